@@ -1,0 +1,32 @@
+package pebblestep.core.instrument;
+
+import pebblestep.core.Refusal;
+import pebblestep.core.pitch.Pitch;
+
+/** A range of pitches, both ends included. */
+public record PitchRange(Pitch lowest, Pitch highest) {
+    /** Refuses a range whose top sounds below its bottom. */
+    public PitchRange {
+        if (highest.midi() < lowest.midi()) {
+            throw Refusal.of("A range goes from its lowest pitch up: " + lowest + " to " + highest + " goes down.");
+        }
+    }
+
+    /** Reads {@code Bb3-A6}. */
+    public static PitchRange parse(String text) {
+        String[] ends = text.split("-", 2);
+        if (ends.length != 2) throw Refusal.of("Write a range as two pitches, such as Bb3-A6.");
+        return new PitchRange(Pitch.parse(ends[0]), Pitch.parse(ends[1]));
+    }
+
+    /** Whether a pitch sounds within the range. */
+    public boolean contains(Pitch pitch) {
+        return lowest.midi() <= pitch.midi() && pitch.midi() <= highest.midi();
+    }
+
+    /** The text form that {@link #parse} reads. */
+    @Override
+    public String toString() {
+        return lowest + "-" + highest;
+    }
+}

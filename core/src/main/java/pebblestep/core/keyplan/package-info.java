@@ -1,0 +1,2 @@
+/** Knows orders of keys. */
+package pebblestep.core.keyplan;

@@ -1,0 +1,47 @@
+package pebblestep.core.line;
+
+import pebblestep.core.Refusal;
+
+/** How much of a form a line covers: a number of octaves, or a span of scale notes. */
+public sealed interface Extent {
+    /** Steps of the form from the bottom note of the range to its top note. */
+    int steps(int formSize);
+
+    /** Whole octaves, 1 to 4. */
+    static Extent octaves(int count) {
+        return new Octaves(count);
+    }
+
+    /** A number of scale notes, 2 to 50: five is the first five. */
+    static Extent span(int notes) {
+        return new Span(notes);
+    }
+
+    /** Whole octaves; refuses fewer than 1 and more than 4. */
+    record Octaves(int count) implements Extent {
+        public Octaves {
+            if (count < 1 || count > 4) {
+                throw Refusal.of("line.octaves", "A line covers one to four octaves, not " + count + ".");
+            }
+        }
+
+        @Override
+        public int steps(int formSize) {
+            return count * formSize;
+        }
+    }
+
+    /** A number of scale notes; refuses fewer than 2 and more than 50. */
+    record Span(int notes) implements Extent {
+        public Span {
+            if (notes < 2 || notes > 50) {
+                throw Refusal.of("line.span", "A span has 2 to 50 notes of the scale, not " + notes + ".");
+            }
+        }
+
+        @Override
+        public int steps(int formSize) {
+            return notes - 1;
+        }
+    }
+}

@@ -1,0 +1,61 @@
+package pebblestep.core.notation;
+
+import java.util.ArrayList;
+import java.util.List;
+import pebblestep.core.rhythm.Fraction;
+import pebblestep.core.rhythm.Meter;
+
+/**
+ * Beams by the beat; in 4/4 four plain eighths share one beam over two beats when they stay in one half of the bar
+ * (common engraving practice, no source).
+ */
+final class Beams {
+    private Beams() {}
+
+    static List<Beam> of(List<Glyph> glyphs, Meter meter, Fraction barStart) {
+        List<Beam> beams = new ArrayList<>();
+        int from = 0;
+        while (from < glyphs.size()) {
+            int to = from;
+            while (to + 1 < glyphs.size() && joins(glyphs, to, to + 1, meter, barStart)) to++;
+            if (to > from) beams.add(new Beam(from, to));
+            from = to + 1;
+        }
+        return merged(beams, glyphs, meter, barStart);
+    }
+
+    private static boolean joins(List<Glyph> glyphs, int left, int right, Meter meter, Fraction barStart) {
+        return glyphs.get(left).isBeamable()
+                && glyphs.get(right).isBeamable()
+                && beat(glyphs.get(left), meter, barStart) == beat(glyphs.get(right), meter, barStart);
+    }
+
+    private static List<Beam> merged(List<Beam> beams, List<Glyph> glyphs, Meter meter, Fraction barStart) {
+        if (meter.beats() != 4) return beams;
+        List<Beam> merged = new ArrayList<>();
+        for (Beam beam : beams) {
+            Beam before = merged.isEmpty() ? null : merged.get(merged.size() - 1);
+            boolean joined = before != null
+                    && before.to() + 1 == beam.from()
+                    && isPlainPair(before, glyphs, meter)
+                    && isPlainPair(beam, glyphs, meter)
+                    && beat(glyphs.get(before.from()), meter, barStart) % 2 == 0
+                    && beat(glyphs.get(beam.from()), meter, barStart)
+                            == beat(glyphs.get(before.from()), meter, barStart) + 1;
+            if (joined) merged.set(merged.size() - 1, new Beam(before.from(), beam.to()));
+            else merged.add(beam);
+        }
+        return merged;
+    }
+
+    private static boolean isPlainPair(Beam beam, List<Glyph> glyphs, Meter meter) {
+        Fraction half = meter.beat().dividedBy(Fraction.of(2));
+        return beam.to() == beam.from() + 1
+                && glyphs.get(beam.from()).length().equals(half)
+                && glyphs.get(beam.to()).length().equals(half);
+    }
+
+    private static long beat(Glyph glyph, Meter meter, Fraction barStart) {
+        return glyph.at().minus(barStart).dividedBy(meter.beat()).floor();
+    }
+}

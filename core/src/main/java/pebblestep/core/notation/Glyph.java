@@ -1,0 +1,38 @@
+package pebblestep.core.notation;
+
+import java.util.Optional;
+import pebblestep.core.pitch.Pitch;
+import pebblestep.core.rhythm.Fraction;
+
+/**
+ * One written sign in a bar: a note or a rest.
+ *
+ * @param at exact position from the downbeat of bar 1
+ * @param length exact sounding length, so that the lengths of a bar add up to it
+ * @param base the written value without dots or tuplet: 1, 2, 4, 8, 16, 32 …
+ * @param dots augmentation dots
+ * @param note index of the note of the passage, empty for a rest
+ * @param pitch its written pitch, empty for a rest
+ * @param accidental the sign to print: b, #, n, bb, ##; empty where the signature or the bar has said it
+ * @param tied whether a tie leads to the next glyph
+ */
+public record Glyph(
+        Fraction at,
+        Fraction length,
+        int base,
+        int dots,
+        Optional<Integer> note,
+        Optional<Pitch> pitch,
+        Optional<String> accidental,
+        boolean tied) {
+
+    /** Whether it is a rest. */
+    public boolean isRest() {
+        return note.isEmpty();
+    }
+
+    /** Whether its value has flags or beams. */
+    boolean isBeamable() {
+        return !isRest() && base >= 8;
+    }
+}

@@ -1,0 +1,191 @@
+package pebblestep.core.notation;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import pebblestep.core.Refusal;
+import pebblestep.core.passage.PassageNote;
+import pebblestep.core.pitch.Pitch;
+import pebblestep.core.rhythm.Fraction;
+import pebblestep.core.rhythm.Meter;
+import pebblestep.core.scale.KeySignature;
+
+/** Writes one bar: fills it with notes and rests, cuts and ties them, brackets tuplets, beams and adds accidentals. */
+final class MeasureWriter {
+    private static final int FINEST_TUPLET = 12;
+
+    private final List<Span> spans;
+    private final Meter meter;
+    private final Fraction barStart;
+    private final KeySignature signature;
+    private final Grid grid;
+    private final List<Glyph> glyphs = new ArrayList<>();
+    private final List<Tuplet> tuplets = new ArrayList<>();
+    private final Map<Integer, Integer> alterations = new HashMap<>();
+
+    private MeasureWriter(List<Span> spans, Meter meter, Fraction barStart, KeySignature signature) {
+        this.spans = spans;
+        this.meter = meter;
+        this.barStart = barStart;
+        this.signature = signature;
+        this.grid = new Grid(meter, barStart);
+    }
+
+    /** The bar that starts at {@code barStart}, written from {@code from} (later than that in a pickup) to its end. */
+    static Measure write(
+            int number,
+            Fraction from,
+            Fraction barStart,
+            Meter meter,
+            KeySignature signature,
+            List<PassageNote> notes) {
+        List<Span> spans = fill(notes, from, barStart.plus(meter.bar()));
+        MeasureWriter writer = new MeasureWriter(spans, meter, barStart, signature);
+        for (Span stretch : writer.cutAtTuplets()) writer.writeStretch(stretch);
+        return new Measure(number, writer.glyphs, Beams.of(writer.glyphs, meter, barStart), writer.tuplets);
+    }
+
+    /** Notes and the silence around them, from one position to another. */
+    private static List<Span> fill(List<PassageNote> notes, Fraction from, Fraction to) {
+        List<Span> spans = new ArrayList<>();
+        Fraction at = from;
+        for (PassageNote note : notes) {
+            Fraction end = note.at().plus(note.value());
+            if (end.compareTo(from) <= 0 || note.at().compareTo(to) >= 0) continue;
+            if (at.isLessThan(note.at())) spans.add(new Span(at, note.at(), Optional.empty()));
+            Span span = new Span(note.at(), end, Optional.of(note)).cut(from, to);
+            spans.add(span);
+            at = span.to();
+        }
+        if (at.isLessThan(to)) spans.add(new Span(at, to, Optional.empty()));
+        return spans;
+    }
+
+    /** The spans, cut at the edges of beats that need a tuplet: a tuplet covers its whole beat and nothing else. */
+    private List<Span> cutAtTuplets() {
+        List<Span> stretches = new ArrayList<>();
+        for (Span span : spans) {
+            Fraction from = span.from();
+            for (int beat = 0; beat < meter.beats(); beat++) {
+                Fraction start = barStart.plus(meter.beat().times(beat));
+                Fraction end = start.plus(meter.beat());
+                boolean edge = division(start) > 1 || division(end) > 1;
+                if (edge && from.isLessThan(end) && end.isLessThan(span.to())) {
+                    stretches.add(span.cut(from, end));
+                    from = end;
+                }
+            }
+            stretches.add(span.cut(from, span.to()));
+        }
+        return stretches;
+    }
+
+    /** Into how many equal parts the tuplet of the beat starting there divides it; 1 where no tuplet is needed. */
+    private int division(Fraction start) {
+        Fraction end = start.plus(meter.beat());
+        long division = 1;
+        for (Span span : spans) {
+            for (Fraction edge : List.of(span.from(), span.to())) {
+                if (start.isLessThan(edge) && edge.isLessThan(end)) {
+                    long part = edge.minus(start).dividedBy(meter.beat()).denominator();
+                    division = division / gcd(division, part) * part;
+                }
+            }
+        }
+        long odd = division >> Long.numberOfTrailingZeros(division);
+        boolean natural = odd == 1 || meter.isCompound() && odd == 3;
+        if (natural) return 1;
+        if (division > FINEST_TUPLET) {
+            throw Refusal.of(
+                    "rhythm.place",
+                    "This place cannot be written in notes: it divides a beat in " + division + " parts.");
+        }
+        return Math.toIntExact(division);
+    }
+
+    private static long gcd(long a, long b) {
+        return b == 0 ? a : gcd(b, a % b);
+    }
+
+    private Fraction beatStart(Fraction position) {
+        return barStart.plus(meter.beat()
+                .times(position.minus(barStart).dividedBy(meter.beat()).floor()));
+    }
+
+    private void writeStretch(Span stretch) {
+        Fraction start = beatStart(stretch.from());
+        int division = division(start);
+        if (division == 1) {
+            for (Span piece : grid.split(stretch)) {
+                add(piece, Grid.base(piece.length()), Grid.isPlain(piece.length()) ? 0 : 1);
+            }
+        } else {
+            writeInTuplet(stretch, start, division);
+        }
+    }
+
+    /** Inside a tuplet the parts are written as if {@code normal} of them filled the beat. */
+    private void writeInTuplet(Span stretch, Fraction start, int division) {
+        int normal = normal(division);
+        Fraction scale = Fraction.of(division, normal);
+        int first = glyphs.size();
+        for (Span piece : inTuplet(stretch, division)) {
+            Fraction written = piece.length().times(scale);
+            add(piece, Grid.base(written), Grid.isPlain(written) ? 0 : 1);
+        }
+        Tuplet open = tuplets.isEmpty() ? null : tuplets.get(tuplets.size() - 1);
+        boolean continues =
+                open != null && beatStart(glyphs.get(open.from()).at()).equals(start);
+        int last = glyphs.size() - 1;
+        if (continues) tuplets.set(tuplets.size() - 1, new Tuplet(open.from(), last, division, normal));
+        else tuplets.add(new Tuplet(first, last, division, normal));
+    }
+
+    private List<Span> inTuplet(Span stretch, int division) {
+        Fraction part = meter.beat().dividedBy(Fraction.of(division));
+        List<Span> pieces = new ArrayList<>();
+        Fraction from = stretch.from();
+        while (from.isLessThan(stretch.to())) {
+            long parts = stretch.to().minus(from).dividedBy(part).floor();
+            long taken = Long.highestOneBit(parts);
+            if (taken + taken / 2 == parts && stretch.note().isPresent()) taken = parts;
+            Fraction to = from.plus(part.times(taken));
+            pieces.add(stretch.cut(from, to));
+            from = to;
+        }
+        return pieces;
+    }
+
+    /** Notes that the tuplet replaces: the nearest number below that fills the beat with plain values. */
+    private int normal(int division) {
+        int normal = Integer.highestOneBit(division);
+        return meter.isCompound() ? (normal * 3 / 2 < division ? normal * 3 / 2 : normal * 3 / 4) : normal;
+    }
+
+    private void add(Span piece, int base, int dots) {
+        Optional<PassageNote> note = piece.note();
+        glyphs.add(new Glyph(
+                piece.from(),
+                piece.length(),
+                base,
+                dots,
+                note.map(PassageNote::index),
+                note.map(PassageNote::written),
+                note.flatMap(n -> accidental(n, piece.from())),
+                piece.soundsAfter(piece.to())));
+    }
+
+    /** The sign a note needs here; a tied note repeats none, and keeps the bar's state as it is. */
+    private Optional<String> accidental(PassageNote note, Fraction from) {
+        if (!from.equals(note.at())) return Optional.empty();
+        Pitch pitch = note.written();
+        int alteration = pitch.name().alteration();
+        int before = alterations.getOrDefault(
+                pitch.diatonic(), signature.alterationOf(pitch.name().letter()));
+        alterations.put(pitch.diatonic(), alteration);
+        if (before == alteration) return Optional.empty();
+        return Optional.of(new String[] {"bb", "b", "n", "#", "##"}[alteration + 2]);
+    }
+}

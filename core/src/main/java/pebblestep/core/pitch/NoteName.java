@@ -1,0 +1,75 @@
+package pebblestep.core.pitch;
+
+import java.util.ArrayList;
+import java.util.List;
+import pebblestep.core.Refusal;
+
+/**
+ * A spelled note without octave: a letter and an alteration from -2 (double flat) to +2 (double sharp).
+ *
+ * <p>Its text form is the letter followed by {@code b} or {@code #} once or twice: {@code Db}, {@code F##}.
+ */
+public record NoteName(Letter letter, int alteration) {
+    private static final String[] SIGNS = {"bb", "b", "", "#", "##"};
+
+    /** Refuses alterations beyond a double sharp or flat. */
+    public NoteName {
+        if (alteration < -2 || alteration > 2) {
+            throw Refusal.of("A note is altered at most twice; " + letter + " would need " + Math.abs(alteration)
+                    + (alteration < 0 ? " flats." : " sharps."));
+        }
+    }
+
+    /** Reads {@code C}, {@code Db}, {@code F##}; refuses anything else. */
+    public static NoteName parse(String text) {
+        if (text == null || text.isEmpty() || text.length() > 3) throw unreadable(text);
+        Letter letter = Letter.of(text.charAt(0));
+        String sign = text.substring(1);
+        for (int i = 0; i < SIGNS.length; i++) {
+            if (SIGNS[i].equals(sign)) return new NoteName(letter, i - 2);
+        }
+        throw unreadable(text);
+    }
+
+    private static Refusal unreadable(String text) {
+        return Refusal.of("\"" + text + "\" is not a note name; write a letter with b or #, such as Db or F#.");
+    }
+
+    /** The pitch class, 0 (C) to 11 (B), in equal temperament. */
+    public int pitchClass() {
+        return Math.floorMod(letter.semitones() + alteration, 12);
+    }
+
+    /** The note on the same letter, altered by that many semitones more; refuses triple alterations. */
+    public NoteName altered(int semitones) {
+        return new NoteName(letter, alteration + semitones);
+    }
+
+    /** The note that lies this interval above; refuses triple alterations. */
+    public NoteName plus(Interval interval) {
+        return Pitch.of(this, 4).plus(interval).name();
+    }
+
+    /** Every spelling of a pitch class (0 to 11) with at most a double alteration, in letter order. */
+    public static List<NoteName> spellings(int pitchClass) {
+        List<NoteName> names = new ArrayList<>();
+        for (Letter letter : Letter.values()) {
+            int alteration = Math.floorMod(pitchClass - letter.semitones() + 6, 12) - 6;
+            if (Math.abs(alteration) <= 2) names.add(new NoteName(letter, alteration));
+        }
+        return List.copyOf(names);
+    }
+
+    /** Every other spelling of the same sound with at most a double alteration, in letter order. */
+    public List<NoteName> enharmonics() {
+        return spellings(pitchClass()).stream()
+                .filter(name -> !name.equals(this))
+                .toList();
+    }
+
+    /** The text form that {@link #parse} reads. */
+    @Override
+    public String toString() {
+        return letter + SIGNS[alteration + 2];
+    }
+}

@@ -1,0 +1,117 @@
+package pebblestep.core.practice;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import pebblestep.core.climb.Standing;
+import pebblestep.core.pitch.NoteName;
+import pebblestep.core.rhythm.Bpm;
+import pebblestep.core.scale.Form;
+import pebblestep.core.scale.Key;
+
+/** A student's keys in an order, each with what has been done in it. */
+public record KeyPath(List<Stone> stones) {
+    /** Rings of a stone whose target is reached. */
+    public static final int MOST_RINGS = 4;
+
+    public KeyPath {
+        stones = List.copyOf(stones);
+    }
+
+    /**
+     * One key of the path.
+     *
+     * @param tonic as the order spells it
+     * @param rings how far the ladder of the furthest form is passed: 0, or 1 to 4 in quarters begun
+     * @param forms each form practised or assigned in this key
+     */
+    public record Stone(NoteName tonic, int rings, List<FormProgress> forms) {
+        public Stone {
+            forms = List.copyOf(forms);
+        }
+    }
+
+    /**
+     * One form of a key.
+     *
+     * @param key as the student reads it
+     * @param rings as for the stone
+     * @param takes how many there are
+     * @param clean how many of them were clean
+     * @param bestBpm fastest clean take
+     * @param bestNotesPerSecond the same as notes a second; of several note values the fastest
+     * @param lastDay day of the last take
+     * @param sentence where the student stands
+     */
+    public record FormProgress(
+            Key key,
+            int rings,
+            int takes,
+            int clean,
+            Optional<Bpm> bestBpm,
+            Optional<Double> bestNotesPerSecond,
+            Optional<LocalDate> lastDay,
+            String sentence) {}
+
+    /** The path through these tonics; work in a key that sounds like a tonic of the order belongs to its stone. */
+    public static KeyPath of(List<NoteName> order, List<Work> works, LocalDate today) {
+        List<Stone> stones = new ArrayList<>();
+        for (NoteName tonic : order) {
+            Map<Form, List<Work>> byForm = new LinkedHashMap<>();
+            for (Work work : works) {
+                if (work.key().tonic().pitchClass() == tonic.pitchClass()) {
+                    byForm.computeIfAbsent(work.key().form(), form -> new ArrayList<>())
+                            .add(work);
+                }
+            }
+            List<FormProgress> forms = byForm.values().stream()
+                    .map(inForm -> progress(inForm, today))
+                    .toList();
+            stones.add(new Stone(
+                    tonic, forms.stream().mapToInt(FormProgress::rings).max().orElse(0), forms));
+        }
+        return new KeyPath(stones);
+    }
+
+    /** Rings for rungs passed: none before the first, then a ring for each quarter of the ladder begun. */
+    static int rings(Standing standing, int rungs) {
+        return (int) Math.ceil((double) MOST_RINGS * standing.passed() / rungs);
+    }
+
+    private static FormProgress progress(List<Work> works, LocalDate today) {
+        Work latest = works.stream()
+                .max(Comparator.comparing(work -> lastDay(work).orElse(LocalDate.MIN)))
+                .orElseThrow();
+        Optional<Work> fastest = works.stream()
+                .filter(work -> work.bestClean().isPresent())
+                .max(Comparator.comparing(KeyPath::bestRate));
+        List<Take> takes = works.stream().flatMap(work -> work.takes().stream()).toList();
+        return new FormProgress(
+                latest.key(),
+                works.stream()
+                        .mapToInt(work ->
+                                rings(work.standing(today), work.ladder().size()))
+                        .max()
+                        .orElse(0),
+                takes.size(),
+                (int) takes.stream()
+                        .filter(take -> take.outcome() == Outcome.CLEAN)
+                        .count(),
+                fastest.flatMap(Work::bestClean),
+                fastest.map(KeyPath::bestRate),
+                lastDay(latest),
+                Judgement.of(latest, today));
+    }
+
+    private static double bestRate(Work work) {
+        return work.bestClean().map(work::notesPerSecond).orElse(0.0);
+    }
+
+    private static Optional<LocalDate> lastDay(Work work) {
+        return work.takes().stream().map(Take::day).max(Comparator.naturalOrder());
+    }
+}

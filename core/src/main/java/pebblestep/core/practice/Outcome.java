@@ -1,0 +1,8 @@
+package pebblestep.core.practice;
+
+/** How a take went. */
+public enum Outcome {
+    CLEAN,
+    SLIPS,
+    STOPPED
+}

@@ -1,0 +1,2 @@
+/** Knows takes, and what they say: standing, verdict sentences, progress per key. */
+package pebblestep.core.practice;

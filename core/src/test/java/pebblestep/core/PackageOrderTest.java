@@ -1,0 +1,85 @@
+package pebblestep.core;
+
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
+import static com.tngtech.archunit.library.Architectures.layeredArchitecture;
+import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
+
+import com.tngtech.archunit.core.importer.ImportOption.DoNotIncludeTests;
+import com.tngtech.archunit.junit.AnalyzeClasses;
+import com.tngtech.archunit.junit.ArchTest;
+import com.tngtech.archunit.lang.ArchRule;
+
+/** Lower packages know nothing of higher ones, and the core knows nothing but the JDK. */
+@AnalyzeClasses(packages = "pebblestep.core", importOptions = DoNotIncludeTests.class)
+class PackageOrderTest {
+
+    @ArchTest
+    static final ArchRule the_pipeline_flows_one_way = layeredArchitecture()
+            .consideringOnlyDependenciesInLayers()
+            .layer("pitch")
+            .definedBy("pebblestep.core.pitch")
+            .layer("instrument")
+            .definedBy("pebblestep.core.instrument")
+            .layer("scale")
+            .definedBy("pebblestep.core.scale")
+            .layer("line")
+            .definedBy("pebblestep.core.line")
+            .layer("rhythm")
+            .definedBy("pebblestep.core.rhythm")
+            .layer("passage")
+            .definedBy("pebblestep.core.passage..")
+            .layer("notation")
+            .definedBy("pebblestep.core.notation")
+            .layer("metronome")
+            .definedBy("pebblestep.core.metronome")
+            .layer("tempo")
+            .definedBy("pebblestep.core.tempo")
+            .layer("climb")
+            .definedBy("pebblestep.core.climb")
+            .layer("keyplan")
+            .definedBy("pebblestep.core.keyplan")
+            .layer("practice")
+            .definedBy("pebblestep.core.practice")
+            .whereLayer("instrument")
+            .mayOnlyBeAccessedByLayers("passage", "notation")
+            .whereLayer("scale")
+            .mayOnlyBeAccessedByLayers("line", "passage", "notation", "keyplan", "practice")
+            .whereLayer("line")
+            .mayOnlyBeAccessedByLayers("passage")
+            .whereLayer("passage")
+            .mayOnlyBeAccessedByLayers("notation", "metronome")
+            .whereLayer("notation")
+            .mayNotBeAccessedByAnyLayer()
+            .whereLayer("metronome")
+            .mayNotBeAccessedByAnyLayer()
+            .whereLayer("tempo")
+            .mayOnlyBeAccessedByLayers("climb", "practice")
+            .whereLayer("climb")
+            .mayOnlyBeAccessedByLayers("practice")
+            .whereLayer("keyplan")
+            .mayOnlyBeAccessedByLayers("practice")
+            .whereLayer("practice")
+            .mayNotBeAccessedByAnyLayer();
+
+    @ArchTest
+    static final ArchRule no_two_packages_know_each_other =
+            slices().matching("pebblestep.core.(*)..").should().beFreeOfCycles();
+
+    @ArchTest
+    static final ArchRule only_the_jdk_is_known = classes()
+            .should()
+            .onlyDependOnClassesThat()
+            .resideInAnyPackage("pebblestep.core..", "java.lang..", "java.util..", "java.math..", "java.time..");
+
+    @ArchTest
+    static final ArchRule there_is_no_clock_here = com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses()
+            .should()
+            .dependOnClassesThat()
+            .areAssignableTo(java.time.Clock.class)
+            .orShould()
+            .callMethod(System.class, "currentTimeMillis")
+            .orShould()
+            .callMethod(java.time.LocalDate.class, "now")
+            .orShould()
+            .callMethod(java.time.Instant.class, "now");
+}

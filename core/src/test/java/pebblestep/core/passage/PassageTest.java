@@ -1,0 +1,200 @@
+package pebblestep.core.passage;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.Optional;
+import net.jqwik.api.Arbitrary;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.Provide;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import pebblestep.core.Refusal;
+import pebblestep.core.instrument.Instrument;
+import pebblestep.core.instrument.Instruments;
+import pebblestep.core.line.Extent;
+import pebblestep.core.line.Travel;
+import pebblestep.core.line.Turn;
+import pebblestep.core.pitch.NoteName;
+import pebblestep.core.rhythm.Fraction;
+import pebblestep.core.rhythm.Tempo;
+import pebblestep.core.scale.Forms;
+import pebblestep.core.scale.Key;
+
+class PassageTest {
+
+    @Provide
+    Arbitrary<Step> steps() {
+        return Steps.any();
+    }
+
+    /** The example of the published step document. */
+    @Test
+    void two_octaves_in_sixteenths_on_the_english_horn() {
+        Passage passage = Passage.of(Steps.PLAIN, Instruments.of("english-horn"));
+        PassageNote first = passage.first();
+        assertThat(first.written()).hasToString("Ab4");
+        assertThat(first.concert()).hasToString("Db4");
+        assertThat(first.concert().midi()).isEqualTo(61);
+        assertThat(first.degree()).hasToString("1");
+        assertThat(passage.notes()).hasSize(29);
+        assertThat(passage.bars()).isEqualTo(2);
+        assertThat(passage.durationMillis()).isCloseTo(6041.667, within(0.0005));
+        assertThat(passage.notesPerSecond()).isCloseTo(4.8, within(1e-9));
+        assertThat(passage.slips())
+                .extracting(s -> s.play() + " not " + s.not())
+                .containsExactly("Db not D", "G not Gb");
+    }
+
+    @Property
+    void onsets_strictly_increase_and_values_follow_on(@ForAll("steps") Step step) {
+        Passage passage = Passage.of(step);
+        for (int i = 1; i < passage.notes().size(); i++) {
+            PassageNote before = passage.notes().get(i - 1);
+            assertThat(passage.notes().get(i).at())
+                    .isGreaterThan(before.at())
+                    .isEqualTo(before.at().plus(before.value()));
+        }
+        assertThat(passage.first().at()).isEqualTo(step.place());
+    }
+
+    @Property
+    void total_time_is_independent_of_spelling(@ForAll("steps") Step step) {
+        Step respelled = new Step(
+                step.title(),
+                Key.of(NoteName.parse("A"), step.key().form()),
+                step.named(),
+                step.line(),
+                Optional.empty(),
+                step.meter(),
+                step.figure(),
+                step.place(),
+                step.landingBeat(),
+                step.tempo(),
+                step.metronome());
+        assertThat(Passage.of(respelled).durationMillis())
+                .isEqualTo(Passage.of(step).durationMillis());
+    }
+
+    @Property
+    void every_pitch_belongs_to_its_form_and_every_note_sounds_a_fixed_interval_away(@ForAll("steps") Step step) {
+        Instrument horn = Instruments.of("horn");
+        Passage passage;
+        try {
+            passage = Passage.of(step, horn);
+        } catch (Refusal e) {
+            assertThat(e.field()).startsWith("line.");
+            return;
+        }
+        assertThat(passage.notes()).allSatisfy(note -> {
+            assertThat(passage.writtenKey().notes(note.direction()))
+                    .contains(note.written().name());
+            assertThat(note.concert().midi() - note.written().midi())
+                    .isEqualTo(horn.toConcert().semitones());
+            assertThat(horn.full().contains(note.written())).isTrue();
+        });
+    }
+
+    /** Transpositions as orchestration handbooks give them (from memory). */
+    @ParameterizedTest
+    @CsvSource({
+        "oboe,Bb,Bb",
+        "english-horn,Bb,F",
+        "clarinet,Bb,C",
+        "alto-saxophone,Bb,G",
+        "trumpet,Bb,C",
+        "horn,Bb,F",
+        "cello,Bb,Bb",
+        "clarinet,B,Db",
+        "alto-saxophone,Cb,Ab"
+    })
+    void a_concert_key_is_written_for_the_instrument(String instrument, String concert, String written) {
+        Step step = Steps.step(concert, "major", Extent.octaves(1), Travel.UP, Turn.SINGLE, "4/4", "1/4", "0");
+        assertThat(Passage.of(step, Instruments.of(instrument)).writtenKey().tonic())
+                .hasToString(written);
+    }
+
+    @Test
+    void a_written_key_stays_and_sounds_elsewhere() {
+        Step concert = Steps.step("C", "major", Extent.octaves(1), Travel.UP, Turn.SINGLE, "4/4", "1/4", "0");
+        Step written = new Step(
+                concert.title(),
+                concert.key(),
+                Step.Named.WRITTEN,
+                concert.line(),
+                concert.register(),
+                concert.meter(),
+                concert.figure(),
+                concert.place(),
+                1,
+                concert.tempo(),
+                concert.metronome());
+        Passage passage = Passage.of(written, Instruments.of("clarinet"));
+        assertThat(passage.first().written()).hasToString("C4");
+        assertThat(passage.first().concert()).hasToString("Bb3");
+    }
+
+    /** The lowest tonic from which the whole line fits; without an instrument the lowest note stands in octave 4. */
+    @ParameterizedTest
+    @CsvSource({"bassoon,Ab,2,Ab2", "bassoon,Bb,2,Bb1", "cello,D,3,D2", "oboe,C,2,C4", "violin,G,3,G3", "flute,B,1,B4"})
+    void the_register_is_the_lowest_that_fits(String instrument, String tonic, int octaves, String lowest) {
+        Step step = Steps.step(tonic, "major", Extent.octaves(octaves), Travel.DOWN, Turn.SINGLE, "4/4", "1/8", "0");
+        assertThat(Passage.of(step, Instruments.of(instrument)).last().written())
+                .hasToString(lowest);
+    }
+
+    @Test
+    void without_an_instrument_the_lowest_note_stands_in_octave_4() {
+        Step down = Steps.step("B", "major", Extent.octaves(1), Travel.DOWN, Turn.SINGLE, "4/4", "1/8", "0");
+        assertThat(Passage.of(down).last().written()).hasToString("B4");
+    }
+
+    @Test
+    void a_register_is_kept_or_refused_with_the_note_to_use() {
+        assertThat(Passage.of(Steps.withRegister(Steps.PLAIN, "Db3")).first().written())
+                .hasToString("Db3");
+        assertThatThrownBy(() -> Passage.of(Steps.withRegister(Steps.PLAIN, "D3")))
+                .isInstanceOfSatisfying(Refusal.class, refusal -> {
+                    assertThat(refusal.field()).isEqualTo("line.register");
+                    assertThat(refusal.fits()).contains("Use Db3.");
+                });
+    }
+
+    @Test
+    void a_line_that_does_not_fit_is_refused_with_what_would() {
+        Step three = Steps.step("Db", "major", Extent.octaves(3), Travel.UP, Turn.SINGLE, "4/4", "1/8", "0");
+        assertThatThrownBy(() -> Passage.of(three, Instruments.of("oboe")))
+                .isInstanceOfSatisfying(Refusal.class, refusal -> {
+                    assertThat(refusal.field()).isEqualTo("line.octaves");
+                    assertThat(refusal)
+                            .hasMessage("Three octaves from Db need Db4 to Db7 as written; the Oboe has Bb3 to A6.");
+                    assertThat(refusal.fits()).contains("Two octaves fit.");
+                });
+    }
+
+    @Test
+    void a_place_a_bar_away_is_refused() {
+        assertThatThrownBy(() -> Steps.PLAIN.withPlace(Fraction.ONE))
+                .isInstanceOfSatisfying(
+                        Refusal.class, r -> assertThat(r.field()).isEqualTo("rhythm.place"));
+        assertThat(Steps.PLAIN.withPlace(Fraction.of(-15, 16)).place()).isEqualTo(Fraction.of(-15, 16));
+    }
+
+    @Test
+    void the_melodic_minor_turns_on_its_way_up() {
+        Step step = Steps.step("A", "melodic-minor", Extent.span(7), Travel.UP_DOWN, Turn.DOUBLE, "4/4", "1/8", "0");
+        assertThat(Passage.of(step).notes().stream().map(n -> n.written().name().toString() + n.degree()))
+                .containsExactly(
+                        "A1", "B2", "Cb3", "D4", "E5", "F#6", "G#7", "G#7", "Fb6", "E5", "D4", "Cb3", "B2", "A1");
+    }
+
+    @Test
+    void a_passage_can_be_asked_at_another_tempo() {
+        Passage faster = Passage.of(Steps.PLAIN.withTempo(Tempo.quarters(144)));
+        assertThat(faster.notesPerSecond()).isCloseTo(9.6, within(1e-9));
+        assertThat(Forms.all()).hasSizeGreaterThan(4);
+    }
+}

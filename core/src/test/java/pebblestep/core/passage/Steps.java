@@ -1,0 +1,115 @@
+package pebblestep.core.passage;
+
+import java.util.Optional;
+import net.jqwik.api.Arbitraries;
+import net.jqwik.api.Arbitrary;
+import net.jqwik.api.Combinators;
+import pebblestep.core.Refusal;
+import pebblestep.core.line.Extent;
+import pebblestep.core.line.StraightLine;
+import pebblestep.core.line.Travel;
+import pebblestep.core.line.Turn;
+import pebblestep.core.pitch.NoteName;
+import pebblestep.core.pitch.Pitch;
+import pebblestep.core.rhythm.Figure;
+import pebblestep.core.rhythm.Fraction;
+import pebblestep.core.rhythm.Meter;
+import pebblestep.core.rhythm.Tempo;
+import pebblestep.core.scale.Form;
+import pebblestep.core.scale.Forms;
+import pebblestep.core.scale.Key;
+
+/** Steps for tests: one plain step to change, and random ones. */
+public final class Steps {
+    /** Two octaves of Db major there and back, sixteenths from beat 1 of 4/4, at 72. */
+    public static final Step PLAIN =
+            step("Db", "major", Extent.octaves(2), Travel.UP_DOWN, Turn.SINGLE, "4/4", "1/16", "0");
+
+    private Steps() {}
+
+    public static Step step(
+            String tonic,
+            String form,
+            Extent extent,
+            Travel travel,
+            Turn turn,
+            String meter,
+            String value,
+            String place) {
+        return new Step(
+                "A step",
+                Key.of(NoteName.parse(tonic), Forms.of(form)),
+                Step.Named.CONCERT,
+                new StraightLine(extent, travel, turn, 1),
+                Optional.empty(),
+                Meter.parse(meter),
+                Figure.even(Fraction.parse(value)),
+                Fraction.parse(place),
+                1,
+                Tempo.quarters(72),
+                Metronome.USUAL);
+    }
+
+    public static Step withRegister(Step step, String register) {
+        return new Step(
+                step.title(),
+                step.key(),
+                step.named(),
+                step.line(),
+                Optional.of(Pitch.parse(register)),
+                step.meter(),
+                step.figure(),
+                step.place(),
+                step.landingBeat(),
+                step.tempo(),
+                step.metronome());
+    }
+
+    /** Any step this product can make, at any place on a grid of 48ths. */
+    public static Arbitrary<Step> any() {
+        Arbitrary<Key> keys = Combinators.combine(
+                        Arbitraries.of("C", "Db", "F#", "Bb", "E", "Ab", "B", "Cb"), Arbitraries.of(Forms.all()))
+                .as(Steps::keyOrNull)
+                .filter(key -> key != null);
+        Arbitrary<StraightLine> lines = Combinators.combine(
+                        Arbitraries.oneOf(
+                                Arbitraries.integers().between(1, 3).map(Extent::octaves),
+                                Arbitraries.integers().between(2, 16).map(Extent::span)),
+                        Arbitraries.of(Travel.class),
+                        Arbitraries.of(Turn.class),
+                        Arbitraries.integers().between(1, 5))
+                .as(StraightLine::new);
+        return Combinators.combine(
+                        keys,
+                        lines,
+                        Arbitraries.of(Meter.all()),
+                        Arbitraries.of(Figure.values()),
+                        Arbitraries.integers().between(-35, 35),
+                        Arbitraries.integers().between(1, 2))
+                .as((key, line, meter, value, place48, beat) -> new Step(
+                        "Any",
+                        key,
+                        Step.Named.CONCERT,
+                        line,
+                        Optional.empty(),
+                        meter,
+                        Figure.even(value),
+                        placeIn(meter, place48),
+                        beat,
+                        Tempo.quarters(60),
+                        Metronome.USUAL));
+    }
+
+    private static Fraction placeIn(Meter meter, int place48) {
+        Fraction place = Fraction.of(place48, 48);
+        return place.abs().isLessThan(meter.bar()) ? place : place.dividedBy(Fraction.of(2));
+    }
+
+    private static Key keyOrNull(String tonic, Form form) {
+        try {
+            return Key.of(NoteName.parse(tonic), form);
+        } catch (Refusal e) {
+            return null;
+        }
+    }
+}

@@ -1,0 +1,164 @@
+package pebblestep.core.passage.landing;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import net.jqwik.api.Arbitrary;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.Provide;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import pebblestep.core.Refusal;
+import pebblestep.core.line.Extent;
+import pebblestep.core.line.Travel;
+import pebblestep.core.line.Turn;
+import pebblestep.core.passage.Passage;
+import pebblestep.core.passage.Step;
+import pebblestep.core.passage.Steps;
+import pebblestep.core.rhythm.Fraction;
+
+class LandingTest {
+
+    @Provide
+    Arbitrary<Step> steps() {
+        return Steps.any();
+    }
+
+    /** Landing cases: common practice, no source; each worked out by hand. */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "major | octaves | 2 | SINGLE | 1/16 | -1/4 | Ends on beat 4 of bar 2, one quarter short of beat 1. | Start on 2, a quarter later.",
+                "major | octaves | 2 | DOUBLE | 1/16 | -3/16 | Ends on the e of 4 of bar 2, three sixteenths short of beat 1. | Start on the a of 1, three sixteenths later.",
+                "major | span | 17 | DOUBLE | 1/16 | 1/16 | Ends on the e of 1 of bar 3, one sixteenth past beat 1. | Start on the a of 4, a sixteenth early.",
+                "minor-pentatonic | span | 12 | DOUBLE | 1/8 | -1/8 | Ends on the & of 4 of bar 3, one eighth short of beat 1. | Start on the & of 1, an eighth later.",
+                "minor-pentatonic | span | 12 | SINGLE | 1/8 | -1/4 | Ends on beat 4 of bar 3, one quarter short of beat 1. | Start on 2, a quarter later."
+            })
+    void a_line_ends_where_the_arithmetic_says(
+            String form, String kind, int size, Turn turn, String value, String off, String sentence, String firstFix) {
+        Extent extent = kind.equals("octaves") ? Extent.octaves(size) : Extent.span(size);
+        Landing landing = Landing.of(Steps.step("Db", form, extent, Travel.UP_DOWN, turn, "4/4", value, "0"));
+        assertThat(landing.off()).hasToString(off);
+        assertThat(landing.sentence()).isEqualTo(sentence);
+        assertThat(landing.fixes().get(0).sentence()).isEqualTo(firstFix);
+        assertThat(landing.lands()).isFalse();
+    }
+
+    /** Common practice, no source: 16 notes are exactly four bars of quarters. */
+    @Test
+    void one_octave_in_quarters_turning_twice_fills_four_bars() {
+        Step step = Steps.step("C", "major", Extent.octaves(1), Travel.UP_DOWN, Turn.DOUBLE, "4/4", "1/4", "0");
+        Passage passage = Passage.of(step);
+        assertThat(passage.notes()).hasSize(16);
+        assertThat(passage.last().at().plus(passage.last().value())).isEqualTo(Fraction.of(4));
+    }
+
+    @Test
+    void the_example_of_the_published_document() {
+        Landing landing = Landing.of(Steps.PLAIN);
+        assertThat(landing.at()).hasToString("7/4");
+        assertThat(landing.bar()).isEqualTo(2);
+        assertThat(landing.count()).hasToString("4");
+        assertThat(landing.clicks()).hasToString("-4");
+        LandingFix first = landing.fixes().get(0);
+        assertThat(first.kind()).isEqualTo(LandingFix.Kind.MOVE);
+        assertThat(first.by()).contains(Fraction.of(1, 4));
+        assertThat(first.startsOn()).hasToString("Optional[2]");
+        assertThat(first.step().place()).hasToString("1/4");
+        assertThat(landing.fixes())
+                .extracting(LandingFix::sentence)
+                .containsExactly(
+                        "Start on 2, a quarter later.",
+                        "Strike the top note twice and start on the a of 1, three sixteenths later.",
+                        "Start on 2, three quarters early.");
+    }
+
+    @Test
+    void striking_the_turning_note_alone_can_land() {
+        Step step = Steps.step("C", "major", Extent.octaves(1), Travel.DOWN_UP, Turn.DOUBLE, "3/4", "1/4", "0");
+        Landing landing = Landing.of(step);
+        assertThat(landing.sentence()).isEqualTo("Lands on beat 1 of bar 6.");
+        Landing other = Landing.of(step.withTurn(Turn.SINGLE));
+        assertThat(other.fixes())
+                .extracting(LandingFix::sentence)
+                .startsWith("Start on 2, a quarter later.", "Strike the bottom note twice.");
+    }
+
+    @Property
+    void applying_any_fix_lands_exactly(@ForAll("steps") Step step) {
+        Landing landing = Landing.of(step);
+        assertThat(landing.fixes().isEmpty()).isEqualTo(landing.lands());
+        assertThat(landing.fixes()).allSatisfy(fix -> {
+            assertThat(Landing.of(fix.step()).off()).isEqualTo(Fraction.ZERO);
+            assertThat(fix.step().title()).isEqualTo(step.title());
+            fix.by().ifPresent(by -> assertThat(step.place().plus(by))
+                    .isEqualTo(fix.step().place()));
+        });
+    }
+
+    /** Against a brute-force search: no smaller move on a grid of 480ths lands, and every place that lands is named. */
+    @Property(tries = 100)
+    void the_first_move_is_the_smallest_there_is(@ForAll("steps") Step step) {
+        Landing landing = Landing.of(step);
+        if (landing.lands()) return;
+        Optional<Fraction> smallest = java.util.stream.IntStream.range(-960, 960)
+                .mapToObj(n -> Fraction.of(n, 480))
+                .filter(by ->
+                        step.place().plus(by).abs().isLessThan(step.meter().bar()))
+                .filter(by -> landsAt(step, step.place().plus(by)))
+                .min(Comparator.comparing(Fraction::abs));
+        List<LandingFix> moves = landing.fixes().stream()
+                .filter(f -> f.kind() == LandingFix.Kind.MOVE)
+                .toList();
+        assertThat(moves.stream().map(f -> f.by().orElseThrow().abs()).findFirst())
+                .isEqualTo(smallest.map(Fraction::abs));
+    }
+
+    /** The definition itself, by walking the attacks one by one. */
+    private static boolean landsAt(Step step, Fraction place) {
+        List<pebblestep.core.passage.PassageNote> notes =
+                Passage.of(step.withPlace(place)).notes();
+        Fraction bars = notes.get(notes.size() - 1)
+                .at()
+                .minus(step.target())
+                .dividedBy(step.meter().bar());
+        return bars.denominator() == 1;
+    }
+
+    @Test
+    void a_target_on_another_beat_moves_the_landing() {
+        Step onFour = new Step(
+                "On four",
+                Steps.PLAIN.key(),
+                Steps.PLAIN.named(),
+                Steps.PLAIN.line(),
+                Optional.empty(),
+                Steps.PLAIN.meter(),
+                Steps.PLAIN.figure(),
+                Fraction.ZERO,
+                4,
+                Steps.PLAIN.tempo(),
+                Steps.PLAIN.metronome());
+        assertThat(Landing.of(onFour).sentence()).isEqualTo("Lands on beat 4 of bar 2.");
+        assertThatThrownBy(() -> new Step(
+                        "On five",
+                        Steps.PLAIN.key(),
+                        Steps.PLAIN.named(),
+                        Steps.PLAIN.line(),
+                        Optional.empty(),
+                        Steps.PLAIN.meter(),
+                        Steps.PLAIN.figure(),
+                        Fraction.ZERO,
+                        5,
+                        Steps.PLAIN.tempo(),
+                        Steps.PLAIN.metronome()))
+                .isInstanceOfSatisfying(
+                        Refusal.class, r -> assertThat(r.field()).isEqualTo("landing.beat"));
+    }
+}

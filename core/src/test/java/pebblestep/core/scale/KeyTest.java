@@ -1,0 +1,145 @@
+package pebblestep.core.scale;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.util.List;
+import net.jqwik.api.Arbitraries;
+import net.jqwik.api.Arbitrary;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.Provide;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import pebblestep.core.Refusal;
+import pebblestep.core.pitch.Interval;
+import pebblestep.core.pitch.Letter;
+import pebblestep.core.pitch.NoteName;
+import pebblestep.core.pitch.Pitch;
+
+class KeyTest {
+
+    static Key key(String tonic, String form) {
+        return Key.of(NoteName.parse(tonic), Forms.of(form));
+    }
+
+    /** Semitone steps of the forms: common practice, no source. */
+    @ParameterizedTest
+    @CsvSource({
+        "major, 2 2 1 2 2 2 1",
+        "natural-minor, 2 1 2 2 1 2 2",
+        "harmonic-minor, 2 1 2 2 1 3 1",
+        "melodic-minor, 2 1 2 2 2 2 1",
+        "minor-pentatonic, 3 2 2 3 2"
+    })
+    void a_form_has_its_steps(String form, String steps) {
+        assertThat(steps(key("C", form))).isEqualTo(steps);
+    }
+
+    @Property
+    void a_major_scale_uses_each_letter_once_and_has_its_steps(@ForAll("usable") NoteName tonic) {
+        Key key = key(tonic.toString(), "major");
+        assertThat(key.notes(Direction.UP)).extracting(NoteName::letter).containsExactlyInAnyOrder(Letter.values());
+        assertThat(steps(key)).isEqualTo("2 2 1 2 2 2 1");
+    }
+
+    @Provide
+    Arbitrary<NoteName> usable() {
+        return Arbitraries.of(Letter.values())
+                .flatMap(letter -> Arbitraries.integers().between(-2, 2).map(alt -> new NoteName(letter, alt)))
+                .filter(KeyTest::isUsable);
+    }
+
+    private static boolean isUsable(NoteName tonic) {
+        try {
+            Key.of(tonic, Forms.of("major"));
+            return true;
+        } catch (Refusal e) {
+            return false;
+        }
+    }
+
+    private static String steps(Key key) {
+        List<String> steps = new java.util.ArrayList<>();
+        for (int i = 0; i < key.form().size(); i++) {
+            Pitch here = key.pitchAt(i, Direction.UP, 4);
+            Pitch next = key.pitchAt(i + 1, Direction.UP, 4);
+            steps.add(Integer.toString(Interval.between(here, next).semitones()));
+        }
+        return String.join(" ", steps);
+    }
+
+    @Test
+    void melodic_minor_comes_down_as_natural_minor() {
+        assertThat(key("A", "melodic-minor").notes(Direction.UP)).hasToString("[A, B, C, D, E, F#, G#]");
+        assertThat(key("A", "melodic-minor").notes(Direction.DOWN)).hasToString("[A, B, C, D, E, F, G]");
+    }
+
+    /** Signatures: common practice, no source; positive are sharps. */
+    @ParameterizedTest
+    @CsvSource({
+        "C,major,0",
+        "G,major,1",
+        "F#,major,6",
+        "C#,major,7",
+        "F,major,-1",
+        "Db,major,-5",
+        "Cb,major,-7",
+        "A,natural-minor,0",
+        "E,harmonic-minor,1",
+        "G,melodic-minor,-2",
+        "C,minor-pentatonic,-3",
+        "G#,major,8"
+    })
+    void a_key_has_its_signature(String tonic, String form, int fifths) {
+        assertThat(key(tonic, form).signature().fifths()).isEqualTo(fifths);
+    }
+
+    @Test
+    void a_signature_lists_its_accidentals_in_order() {
+        assertThat(key("D", "major").signature().notes()).hasToString("[F#, C#]");
+        assertThat(key("Ab", "major").signature().notes()).hasToString("[Bb, Eb, Ab, Db]");
+        assertThat(key("G#", "major").signature().notes()).isEmpty();
+    }
+
+    @Test
+    void a_key_with_a_triple_alteration_is_refused_with_the_key_to_use() {
+        assertThatThrownBy(() -> key("G##", "major")).isInstanceOfSatisfying(Refusal.class, refusal -> {
+            assertThat(refusal).hasMessage("G## major would need a triple alteration.");
+            assertThat(refusal.field()).isEqualTo("key.tonic");
+            assertThat(refusal.fits()).contains("Use A major, which sounds the same.");
+        });
+    }
+
+    @Test
+    void an_unknown_form_is_refused_with_those_there_are() {
+        assertThatThrownBy(() -> Forms.of("enigmatic")).isInstanceOfSatisfying(Refusal.class, refusal -> {
+            assertThat(refusal.field()).isEqualTo("key.form");
+            assertThat(refusal.fits().orElseThrow()).contains("harmonic-minor");
+        });
+    }
+
+    /** Transpositions of a class in concert Bb and elsewhere: common practice, no source. */
+    @ParameterizedTest
+    @CsvSource({"Bb,1,2,C", "Bb,5,9,G", "Bb,4,7,F", "Db,4,7,Ab", "F#,1,2,Ab", "B,4,7,F#", "Cb,4,7,Gb", "Cb,0,0,Cb"})
+    void a_transposed_key_takes_the_simpler_spelling(String tonic, int steps, int semitones, String written) {
+        assertThat(key(tonic, "major").transposed(Interval.of(steps, semitones)).tonic())
+                .hasToString(written);
+    }
+
+    @Test
+    void scale_indexes_go_on_above_and_below_the_octave() {
+        Key key = key("Bb", "major");
+        assertThat(key.pitchAt(0, Direction.UP, 3)).hasToString("Bb3");
+        assertThat(key.pitchAt(1, Direction.UP, 3)).hasToString("C4");
+        assertThat(key.pitchAt(14, Direction.UP, 3)).hasToString("Bb5");
+        assertThat(key.pitchAt(-1, Direction.UP, 3)).hasToString("A3");
+    }
+
+    @Test
+    void keys_are_values() {
+        assertThat(key("Db", "major")).isEqualTo(key("Db", "major")).hasToString("Db major");
+        assertThat(key("Db", "major")).hasSameHashCodeAs(key("Db", "major")).isNotEqualTo(key("C#", "major"));
+    }
+}

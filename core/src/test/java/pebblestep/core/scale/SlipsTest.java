@@ -1,0 +1,71 @@
+package pebblestep.core.scale;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+import pebblestep.core.Refusal;
+import pebblestep.core.pitch.NoteName;
+
+/** Likely slips: common practice, no source. */
+class SlipsTest {
+
+    private static List<String> said(String tonic, String form) {
+        return Slips.of(KeyTest.key(tonic, form)).stream()
+                .map(slip -> "play " + slip.play() + ", not " + slip.not()
+                        + slip.when().map(d -> " " + d.name().toLowerCase()).orElse(""))
+                .toList();
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "Bb | major | play Eb, not E; play A, not Ab",
+                "Ab | major | play Db, not D; play G, not Gb",
+                "D | major | play C#, not C; play G, not G#",
+                "C | major | play F, not F#; play B, not Bb",
+                "Cb | major | play Fb, not F",
+                "C# | major | play B#, not B",
+                "E | natural-minor | play F#, not F; play C, not C#",
+                "E | harmonic-minor | play F#, not F; play C, not C#; play D#, not D",
+                "C | harmonic-minor | play Ab, not A; play D, not Db; play B, not Bb",
+                "A | minor-pentatonic | play E, not F; play C, not B"
+            })
+    void a_key_has_its_slips(String tonic, String form, String slips) {
+        assertThat(String.join("; ", said(tonic, form))).isEqualTo(slips);
+    }
+
+    @Test
+    void in_melodic_minor_a_slip_depends_on_the_direction() {
+        assertThat(said("D", "melodic-minor"))
+                .containsExactly(
+                        "play E, not Eb",
+                        "play B, not Bb up",
+                        "play C#, not C up",
+                        "play Bb, not B down",
+                        "play C, not C# down");
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"C", "G", "D", "A", "E", "B", "F#", "C#", "F", "Bb", "Eb", "Ab", "Db", "Gb", "Cb"})
+    void every_key_has_slips_and_none_says_to_play_a_foreign_note(String tonic) {
+        for (Form form : Forms.all()) {
+            Key key;
+            try {
+                key = Key.of(NoteName.parse(tonic), form);
+            } catch (Refusal e) {
+                continue;
+            }
+            if (!key.signature().isWritten()) continue;
+            assertThat(Slips.of(key)).as("%s", key).isNotEmpty().allSatisfy(slip -> {
+                Direction way = slip.when().orElse(Direction.UP);
+                assertThat(key.notes(way)).contains(slip.play()).doesNotContain(slip.not());
+                assertThat(slip.not().alteration()).isBetween(-1, 1);
+            });
+        }
+    }
+}
