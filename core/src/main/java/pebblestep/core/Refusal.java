@@ -1,47 +1,70 @@
 package pebblestep.core;
 
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Optional;
 
 /**
  * The one error of the rules: something asked for that cannot be made. It says what is wrong in plain words, names the
- * field of the step document it concerns in dotted form ({@code rhythm.meter}; empty where no field is to blame), and
- * says what would fit where something near it would.
+ * field it concerns as a path into the document that asked ({@code rhythm.meter}; empty where no field is to blame),
+ * and says what would fit where something near it would.
  */
 public final class Refusal extends RuntimeException {
     private static final long serialVersionUID = 1L;
 
-    private final String field;
+    private final transient List<String> path;
     private final String fits;
 
-    private Refusal(String field, String message, String fits) {
+    private Refusal(List<String> path, String message, String fits) {
         super(message, null, false, false);
-        this.field = field;
+        this.path = List.copyOf(path);
         this.fits = fits;
     }
 
     /** A refusal with no field: a value that is wrong wherever it stands. */
     public static Refusal of(String message) {
-        return new Refusal("", message, null);
+        return new Refusal(List.of(), message, null);
     }
 
-    /** A refusal of one field of a step document, in dotted form. */
+    /** A refusal of one field, in dotted form. */
     public static Refusal of(String field, String message) {
-        return new Refusal(field, message, null);
+        return new Refusal(List.of(field.split("\\.")), message, null);
+    }
+
+    /** A refusal of the field at that path, whose names may hold any character. */
+    public static Refusal of(List<String> path, String message) {
+        return new Refusal(path, message, null);
     }
 
     /** This refusal, with what could be asked for instead. */
     public Refusal fits(String instead) {
-        return new Refusal(field, getMessage(), instead);
+        return new Refusal(path, getMessage(), instead);
     }
 
     /** This refusal said of a field, unless it names one already. */
     public Refusal at(String dottedField) {
-        return field.isEmpty() ? new Refusal(dottedField, getMessage(), fits) : this;
+        return path.isEmpty() ? new Refusal(List.of(dottedField.split("\\.")), getMessage(), fits) : this;
+    }
+
+    /** This refusal as seen from a document that holds the refused one in a field. */
+    public Refusal under(String field) {
+        List<String> longer = new ArrayList<>(List.of(field));
+        longer.addAll(path);
+        return new Refusal(longer, getMessage(), fits);
     }
 
     /** The field in dotted form, or an empty string. */
     public String field() {
-        return field;
+        return String.join(".", path);
+    }
+
+    /** The field as a JSON pointer (RFC 6901), or an empty string. */
+    public String pointer() {
+        StringBuilder pointer = new StringBuilder();
+        for (String name : path) {
+            pointer.append('/').append(name.replace("~", "~0").replace("/", "~1"));
+        }
+        return pointer.toString();
     }
 
     /** What would fit, where something near the request would. */

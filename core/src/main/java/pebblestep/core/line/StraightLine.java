@@ -47,14 +47,19 @@ public record StraightLine(Extent extent, Travel travel, Turn turn, int from) {
         return turn == Turn.SINGLE ? 2 * oneWay - 1 : 2 * oneWay;
     }
 
-    /** The notes in playing order; refuses a starting degree that the form does not have. */
-    public List<LineNote> notes(Form form) {
+    /** Refuses a form that does not have the degree this line starts on. */
+    public void requireStartIn(Form form) {
         if (from > form.size()) {
             throw Refusal.of(
                     "line.from",
                     "The " + form.name() + " has " + form.size() + " notes; a line cannot start on" + " degree " + from
                             + ".");
         }
+    }
+
+    /** The notes in playing order; refuses a starting degree that the form does not have. */
+    public List<LineNote> notes(Form form) {
+        requireStartIn(form);
         List<LineNote> notes = new ArrayList<>(noteCount(form));
         switch (travel) {
             case UP -> climb(notes, form, 0);

@@ -45,8 +45,9 @@ public record Step(
         WRITTEN
     }
 
-    /** Refuses a place a bar away or more, and a landing beat that the bar does not have. */
+    /** Refuses a place a bar away or more, a landing beat or a starting degree that there is not. */
     public Step {
+        line.requireStartIn(key.form());
         if (!place.abs().isLessThan(meter.bar())) {
             throw Refusal.of(
                     "rhythm.place",

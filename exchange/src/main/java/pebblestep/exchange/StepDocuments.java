@@ -1,0 +1,185 @@
+package pebblestep.exchange;
+
+import java.math.BigDecimal;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Function;
+import java.util.function.Supplier;
+import pebblestep.core.Refusal;
+import pebblestep.core.line.Extent;
+import pebblestep.core.line.StraightLine;
+import pebblestep.core.line.Travel;
+import pebblestep.core.line.Turn;
+import pebblestep.core.passage.Metronome;
+import pebblestep.core.passage.Step;
+import pebblestep.core.pitch.NoteName;
+import pebblestep.core.pitch.Pitch;
+import pebblestep.core.rhythm.Bpm;
+import pebblestep.core.rhythm.Figure;
+import pebblestep.core.rhythm.Fraction;
+import pebblestep.core.rhythm.Meter;
+import pebblestep.core.rhythm.Tempo;
+import pebblestep.core.scale.Forms;
+import pebblestep.core.scale.Key;
+import tools.jackson.core.JacksonException;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/**
+ * Reads steps from their JSON documents and writes them back. A document is first held against the schema; what the
+ * format names but the rules do not carry yet is refused by its field, never ignored.
+ */
+public final class StepDocuments {
+    public static final String FORMAT = "pebble-step/1";
+
+    private static final JsonMapper JSON = JsonMapper.builder().build();
+    private static final StepSchema SCHEMA = StepSchema.load();
+
+    private StepDocuments() {}
+
+    /** Reads a document from text; refuses text that is no JSON, and documents that {@link #read(JsonNode)} refuses. */
+    public static Step read(String json) {
+        try {
+            return read(JSON.readTree(json));
+        } catch (JacksonException e) {
+            throw Refusal.of("This is not JSON: " + e.getOriginalMessage());
+        }
+    }
+
+    /** Reads a document; refuses the first field that is unknown, malformed, out of range or not carried. */
+    public static Step read(JsonNode json) {
+        SCHEMA.check(json);
+        StepDocument document = JSON.treeToValue(json, StepDocument.class);
+        refuseWhatIsNotCarried(document);
+        return stepOf(document);
+    }
+
+    private static void refuseWhatIsNotCarried(StepDocument document) {
+        StepDocument.LinePart line = document.line();
+        StepDocument.RhythmPart rhythm = document.rhythm();
+        only("line.pattern", line.pattern(), "straight");
+        absent("line.cell", line.cell());
+        absent("line.targets", line.targets());
+        absent("line.degrees", line.degrees());
+        only("rhythm.strikes", rhythm.strikes(), 1);
+        absent("rhythm.tonicValue", rhythm.tonicValue());
+        absent("rhythm.lastValue", rhythm.lastValue());
+        if (document.landing() != null) absent("landing.at", document.landing().at());
+        if (document.articulation() != null)
+            only("articulation.kind", document.articulation().kind(), "separate");
+        if (document.metronome() != null)
+            only("metronome.click", document.metronome().click(), "beats");
+    }
+
+    private static <T> void only(String field, T value, T carried) {
+        if (value != null && !value.equals(carried)) {
+            throw Refusal.of(field, "\"" + value + "\" is part of the format but not carried here yet.")
+                    .fits("Use " + carried + ".");
+        }
+    }
+
+    private static void absent(String field, Object value) {
+        if (value != null) {
+            throw Refusal.of(field, "This field is part of the format but not carried here yet.")
+                    .fits("Leave it out.");
+        }
+    }
+
+    private static Step stepOf(StepDocument document) {
+        StepDocument.KeyPart key = document.key();
+        StepDocument.LinePart line = document.line();
+        StepDocument.RhythmPart rhythm = document.rhythm();
+        return new Step(
+                document.title() == null ? "" : document.title().strip(),
+                Key.of(at("key.tonic", () -> NoteName.parse(key.tonic())), Forms.of(or(key.form(), "major"))),
+                "written".equals(key.named()) ? Step.Named.WRITTEN : Step.Named.CONCERT,
+                new StraightLine(
+                        line.octaves() != null ? Extent.octaves(line.octaves()) : Extent.span(line.span()),
+                        byId(Travel.values(), Travel::id, or(line.travel(), "up-down")),
+                        byId(Turn.values(), Turn::id, or(line.turn(), "single")),
+                        or(line.from(), 1)),
+                Optional.ofNullable(line.register()).map(text -> at("line.register", () -> Pitch.parse(text))),
+                Meter.parse(or(rhythm.meter(), "4/4")),
+                Figure.ofCycle(rhythm.figure()),
+                at("rhythm.place", () -> Fraction.parse(or(rhythm.place(), "0"))),
+                document.landing() == null ? 1 : or(document.landing().beat(), 1),
+                new Tempo(
+                        at(
+                                "tempo.beat",
+                                () -> Fraction.parse(or(document.tempo().beat(), "1/4"))),
+                        at("tempo.bpm", () -> Bpm.of(document.tempo().bpm()))),
+                metronome(document.metronome()));
+    }
+
+    private static Metronome metronome(StepDocument.MetronomePart part) {
+        if (part == null) return Metronome.USUAL;
+        return new Metronome(
+                or(part.countInBars(), Metronome.USUAL.countInBars()), or(part.accent(), Metronome.USUAL.accent()));
+    }
+
+    private static <T> T or(T value, T otherwise) {
+        return value == null ? otherwise : value;
+    }
+
+    private static <T> T at(String field, Supplier<T> read) {
+        try {
+            return read.get();
+        } catch (Refusal e) {
+            throw e.at(field);
+        }
+    }
+
+    /** The schema has held the text against the same ids, so one of them matches. */
+    private static <E> E byId(E[] values, Function<E, String> id, String text) {
+        for (E value : values) {
+            if (id.apply(value).equals(text)) return value;
+        }
+        throw Refusal.of("\"" + text + "\" is not known here.");
+    }
+
+    /** Writes a step as a document with every field it carries said. */
+    public static StepDocument write(Step step) {
+        StraightLine line = step.line();
+        boolean octaves = line.extent() instanceof Extent.Octaves;
+        return new StepDocument(
+                FORMAT,
+                step.title(),
+                new StepDocument.KeyPart(
+                        step.key().tonic().toString(),
+                        step.key().form().id(),
+                        step.named() == Step.Named.WRITTEN ? "written" : "concert"),
+                new StepDocument.LinePart(
+                        "straight",
+                        octaves ? ((Extent.Octaves) line.extent()).count() : null,
+                        octaves ? null : ((Extent.Span) line.extent()).notes(),
+                        line.travel().id(),
+                        line.turn().id(),
+                        line.from(),
+                        null,
+                        null,
+                        null,
+                        step.register().map(Pitch::toString).orElse(null)),
+                new StepDocument.RhythmPart(
+                        step.meter().toString(),
+                        List.of(step.figure().value().toString()),
+                        1,
+                        step.place().toString(),
+                        null,
+                        null),
+                new StepDocument.LandingPart(step.landingBeat(), null),
+                new StepDocument.TempoPart(
+                        step.tempo().beat().toString(), plain(step.tempo().bpm())),
+                new StepDocument.ArticulationPart("separate"),
+                new StepDocument.MetronomePart(
+                        step.metronome().countInBars(), step.metronome().accent(), "beats"));
+    }
+
+    private static BigDecimal plain(Bpm bpm) {
+        return bpm.value();
+    }
+
+    /** Writes a step as text, for a file or a column. */
+    public static String writeText(Step step) {
+        return JSON.writeValueAsString(write(step));
+    }
+}

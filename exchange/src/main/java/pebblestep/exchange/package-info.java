@@ -1,0 +1,2 @@
+/** Knows the open formats: how a step is read from its JSON document and written to it. */
+package pebblestep.exchange;

@@ -1,0 +1,137 @@
+package pebblestep.exchange;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+import pebblestep.core.Refusal;
+import pebblestep.core.passage.Passage;
+import pebblestep.core.passage.Step;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
+
+class StepDocumentsTest {
+    private static final JsonMapper JSON = JsonMapper.builder().build();
+
+    /** The example of the published format. */
+    static final String EXAMPLE =
+            """
+            { "format": "pebble-step/1",
+              "title": "Sixteenths that arrive on one",
+              "key":    { "tonic": "Db", "form": "major", "named": "concert" },
+              "line":   { "pattern": "straight", "octaves": 2, "travel": "up-down", "turn": "single", "from": 1 },
+              "rhythm": { "meter": "4/4", "figure": ["1/16"], "strikes": 1, "place": "0" },
+              "landing":{ "beat": 1 },
+              "tempo":  { "beat": "1/4", "bpm": 72 },
+              "articulation": { "kind": "separate" },
+              "metronome": { "countInBars": 1, "accent": true, "click": "beats" } }
+            """;
+
+    /** The example with one field set to a JSON value; {@code null} takes the field away. */
+    private static JsonNode with(String pointer, String value) {
+        ObjectNode root = (ObjectNode) JSON.readTree(EXAMPLE);
+        String[] names = pointer.substring(1).split("/");
+        ObjectNode at = root;
+        for (int i = 0; i < names.length - 1; i++) at = (ObjectNode) at.get(names[i]);
+        if (value.equals("null")) at.remove(names[names.length - 1]);
+        else at.set(names[names.length - 1], JSON.readTree(value));
+        return root;
+    }
+
+    @Test
+    void the_example_is_read_and_written_back_whole() {
+        Step step = StepDocuments.read(EXAMPLE);
+        assertThat(step.key()).hasToString("Db major");
+        assertThat(Passage.of(step).notes()).hasSize(29);
+        assertThat(JSON.readTree(StepDocuments.writeText(step))).isEqualTo(JSON.readTree(EXAMPLE));
+    }
+
+    @Test
+    void what_is_left_out_takes_its_default() {
+        Step step = StepDocuments.read(
+                """
+                { "format": "pebble-step/1", "key": { "tonic": "G" }, "line": { "span": 5 },
+                  "rhythm": { "figure": ["1/4"] }, "tempo": { "bpm": 97.5 } }""");
+        assertThat(StepDocuments.writeText(step))
+                .contains("\"form\":\"major\"", "\"meter\":\"4/4\"", "\"travel\":\"up-down\"", "\"bpm\":97.5")
+                .contains("\"countInBars\":1", "\"accent\":true", "\"place\":\"0\"");
+        assertThat(StepDocuments.read(StepDocuments.writeText(step))).isEqualTo(step);
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            quoteCharacter = '`',
+            value = {
+                "/colour | 1 | There is no field \"colour\" here.",
+                "/key/mode | \"x\" | There is no field \"mode\" here.",
+                "/rhythm/figure | null | The field \"figure\" is missing.",
+                "/rhythm/place | \"1/0\" | \"1/0\" does not fit here.",
+                "/rhythm/place | 0.25 | 0.25 does not fit here.",
+                "/rhythm/place | \"1\" | The place lies less than one bar (1) from the downbeat, not 1.",
+                "/rhythm/meter | \"0/4\" | \"0/4\" does not fit here.",
+                "/rhythm/meter | \"5/4\" | There is no meter \"5/4\" here.",
+                "/rhythm/figure | [\"1/32\"] | Notes of 1/32 of a whole note are not carried here.",
+                "/rhythm/figure | [\"3/16\", \"1/16\"] | Figures of different values are not carried here.",
+                "/rhythm/figure | [\"1/2\", \"r1/2\"] | Figures with rests are not carried here.",
+                "/rhythm/strikes | 10000 | 10000 does not fit here.",
+                "/rhythm/strikes | 2 | \"2\" is part of the format but not carried here yet.",
+                "/rhythm/tonicValue | \"1/2\" | This field is part of the format but not carried here yet.",
+                "/rhythm/lastValue | \"fill\" | This field is part of the format but not carried here yet.",
+                "/line/octaves | 5 | 5 does not fit here.",
+                "/line/octaves | null | A line has either octaves or a span: give exactly one of the two.",
+                "/line/pattern | \"sequence\" | \"sequence\" is part of the format but not carried here yet.",
+                "/line/cell | [0, 2] | This field is part of the format but not carried here yet.",
+                "/line/from | 8 | The major has 7 notes; a line cannot start on degree 8.",
+                "/line/turn | \"triple\" | \"triple\" does not fit here.",
+                "/landing/beat | 5 | A bar of 4/4 has beats 1 to 4, not 5.",
+                "/landing/at | \"1/8\" | This field is part of the format but not carried here yet.",
+                "/tempo/bpm | \"NaN\" | \"NaN\" does not fit here.",
+                "/tempo/bpm | 401 | 401 does not fit here.",
+                "/tempo/bpm | 72.12345 | A tempo has at most three decimals.",
+                "/tempo/beat | \"1/64\" | The beat is a value between 1/32 and 1, not 1/64.",
+                "/key/tonic | \"H\" | \"H\" does not fit here.",
+                "/key/tonic | \"G##\" | G## major would need a triple alteration.",
+                "/key/form | \"enigmatic\" | There is no form \"enigmatic\" here.",
+                "/articulation/kind | \"staccato\" | \"staccato\" is part of the format but not carried here yet.",
+                "/metronome/click | \"two-and-four\" | \"two-and-four\" is part of the format but not carried here yet.",
+                "/format | \"other/1\" | \"other/1\" does not fit here."
+            })
+    void a_wrong_field_is_refused_by_its_pointer_and_reason(String pointer, String value, String reason) {
+        assertThatThrownBy(() -> StepDocuments.read(with(pointer, value)))
+                .isInstanceOfSatisfying(Refusal.class, refusal -> {
+                    assertThat(refusal.pointer()).isEqualTo(pointer);
+                    assertThat(refusal).hasMessage(reason);
+                });
+    }
+
+    @Test
+    void a_wrong_value_inside_a_list_is_named_by_its_place() {
+        assertThatThrownBy(() -> StepDocuments.read(with("/rhythm/figure", "[\"1/16\", \"x\"]")))
+                .isInstanceOfSatisfying(Refusal.class, refusal -> {
+                    assertThat(refusal.pointer()).isEqualTo("/rhythm/figure/1");
+                    assertThat(refusal.fits().orElseThrow()).startsWith("A value as a fraction");
+                });
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"", "{", "[]", "null", "{\"tempo\":{\"bpm\":NaN}}", "\"step\""})
+    void what_is_no_document_is_refused(String text) {
+        assertThatThrownBy(() -> StepDocuments.read(text)).isInstanceOf(Refusal.class);
+    }
+
+    @Test
+    void long_and_odd_names_are_shortened_and_escaped() {
+        String name = "a/b~<b>" + "x".repeat(1000);
+        assertThatThrownBy(() -> StepDocuments.read(
+                        "{\"" + name + "\": 1, " + EXAMPLE.strip().substring(1)))
+                .isInstanceOfSatisfying(Refusal.class, refusal -> {
+                    assertThat(refusal.pointer()).startsWith("/a~1b~0<b>x");
+                    assertThat(refusal.getMessage()).hasSizeLessThan(120);
+                });
+    }
+}
