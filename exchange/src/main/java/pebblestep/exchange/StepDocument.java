@@ -3,10 +3,12 @@ package pebblestep.exchange;
 import com.fasterxml.jackson.annotation.JsonInclude;
 import java.math.BigDecimal;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A step document as it stands in JSON, field for field; what a field may hold is said in {@code step-1.schema.json}.
- * Absent fields are null here and nowhere else: {@link StepDocuments} fills in the defaults.
+ * Absent fields are null here and nowhere else: {@link StepDocuments} fills in the defaults when it reads, and says
+ * every field that is not marked nullable when it writes.
  */
 @JsonInclude(JsonInclude.Include.NON_NULL)
 public record StepDocument(
@@ -28,24 +30,29 @@ public record StepDocument(
     @JsonInclude(JsonInclude.Include.NON_NULL)
     public record LinePart(
             String pattern,
-            Integer octaves,
-            Integer span,
+            @Nullable Integer octaves,
+            @Nullable Integer span,
             String travel,
             String turn,
             Integer from,
-            List<Integer> cell,
-            List<Integer> targets,
-            String degrees,
-            String register) {}
+            @Nullable List<Integer> cell,
+            @Nullable List<Integer> targets,
+            @Nullable String degrees,
+            @Nullable String register) {}
 
     /** Meter, values and place. */
     @JsonInclude(JsonInclude.Include.NON_NULL)
     public record RhythmPart(
-            String meter, List<String> figure, Integer strikes, String place, String tonicValue, String lastValue) {}
+            String meter,
+            List<String> figure,
+            Integer strikes,
+            String place,
+            @Nullable String tonicValue,
+            @Nullable String lastValue) {}
 
     /** Where the last note should fall. */
     @JsonInclude(JsonInclude.Include.NON_NULL)
-    public record LandingPart(Integer beat, String at) {}
+    public record LandingPart(Integer beat, @Nullable String at) {}
 
     /** Beat value and beats per minute. */
     @JsonInclude(JsonInclude.Include.NON_NULL)

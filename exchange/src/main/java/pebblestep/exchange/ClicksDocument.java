@@ -1,0 +1,30 @@
+package pebblestep.exchange;
+
+import java.util.List;
+import pebblestep.core.metronome.ClickPlan;
+import pebblestep.core.passage.Passage;
+
+/**
+ * A click plan as JSON. Milliseconds count from the first attack of the passage, so the count-in is negative; {@code
+ * endMs} is where the next repetition would start its bar.
+ */
+public record ClicksDocument(double startMs, double endMs, List<ClickPart> clicks) {
+
+    /** One click: exact position, the beat it counts, and when it sounds. */
+    public record ClickPart(String at, double ms, int beat, boolean accent, boolean countIn) {}
+
+    /** The plan of a passage at its tempo. */
+    public static ClicksDocument of(ClickPlan plan, Passage passage) {
+        return new ClicksDocument(
+                Rounded.of(passage.millisAt(plan.start())),
+                Rounded.of(passage.millisAt(plan.end())),
+                plan.clicks().stream()
+                        .map(click -> new ClickPart(
+                                click.at().toString(),
+                                Rounded.of(passage.millisAt(click.at())),
+                                click.beat(),
+                                click.accent(),
+                                click.countIn()))
+                        .toList());
+    }
+}

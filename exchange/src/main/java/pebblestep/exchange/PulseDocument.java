@@ -1,0 +1,56 @@
+package pebblestep.exchange;
+
+import java.util.List;
+import pebblestep.core.metronome.PulseGrid;
+import pebblestep.core.passage.Passage;
+import pebblestep.core.passage.landing.Landing;
+import pebblestep.core.rhythm.Fraction;
+
+/**
+ * The pulse ribbon as JSON. Beside each exact position stands {@code x}, the same as a number of whole notes, for
+ * drawing only.
+ */
+public record PulseDocument(
+        double from,
+        double to,
+        double bar,
+        double click,
+        List<TickPart> ticks,
+        List<Double> attacks,
+        double target,
+        List<PlacePart> places) {
+
+    /** One click of the grid: weight 0 on a downbeat, 1 on another beat, 2 between beats. */
+    public record TickPart(double x, int bar, String count, int weight) {}
+
+    /** A place where the line could start: its exact position, its count, and how that is said. */
+    public record PlacePart(String place, String count, String words, double ms) {}
+
+    /** The grid of a passage. */
+    public static PulseDocument of(Passage passage) {
+        PulseGrid grid = PulseGrid.of(passage);
+        Landing landing = Landing.of(passage);
+        return new PulseDocument(
+                grid.from().toDouble(),
+                grid.to().toDouble(),
+                passage.step().meter().bar().toDouble(),
+                grid.click().toDouble(),
+                grid.ticks().stream()
+                        .map(tick -> new TickPart(
+                                tick.at().toDouble(), tick.bar(), tick.count().toString(), tick.weight()))
+                        .toList(),
+                passage.notes().stream().map(note -> note.at().toDouble()).toList(),
+                landing.at().minus(landing.off()).toDouble(),
+                grid.places().stream().map(place -> part(place, passage)).toList());
+    }
+
+    private static PlacePart part(PulseGrid.Place place, Passage passage) {
+        Fraction at = place.at();
+        String words = place.count().inWords() + (at.signum() < 0 ? ", in the bar before" : "");
+        return new PlacePart(
+                at.toString(),
+                place.count().toString(),
+                words,
+                Rounded.of(passage.step().tempo().millis(at)));
+    }
+}

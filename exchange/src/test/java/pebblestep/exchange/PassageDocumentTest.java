@@ -1,0 +1,83 @@
+package pebblestep.exchange;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+import pebblestep.core.instrument.Instruments;
+import pebblestep.core.metronome.ClickPlan;
+import pebblestep.core.notation.Score;
+import pebblestep.core.passage.Passage;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+class PassageDocumentTest {
+    private static final JsonMapper JSON = JsonMapper.builder().build();
+    private static final Passage PASSAGE =
+            Passage.of(StepDocuments.read(StepDocumentsTest.EXAMPLE), Instruments.of("english-horn"));
+
+    /** The answer of the published format, field for field, for its example step. */
+    @Test
+    void the_example_answers_as_published() {
+        JsonNode answer = JSON.valueToTree(PassageDocument.of(PASSAGE));
+        assertThat(answer.get("notes").get(0))
+                .isEqualTo(
+                        JSON.readTree(
+                                """
+                { "index": 0, "pitch": "Ab4", "concert": "Db4", "midi": 61, "degree": "1", "at": "0", "value": "1/16",
+                  "bar": 1, "count": "1", "ms": 0.0, "durationMs": 208.333 }"""));
+        assertThat(answer.get("noteCount").asInt()).isEqualTo(29);
+        assertThat(answer.get("bars").asInt()).isEqualTo(2);
+        assertThat(answer.get("durationMs").asDouble()).isEqualTo(6041.667);
+        assertThat(answer.get("notesPerSecond").asDouble()).isEqualTo(4.8);
+        JsonNode landing = answer.get("landing");
+        assertThat(landing.get("lands").asBoolean()).isFalse();
+        assertThat(landing.get("at").asString()).isEqualTo("7/4");
+        assertThat(landing.get("bar").asInt()).isEqualTo(2);
+        assertThat(landing.get("count").asString()).isEqualTo("4");
+        assertThat(landing.get("off").asString()).isEqualTo("-1/4");
+        assertThat(landing.get("clicks").toString()).isEqualTo("-4");
+        assertThat(landing.get("sentence").asString())
+                .isEqualTo("Ends on beat 4 of bar 2, one quarter short of beat 1.");
+        JsonNode fix = landing.get("fixes").get(0);
+        assertThat(fix.get("kind").asString()).isEqualTo("move");
+        assertThat(fix.get("by").asString()).isEqualTo("1/4");
+        assertThat(fix.get("place").asString()).isEqualTo("1/4");
+        assertThat(fix.get("startsOn").asString()).isEqualTo("2");
+        assertThat(fix.get("sentence").asString()).isEqualTo("Start on 2, a quarter later.");
+        assertThat(answer.get("slips"))
+                .isEqualTo(JSON.readTree(
+                        """
+                [ { "play": "Db", "not": "D" }, { "play": "G", "not": "Gb" } ]"""));
+        assertThat(answer.has("score")).isFalse();
+    }
+
+    @Test
+    void a_fix_can_be_sent_again_and_lands() {
+        JsonNode fixes =
+                JSON.valueToTree(PassageDocument.of(PASSAGE)).get("landing").get("fixes");
+        assertThat(fixes).hasSize(3);
+        fixes.forEach(fix -> {
+            Passage again = Passage.of(StepDocuments.read(fix.get("step")), Instruments.of("english-horn"));
+            assertThat(PassageDocument.of(again).landing().off()).isEqualTo("0");
+            assertThat(PassageDocument.of(again).landing().fixes()).isEmpty();
+        });
+    }
+
+    @Test
+    void score_clicks_and_pulse_come_when_they_are_asked_for() {
+        PassageDocument whole = PassageDocument.of(
+                PASSAGE,
+                ScoreDocument.of(Score.of(PASSAGE, Optional.of(Instruments.of("english-horn")))),
+                null,
+                ClicksDocument.of(ClickPlan.of(PASSAGE), PASSAGE),
+                PulseDocument.of(PASSAGE));
+        assertThat(whole.score().fifths()).isEqualTo(-4);
+        assertThat(whole.score().measures()).hasSize(2);
+        assertThat(whole.clicks().startMs()).isEqualTo(-3333.333);
+        assertThat(whole.clicks().clicks()).hasSize(12);
+        assertThat(whole.pulse().target()).isEqualTo(2.0);
+        assertThat(whole.pulse().places()).hasSize(31);
+        assertThat(whole.pulse().places().get(14).words()).isEqualTo("the a of 4, in the bar before");
+    }
+}
