@@ -38,9 +38,9 @@ public record Passage(Step step, Key writtenKey, Key concertKey, List<PassageNot
     /** The passage of a step for an instrument, or at concert pitch without one. */
     public static Passage of(Step step, Optional<Instrument> instrument) {
         Interval toWritten = instrument.map(Instrument::toWritten).orElse(Interval.UNISON);
-        boolean named = step.named() == Step.Named.CONCERT;
-        Key written = named ? step.key().transposed(toWritten) : step.key();
-        Key concert = named ? step.key() : step.key().transposed(toWritten.negated());
+        Key written = writtenKey(step, instrument);
+        Key concert =
+                step.named() == Step.Named.CONCERT ? step.key() : step.key().transposed(toWritten.negated());
         List<LineNote> line = step.line().notes(step.key().form());
         int octave = Register.tonicOctave(written, step, instrument);
         Interval toConcert = toWritten.negated();
@@ -63,6 +63,12 @@ public record Passage(Step step, Key writtenKey, Key concertKey, List<PassageNot
             at = at.plus(value);
         }
         return new Passage(step, written, concert, notes);
+    }
+
+    /** The key that a player of the instrument reads, or the concert key without one. */
+    public static Key writtenKey(Step step, Optional<Instrument> instrument) {
+        if (step.named() == Step.Named.WRITTEN) return step.key();
+        return step.key().transposed(instrument.map(Instrument::toWritten).orElse(Interval.UNISON));
     }
 
     private static int octaveSounding(Key key, int tonicMidi) {

@@ -6,31 +6,58 @@ import pebblestep.core.climb.Standing;
 import pebblestep.core.rhythm.Bpm;
 import pebblestep.core.tempo.TempoLadder;
 
-/** Says where a student stands, in one sentence with its numbers. */
-public final class Judgement {
-    private Judgement() {}
+/**
+ * What the takes of a piece of work say, in one sentence with its numbers.
+ *
+ * @param kind the short of it, for a sign beside the sentence
+ * @param sentence the whole of it
+ */
+public record Judgement(Kind kind, String sentence) {
+    /** What a teacher needs to know first. */
+    public enum Kind {
+        NEW,
+        HOLD,
+        READY,
+        MISSES,
+        BACK,
+        WAITS,
+        REACHED
+    }
 
-    /** The sentence for a piece of work as seen on a day. */
-    public static String of(Work work, LocalDate today) {
+    /** The judgement of a piece of work as seen on a day. */
+    public static Judgement of(Work work, LocalDate today) {
         TempoLadder ladder = work.ladder();
-        if (work.takes().isEmpty()) return "Not started: begins at " + ladder.rung(0) + " bpm.";
+        if (work.takes().isEmpty()) {
+            return new Judgement(Kind.NEW, "Not started: begins at " + ladder.rung(0) + " bpm.");
+        }
         Standing standing = work.standing(today);
         int needed = Rules.USUAL.cleanToPass();
         Bpm now = ladder.rung(standing.rung());
-        if (standing.topPassed()) return "Target reached: " + needed + " clean in a row at " + now + " bpm.";
+        if (standing.topPassed()) {
+            return new Judgement(Kind.REACHED, "Target reached: " + needed + " clean in a row at " + now + " bpm.");
+        }
         String next = standing.rung() + 1 < ladder.size()
                 ? "then " + ladder.rung(standing.rung() + 1)
                 : "then the target is reached";
         return switch (standing.lastMove()) {
-            case PASSED -> needed + " clean at " + ladder.rung(standing.rung() - 1) + " bpm: ready for " + now + ".";
-            case STEPPED_BACK -> Rules.USUAL.missesToStepBack() + " takes not clean: back to " + now + " bpm.";
+            case PASSED ->
+                new Judgement(
+                        Kind.READY,
+                        needed + " clean at " + ladder.rung(standing.rung() - 1) + " bpm: ready for " + now + ".");
+            case STEPPED_BACK ->
+                new Judgement(Kind.BACK, Rules.USUAL.missesToStepBack() + " takes not clean: back to " + now + " bpm.");
             case WAITS ->
-                needed + " clean at " + now + " bpm, and " + standing.passedToday()
-                        + " rungs passed today: enough for today, " + next + " tomorrow.";
+                new Judgement(
+                        Kind.WAITS,
+                        needed + " clean at " + now + " bpm, and " + standing.passedToday()
+                                + " rungs passed today: enough for today, " + next + " tomorrow.");
             case NONE ->
                 standing.missesInRow() > 0
-                        ? misses(standing, ladder, now)
-                        : standing.cleanInRow() + " of " + needed + " clean in a row at " + now + " bpm, " + next + ".";
+                        ? new Judgement(Kind.MISSES, misses(standing, ladder, now))
+                        : new Judgement(
+                                Kind.HOLD,
+                                standing.cleanInRow() + " of " + needed + " clean in a row at " + now + " bpm, " + next
+                                        + ".");
         };
     }
 

@@ -45,7 +45,7 @@ public record KeyPath(List<Stone> stones) {
      * @param bestBpm fastest clean take
      * @param bestNotesPerSecond the same as notes a second; of several note values the fastest
      * @param lastDay day of the last take
-     * @param sentence where the student stands
+     * @param judgement where the student stands
      */
     public record FormProgress(
             Key key,
@@ -55,7 +55,7 @@ public record KeyPath(List<Stone> stones) {
             Optional<Bpm> bestBpm,
             Optional<Double> bestNotesPerSecond,
             Optional<LocalDate> lastDay,
-            String sentence) {}
+            Judgement judgement) {}
 
     /** The path through these tonics; work in a key that sounds like a tonic of the order belongs to its stone. */
     public static KeyPath of(List<NoteName> order, List<Work> works, LocalDate today) {

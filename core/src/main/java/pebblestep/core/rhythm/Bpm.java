@@ -29,6 +29,14 @@ public record Bpm(BigDecimal value) implements Comparable<Bpm> {
         return new Bpm(beats);
     }
 
+    /** Reads {@code 72} or {@code 97.5}; refuses anything else. */
+    public static Bpm parse(String text) {
+        if (!text.matches("[0-9]{1,3}([.][0-9]{1,3})?")) {
+            throw Refusal.of("bpm", "A tempo is a number of beats a minute, such as 72 or 97.5.");
+        }
+        return new Bpm(new BigDecimal(text));
+    }
+
     public double toDouble() {
         return value.doubleValue();
     }

@@ -63,7 +63,7 @@ class WorkTest {
     void a_standing_is_said_with_its_numbers(String takes, String bpm, String sentence) {
         Work work = work("C", takes.replace("''", ""));
         assertThat(work.bpmNow(MONDAY)).hasToString(bpm);
-        assertThat(Judgement.of(work, MONDAY)).isEqualTo(sentence);
+        assertThat(Judgement.of(work, MONDAY).sentence()).isEqualTo(sentence);
     }
 
     @Test
@@ -76,8 +76,9 @@ class WorkTest {
     @Test
     void the_top_is_reached_once_it_is_passed_and_lost_by_a_slip() {
         String climb = "100 ccc ccc ccc | ccc ccc";
-        assertThat(Judgement.of(work("C", climb), MONDAY.plusDays(1))).isEqualTo("3 clean at 92 bpm: ready for 100.");
-        assertThat(Judgement.of(work("C", climb + " ccc"), MONDAY.plusDays(1)))
+        assertThat(Judgement.of(work("C", climb), MONDAY.plusDays(1)).sentence())
+                .isEqualTo("3 clean at 92 bpm: ready for 100.");
+        assertThat(Judgement.of(work("C", climb + " ccc"), MONDAY.plusDays(1)).sentence())
                 .isEqualTo("Target reached: 3 clean in a row at 100 bpm.");
         assertThat(work("C", climb + " ccc s").standing(MONDAY.plusDays(1)).topPassed())
                 .isFalse();
@@ -103,7 +104,7 @@ class WorkTest {
                 .isCloseTo(4.533, org.assertj.core.api.Assertions.within(0.001));
         assertThat(form.lastDay()).contains(MONDAY);
         assertThat(path.stones().get(0).rings()).isZero();
-        assertThat(path.stones().get(0).forms().get(0).sentence()).startsWith("Not started");
+        assertThat(path.stones().get(0).forms().get(0).judgement().sentence()).startsWith("Not started");
     }
 
     @ParameterizedTest

@@ -1,0 +1,5 @@
+package pebblestep.app.accounts;
+
+import org.springframework.data.jpa.repository.JpaRepository;
+
+interface Studios extends JpaRepository<StudioEntity, Long> {}

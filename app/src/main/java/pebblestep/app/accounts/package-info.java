@@ -1,0 +1,2 @@
+/** Knows studios and teachers: signing up, in and out. */
+package pebblestep.app.accounts;

@@ -1,0 +1,38 @@
+package pebblestep.app.assignments;
+
+import jakarta.persistence.Entity;
+import jakarta.persistence.GeneratedValue;
+import jakarta.persistence.GenerationType;
+import jakarta.persistence.Id;
+import jakarta.persistence.Table;
+import java.math.BigDecimal;
+import java.time.Instant;
+import java.time.LocalDate;
+import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.type.SqlTypes;
+
+/** A step as it was when it was given to a student; changing the step later leaves this alone. */
+@Entity
+@Table(name = "assignments")
+class AssignmentEntity {
+    @Id
+    @GeneratedValue(strategy = GenerationType.IDENTITY)
+    Long id;
+
+    Long studioId;
+    Long studentId;
+    Long stepId;
+    String title;
+
+    @JdbcTypeCode(SqlTypes.JSON)
+    String document;
+
+    BigDecimal ladderFrom;
+    BigDecimal ladderTo;
+    BigDecimal ladderBy;
+    LocalDate startsOn;
+    LocalDate endsOn;
+    int minutesADay;
+    boolean ended;
+    Instant createdAt;
+}

@@ -1,0 +1,112 @@
+package pebblestep.app.bench;
+
+import java.time.Clock;
+import org.springframework.data.domain.Sort;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import pebblestep.app.bench.StepViews.StepForm;
+import pebblestep.app.bench.StepViews.StepView;
+import pebblestep.app.platform.PageOf;
+import pebblestep.app.platform.Problems;
+import pebblestep.core.Refusal;
+import pebblestep.core.passage.Passage;
+import pebblestep.core.passage.Step;
+import pebblestep.core.passage.StepWords;
+import pebblestep.exchange.StepDocuments;
+
+/** Keeps the steps of a studio. */
+@Service
+public class StepService {
+    private final StepRepository steps;
+    private final Clock clock;
+
+    StepService(StepRepository steps, Clock clock) {
+        this.steps = steps;
+        this.clock = clock;
+    }
+
+    @Transactional(readOnly = true)
+    public PageOf<StepView> list(long studioId, boolean archived, int page) {
+        Sort newestFirst = Sort.by("updatedAt").descending().and(Sort.by("id").descending());
+        return PageOf.of(
+                steps.findByStudioIdAndArchived(studioId, archived, PageOf.request(page, newestFirst)),
+                StepService::view);
+    }
+
+    @Transactional(readOnly = true)
+    public StepView get(long studioId, long id) {
+        return view(find(studioId, id));
+    }
+
+    /** A kept step as the rules need it. */
+    @Transactional(readOnly = true)
+    public Step step(long studioId, long id) {
+        return StepDocuments.read(find(studioId, id).document);
+    }
+
+    @Transactional
+    public StepView add(long studioId, StepForm form) {
+        StepEntity entity = new StepEntity();
+        entity.studioId = studioId;
+        fill(entity, form);
+        return view(steps.saveAndFlush(entity));
+    }
+
+    /** Replaces a step; refuses when it has been changed since the version the form was loaded in. */
+    @Transactional
+    public StepView change(long studioId, long id, StepForm form) {
+        StepEntity entity = find(studioId, id);
+        if (form.version() == null) throw Refusal.of("version", "Give the version you loaded.");
+        if (form.version() != entity.version) {
+            throw Problems.conflict("This step was changed elsewhere, perhaps in another window. Load it again, or save"
+                    + " yours as a new step.");
+        }
+        fill(entity, form);
+        return view(steps.saveAndFlush(entity));
+    }
+
+    /** Puts a step away, or takes it back. */
+    @Transactional
+    public StepView archive(long studioId, long id, boolean archived) {
+        StepEntity entity = find(studioId, id);
+        entity.archived = archived;
+        return view(steps.saveAndFlush(entity));
+    }
+
+    private void fill(StepEntity entity, StepForm form) {
+        Step step;
+        try {
+            step = StepDocuments.read(form.document());
+            Passage.of(step);
+        } catch (Refusal e) {
+            throw e.under("document");
+        }
+        try {
+            form.ladder().ladder();
+        } catch (Refusal e) {
+            throw e.under("ladder");
+        }
+        entity.title = StepWords.title(step);
+        entity.document = StepDocuments.writeText(step);
+        entity.ladderFrom = form.ladder().from();
+        entity.ladderTo = form.ladder().to();
+        entity.ladderBy = form.ladder().by();
+        entity.updatedAt = clock.instant();
+    }
+
+    private StepEntity find(long studioId, long id) {
+        return steps.findByIdAndStudioId(id, studioId).orElseThrow(() -> Problems.notFound("step"));
+    }
+
+    private static StepView view(StepEntity entity) {
+        Step step = StepDocuments.read(entity.document);
+        return new StepView(
+                entity.id,
+                entity.title,
+                step.key() + ", " + StepWords.withoutKey(step),
+                StepDocuments.write(step),
+                new LadderForm(entity.ladderFrom, entity.ladderTo, entity.ladderBy),
+                entity.version,
+                entity.archived);
+    }
+}

@@ -1,0 +1,2 @@
+/** Knows steps: working them out, and keeping them. */
+package pebblestep.app.bench;

@@ -1,0 +1,30 @@
+package pebblestep.app.demo;
+
+import org.springframework.boot.context.event.ApplicationReadyEvent;
+import org.springframework.boot.web.server.servlet.context.ServletWebServerApplicationContext;
+import org.springframework.context.annotation.Profile;
+import org.springframework.context.event.EventListener;
+import org.springframework.stereotype.Component;
+import pebblestep.app.accounts.DemoDoor;
+
+/** Prints how to come in, once the demo is up. */
+@Component
+@Profile("demo")
+class DemoGreeting {
+    private final DemoDoor door;
+
+    DemoGreeting(DemoDoor door) {
+        this.door = door;
+    }
+
+    @EventListener
+    void ready(ApplicationReadyEvent event) {
+        int port = event.getApplicationContext() instanceof ServletWebServerApplicationContext web
+                ? web.getWebServer().getPort()
+                : 0;
+        String root = "http://localhost:" + port;
+        System.out.println("Pebble Step, the demo studio: " + root);
+        System.out.println("Sign in: " + door.email() + " " + door.password());
+        System.out.println("Student link (" + door.student() + "): " + root + door.practicePath());
+    }
+}

@@ -1,0 +1,176 @@
+package pebblestep.app.demo;
+
+import java.math.BigDecimal;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.time.LocalTime;
+import java.time.OffsetDateTime;
+import java.time.ZoneId;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Random;
+import java.util.UUID;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+import org.springframework.context.annotation.Profile;
+import pebblestep.app.accounts.AccountService;
+import pebblestep.app.accounts.DemoDoor;
+import pebblestep.app.accounts.SignUp;
+import pebblestep.app.assignments.AssignmentService;
+import pebblestep.app.assignments.AssignmentViews.AssignmentForm;
+import pebblestep.app.assignments.AssignmentViews.AssignmentView;
+import pebblestep.app.bench.LadderForm;
+import pebblestep.app.bench.StepService;
+import pebblestep.app.bench.StepViews.StepForm;
+import pebblestep.app.bench.StepViews.StepView;
+import pebblestep.app.demo.DemoPlan.Piece;
+import pebblestep.app.demo.DemoPlan.Player;
+import pebblestep.app.platform.PracticeVisitor;
+import pebblestep.app.platform.Teacher;
+import pebblestep.app.practice.PracticeService;
+import pebblestep.app.practice.PracticeViews.TakeForm;
+import pebblestep.app.practice.TakeOutcome;
+import pebblestep.app.students.StudentService;
+import pebblestep.app.students.StudentViews.StudentForm;
+import pebblestep.app.students.StudentViews.StudentView;
+import pebblestep.core.climb.Attempt;
+import pebblestep.core.climb.Rules;
+import pebblestep.core.climb.Standing;
+import pebblestep.core.tempo.TempoLadder;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/**
+ * Fills the demo studio, afresh at each start: the plan's students practise for six weeks before today, as students do.
+ * The same day always gives the same studio.
+ */
+@Configuration
+@Profile("demo")
+class DemoStudio {
+    private static final long SEED = 20_260_302L;
+
+    private final StudentService students;
+    private final StepService steps;
+    private final AssignmentService assignments;
+    private final PracticeService practice;
+    private final JsonMapper json;
+    private final Clock clock;
+    private final Random random = new Random(SEED);
+
+    DemoStudio(
+            StudentService students,
+            StepService steps,
+            AssignmentService assignments,
+            PracticeService practice,
+            JsonMapper json,
+            Clock clock) {
+        this.students = students;
+        this.steps = steps;
+        this.assignments = assignments;
+        this.practice = practice;
+        this.json = json;
+        this.clock = clock;
+    }
+
+    /** Makes the studio, and tells how to come in. */
+    @Bean
+    DemoDoor demoDoor(AccountService accounts) {
+        Teacher teacher =
+                accounts.signUp(new SignUp(DemoPlan.STUDIO, DemoPlan.TEACHER, DemoPlan.EMAIL, DemoPlan.PASSWORD));
+        StudentView first = null;
+        for (Player player : DemoPlan.PLAYERS) {
+            StudentView student = enrol(teacher.studioId(), player);
+            if (first == null) first = student;
+        }
+        return new DemoDoor(DemoPlan.EMAIL, DemoPlan.PASSWORD, first.name(), first.practicePath());
+    }
+
+    private StudentView enrol(long studioId, Player player) {
+        StudentView student = students.add(studioId, new StudentForm(player.name(), player.instrument()));
+        PracticeVisitor visitor = new PracticeVisitor(student.id(), studioId);
+        LocalDate today = LocalDate.now(clock);
+        List<TakeForm> takes = new ArrayList<>();
+        for (Piece piece : player.pieces()) {
+            StepView step = steps.add(
+                    studioId,
+                    new StepForm(
+                            document(piece),
+                            new LadderForm(decimal(piece.from()), decimal(piece.to()), decimal(piece.by())),
+                            null));
+            LocalDate first = today.minusDays(piece.firstDay());
+            AssignmentView assignment = assignments.assign(
+                    studioId,
+                    new AssignmentForm(step.id(), student.id(), first, first.plusDays(piece.days()), piece.minutes()));
+            takes.addAll(practised(assignment, piece, player.daysAWeek(), today));
+        }
+        practice.logAll(visitor, takes);
+        return student;
+    }
+
+    /** The takes of one piece: most days a handful, cleaner as the days go by, harder on higher rungs. */
+    private List<TakeForm> practised(AssignmentView assignment, Piece piece, double daysAWeek, LocalDate today) {
+        TempoLadder ladder = assignment.ladder().ladder();
+        List<Attempt> attempts = new ArrayList<>();
+        List<TakeForm> takes = new ArrayList<>();
+        LocalDate last = min(assignment.endsOn(), today.minusDays(1L + piece.restDays()));
+        for (LocalDate day = assignment.startsOn(); !day.isAfter(last); day = day.plusDays(1)) {
+            if (random.nextDouble() > daysAWeek / 7) continue;
+            OffsetDateTime at = time(day);
+            int count = 3 + random.nextInt(5);
+            for (int i = 0; i < count; i++) {
+                Standing standing = Standing.after(attempts, ladder, Rules.USUAL, day);
+                if (standing.topPassed() && i > 1) break;
+                double practisedDays = assignment.startsOn().until(day).getDays();
+                double chance = piece.ease() + 0.06 * practisedDays - 1.4 * standing.rung() / ladder.size();
+                boolean clean = random.nextDouble() < 1 / (1 + Math.exp(-1.6 * chance - 0.4));
+                TakeOutcome outcome =
+                        clean ? TakeOutcome.CLEAN : random.nextInt(4) == 0 ? TakeOutcome.STOPPED : TakeOutcome.SLIPS;
+                attempts.add(new Attempt(ladder.rung(standing.rung()), clean, day));
+                takes.add(new TakeForm(
+                        new UUID(random.nextLong(), random.nextLong()),
+                        assignment.id(),
+                        ladder.rung(standing.rung()).value(),
+                        outcome,
+                        clean || random.nextInt(5) > 0 ? "" : DemoPlan.NOTES.get(random.nextInt(DemoPlan.NOTES.size())),
+                        at));
+                at = at.plusSeconds(35L + random.nextInt(60));
+            }
+        }
+        return takes;
+    }
+
+    private OffsetDateTime time(LocalDate day) {
+        LocalTime afternoon = LocalTime.of(15, 30).plusMinutes(random.nextInt(220));
+        return day.atTime(afternoon).atZone(ZoneId.systemDefault()).toOffsetDateTime();
+    }
+
+    private static LocalDate min(LocalDate a, LocalDate b) {
+        return a.isBefore(b) ? a : b;
+    }
+
+    private static BigDecimal decimal(int whole) {
+        return BigDecimal.valueOf(whole);
+    }
+
+    private JsonNode document(Piece piece) {
+        String extent = (piece.extent().startsWith("o") ? "\"octaves\":" : "\"span\":")
+                + piece.extent().substring(1);
+        return json.readTree(
+                """
+                {"format":"pebble-step/1","title":"%s",
+                 "key":{"tonic":"%s","form":"%s","named":"concert"},
+                 "line":{%s},
+                 "rhythm":{"meter":"%s","figure":["%s"],"place":"%s"},
+                 "tempo":{"beat":"%s","bpm":%d}}"""
+                        .formatted(
+                                piece.title(),
+                                piece.tonic(),
+                                piece.form(),
+                                extent,
+                                piece.meter(),
+                                piece.value(),
+                                piece.place(),
+                                piece.meter().equals("6/8") ? "3/8" : "1/4",
+                                piece.from()));
+    }
+}

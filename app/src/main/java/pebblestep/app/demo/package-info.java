@@ -1,0 +1,2 @@
+/** Knows the made-up studio of the demo. */
+package pebblestep.app.demo;

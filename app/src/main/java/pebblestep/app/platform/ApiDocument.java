@@ -1,0 +1,69 @@
+package pebblestep.app.platform;
+
+import com.fasterxml.jackson.databind.type.TypeFactory;
+import io.swagger.v3.core.converter.AnnotatedType;
+import io.swagger.v3.core.converter.ModelConverter;
+import io.swagger.v3.core.converter.ModelConverterContext;
+import io.swagger.v3.oas.models.info.Info;
+import io.swagger.v3.oas.models.media.Schema;
+import java.lang.reflect.RecordComponent;
+import java.util.Arrays;
+import java.util.Iterator;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import org.springdoc.core.customizers.OpenApiCustomizer;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+
+/**
+ * The API's OpenAPI document. Records say what is optional by {@code @Nullable}; every other component is required, so
+ * that the generated types of the front end need no guessing.
+ */
+@Configuration
+class ApiDocument {
+
+    @Bean
+    OpenApiCustomizer info() {
+        return api -> {
+            api.setInfo(new Info()
+                    .title("Pebble Step")
+                    .version("1")
+                    .description("Scale practice that grows by small steps."));
+            // The address the document was fetched from is no part of the contract.
+            api.setServers(List.of());
+        };
+    }
+
+    @Bean
+    ModelConverter requiredComponents() {
+        return new RequiredComponents();
+    }
+
+    private static final class RequiredComponents implements ModelConverter {
+        @Override
+        @SuppressWarnings("rawtypes")
+        public Schema resolve(AnnotatedType type, ModelConverterContext context, Iterator<ModelConverter> chain) {
+            if (!chain.hasNext()) return null;
+            Schema<?> schema = chain.next().resolve(type, context, chain);
+            Class<?> raw =
+                    TypeFactory.defaultInstance().constructType(type.getType()).getRawClass();
+            if (schema != null && raw.isRecord()) {
+                Schema<?> model = model(schema, context);
+                if (model != null && model.getProperties() != null) model.setRequired(required(raw));
+            }
+            return schema;
+        }
+
+        private static Schema<?> model(Schema<?> schema, ModelConverterContext context) {
+            String ref = schema.get$ref();
+            return ref == null ? schema : context.getDefinedModels().get(ref.substring(ref.lastIndexOf('/') + 1));
+        }
+
+        private static List<String> required(Class<?> record) {
+            return Arrays.stream(record.getRecordComponents())
+                    .filter(component -> !component.getAnnotatedType().isAnnotationPresent(Nullable.class))
+                    .map(RecordComponent::getName)
+                    .toList();
+        }
+    }
+}

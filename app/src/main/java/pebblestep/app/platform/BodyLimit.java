@@ -1,0 +1,43 @@
+package pebblestep.app.platform;
+
+import jakarta.servlet.FilterChain;
+import jakarta.servlet.ServletException;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import org.springframework.core.Ordered;
+import org.springframework.core.annotation.Order;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Component;
+import org.springframework.web.filter.OncePerRequestFilter;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Refuses request bodies that are larger than any document here needs, and those that do not say their size. */
+@Component
+@Order(Ordered.HIGHEST_PRECEDENCE + 10)
+class BodyLimit extends OncePerRequestFilter {
+    static final int MOST_BYTES = 64 * 1024;
+
+    private final ProblemWriter problems;
+
+    BodyLimit(JsonMapper json) {
+        this.problems = new ProblemWriter(json);
+    }
+
+    @Override
+    protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
+            throws ServletException, IOException {
+        boolean unsized = request.getContentLengthLong() < 0 && request.getHeader("Transfer-Encoding") != null;
+        if (unsized || request.getContentLengthLong() > MOST_BYTES) {
+            problems.write(
+                    response,
+                    Problems.of(
+                            HttpStatus.CONTENT_TOO_LARGE,
+                            "too-large",
+                            "Too large",
+                            "A request holds at most " + MOST_BYTES / 1024 + " kB, and says how long it is."));
+            return;
+        }
+        chain.doFilter(request, response);
+    }
+}

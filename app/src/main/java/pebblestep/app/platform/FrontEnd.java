@@ -1,0 +1,40 @@
+package pebblestep.app.platform;
+
+import java.io.IOException;
+import java.time.Duration;
+import org.springframework.context.annotation.Configuration;
+import org.springframework.core.io.ClassPathResource;
+import org.springframework.core.io.Resource;
+import org.springframework.http.CacheControl;
+import org.springframework.web.servlet.config.annotation.ResourceHandlerRegistry;
+import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
+import org.springframework.web.servlet.resource.PathResourceResolver;
+
+/** Serves the built front end: hashed files for ever, and the one page for every address that is a room. */
+@Configuration
+class FrontEnd implements WebMvcConfigurer {
+
+    @Override
+    public void addResourceHandlers(ResourceHandlerRegistry registry) {
+        registry.addResourceHandler("/assets/**")
+                .addResourceLocations("classpath:/static/assets/")
+                .setCacheControl(
+                        CacheControl.maxAge(Duration.ofDays(365)).cachePublic().immutable());
+        registry.addResourceHandler("/**")
+                .addResourceLocations("classpath:/static/")
+                .setCacheControl(CacheControl.noCache())
+                .resourceChain(true)
+                .addResolver(new PageResolver());
+    }
+
+    private static final class PageResolver extends PathResourceResolver {
+        @Override
+        protected Resource getResource(String path, Resource location) throws IOException {
+            Resource asked = super.getResource(path, location);
+            if (asked != null) return asked;
+            boolean isRoom = !path.startsWith("api/") && !path.startsWith("actuator/") && !path.contains(".");
+            Resource page = new ClassPathResource("/static/index.html");
+            return isRoom && page.exists() ? page : null;
+        }
+    }
+}

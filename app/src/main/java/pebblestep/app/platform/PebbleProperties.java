@@ -1,0 +1,18 @@
+package pebblestep.app.platform;
+
+import java.nio.file.Path;
+import org.springframework.boot.context.properties.ConfigurationProperties;
+import org.springframework.boot.context.properties.bind.DefaultValue;
+
+/**
+ * The application's own settings.
+ *
+ * @param data folder of the user's data
+ * @param demo whether this is the demo studio
+ * @param signUpsPerHour most accounts one address may make in an hour
+ */
+@ConfigurationProperties("pebble")
+public record PebbleProperties(
+        @DefaultValue("./data") Path data,
+        @DefaultValue("false") boolean demo,
+        @DefaultValue("20") int signUpsPerHour) {}

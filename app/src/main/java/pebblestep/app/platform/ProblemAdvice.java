@@ -1,0 +1,89 @@
+package pebblestep.app.platform;
+
+import jakarta.servlet.http.HttpServletRequest;
+import java.util.List;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.dao.OptimisticLockingFailureException;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.HttpStatusCode;
+import org.springframework.http.ProblemDetail;
+import org.springframework.http.ResponseEntity;
+import org.springframework.http.converter.HttpMessageNotReadableException;
+import org.springframework.validation.FieldError;
+import org.springframework.web.bind.MethodArgumentNotValidException;
+import org.springframework.web.bind.annotation.ExceptionHandler;
+import org.springframework.web.bind.annotation.RestControllerAdvice;
+import org.springframework.web.context.request.WebRequest;
+import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
+import pebblestep.core.Refusal;
+import tools.jackson.core.JacksonException;
+import tools.jackson.databind.DatabindException;
+import tools.jackson.databind.exc.UnrecognizedPropertyException;
+
+/** The one place that turns errors into problems. */
+@RestControllerAdvice
+class ProblemAdvice extends ResponseEntityExceptionHandler {
+    private static final Logger LOG = LoggerFactory.getLogger(ProblemAdvice.class);
+
+    @ExceptionHandler
+    ProblemDetail refused(Refusal refusal) {
+        return Problems.of(refusal);
+    }
+
+    @ExceptionHandler
+    ProblemDetail changedMeanwhile(OptimisticLockingFailureException e) {
+        return Problems.conflict("Somebody else has just changed this. Load it again, then make your change.")
+                .getBody();
+    }
+
+    /** What nobody foresaw: said plainly, logged whole, and nothing of the inside told to the client. */
+    @ExceptionHandler
+    ProblemDetail unforeseen(RuntimeException e, HttpServletRequest request) {
+        LOG.error("{} {} failed", request.getMethod(), request.getRequestURI(), e);
+        return Problems.of(
+                HttpStatus.INTERNAL_SERVER_ERROR,
+                "unforeseen",
+                "Something went wrong here",
+                "This is our fault, not yours. Nothing you had saved is lost; please try again.");
+    }
+
+    @Override
+    protected ResponseEntity<Object> handleMethodArgumentNotValid(
+            MethodArgumentNotValidException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        FieldError error =
+                e.getBindingResult().getFieldErrors().stream().findFirst().orElse(null);
+        ProblemDetail problem = error == null
+                ? Problems.invalid(List.of(), "The request is not complete.")
+                : Problems.invalid(List.of(error.getField().split("\\.")), error.getDefaultMessage());
+        return handleExceptionInternal(e, problem, headers, HttpStatus.UNPROCESSABLE_CONTENT, request);
+    }
+
+    @Override
+    protected ResponseEntity<Object> handleHttpMessageNotReadable(
+            HttpMessageNotReadableException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        if (e.getRootCause() instanceof Refusal refusal) {
+            return handleExceptionInternal(e, Problems.of(refusal), headers, HttpStatus.UNPROCESSABLE_CONTENT, request);
+        }
+        if (e.getCause() instanceof DatabindException wrong) {
+            List<String> path = wrong.getPath().stream()
+                    .map(at -> at.getPropertyName() == null ? Integer.toString(at.getIndex()) : at.getPropertyName())
+                    .toList();
+            boolean unknown = wrong instanceof UnrecognizedPropertyException;
+            String sentence = unknown
+                    ? "There is no field \"" + shortened(path.get(path.size() - 1)) + "\" here."
+                    : "This value has the wrong type.";
+            return handleExceptionInternal(
+                    e, Problems.invalid(path, sentence), headers, HttpStatus.UNPROCESSABLE_CONTENT, request);
+        }
+        String why = e.getCause() instanceof JacksonException json ? " " + shortened(json.getOriginalMessage()) : "";
+        ProblemDetail problem = Problems.of(
+                HttpStatus.BAD_REQUEST, "unreadable", "Unreadable", "The request holds no readable JSON." + why);
+        return handleExceptionInternal(e, problem, headers, HttpStatus.BAD_REQUEST, request);
+    }
+
+    private static String shortened(String text) {
+        return text.length() <= 120 ? text : text.substring(0, 120) + "…";
+    }
+}

@@ -1,0 +1,66 @@
+package pebblestep.app.platform;
+
+import java.net.URI;
+import java.util.List;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.ProblemDetail;
+import org.springframework.web.ErrorResponseException;
+import pebblestep.core.Refusal;
+
+/** Makes the problems (RFC 9457) that the API answers with. */
+public final class Problems {
+    private static final String TYPES = "urn:pebble-step:problem:";
+
+    private Problems() {}
+
+    /** What is asked for is not there, or belongs to somebody else: the answer is the same. */
+    public static ErrorResponseException notFound(String what) {
+        return exception(
+                HttpStatus.NOT_FOUND, "not-found", "Not found", "There is no such " + what + " in this studio.");
+    }
+
+    /** Somebody else has changed it meanwhile. */
+    public static ErrorResponseException conflict(String detail) {
+        return exception(HttpStatus.CONFLICT, "changed-meanwhile", "Changed meanwhile", detail);
+    }
+
+    /** Too many tries. */
+    public static ErrorResponseException tooMany(String detail) {
+        return exception(HttpStatus.TOO_MANY_REQUESTS, "too-many-tries", "Too many tries", detail);
+    }
+
+    /** Wrong e-mail or password. */
+    public static ErrorResponseException wrongSignIn() {
+        return exception(
+                HttpStatus.UNAUTHORIZED,
+                "wrong-sign-in",
+                "Not signed in",
+                "This e-mail address and password do not belong together. Check both and try again.");
+    }
+
+    private static ErrorResponseException exception(HttpStatus status, String type, String title, String detail) {
+        return new ErrorResponseException(status, of(status, type, title, detail), null);
+    }
+
+    /** A problem with its type, title and a sentence. */
+    public static ProblemDetail of(HttpStatus status, String type, String title, String detail) {
+        ProblemDetail problem = ProblemDetail.forStatusAndDetail(status, detail);
+        problem.setType(URI.create(TYPES + type));
+        problem.setTitle(title);
+        return problem;
+    }
+
+    /** The problem of a refusal, with its pointer and what would fit. */
+    public static ProblemDetail of(Refusal refusal) {
+        ProblemDetail problem =
+                of(HttpStatus.UNPROCESSABLE_CONTENT, "refused", "This cannot be made", refusal.getMessage());
+        if (!refusal.pointer().isEmpty()) problem.setProperty("pointer", refusal.pointer());
+        refusal.fits().ifPresent(fits -> problem.setProperty("fits", fits));
+        return problem;
+    }
+
+    /** The problem of the first wrong field of a request. */
+    public static ProblemDetail invalid(List<String> path, String sentence) {
+        return of(Refusal.of(path, sentence));
+    }
+}

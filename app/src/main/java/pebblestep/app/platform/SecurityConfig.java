@@ -1,0 +1,151 @@
+package pebblestep.app.platform;
+
+import jakarta.servlet.FilterChain;
+import jakarta.servlet.ServletException;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import java.util.List;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+import org.springframework.core.annotation.Order;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpMethod;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
+import org.springframework.security.config.annotation.web.builders.HttpSecurity;
+import org.springframework.security.config.annotation.web.configurers.AbstractHttpConfigurer;
+import org.springframework.security.config.http.SessionCreationPolicy;
+import org.springframework.security.core.authority.SimpleGrantedAuthority;
+import org.springframework.security.core.context.SecurityContextHolder;
+import org.springframework.security.crypto.bcrypt.BCryptPasswordEncoder;
+import org.springframework.security.crypto.password.PasswordEncoder;
+import org.springframework.security.web.AuthenticationEntryPoint;
+import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.access.AccessDeniedHandler;
+import org.springframework.security.web.authentication.AnonymousAuthenticationFilter;
+import org.springframework.security.web.context.HttpSessionSecurityContextRepository;
+import org.springframework.security.web.context.SecurityContextRepository;
+import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
+import org.springframework.security.web.servlet.util.matcher.PathPatternRequestMatcher;
+import org.springframework.web.filter.OncePerRequestFilter;
+import tools.jackson.databind.json.JsonMapper;
+
+/**
+ * Who may do what. Teachers hold a session cookie and send the CSRF token back; students send the token of their
+ * practice link with each request, so no cookie of theirs can be misused.
+ */
+@Configuration
+class SecurityConfig {
+    static final String TEACHER = "ROLE_TEACHER";
+    static final String STUDENT = "ROLE_STUDENT";
+    private static final String BEARER = "Bearer ";
+
+    /** Everything ships with the application; Tone.js runs its ticker in a worker made from a blob. */
+    private static final String CONTENT_POLICY = "default-src 'self'; style-src 'self' 'unsafe-inline'; "
+            + "font-src 'self' data:; img-src 'self' data:; worker-src 'self' blob:; object-src 'none'; "
+            + "base-uri 'none'; form-action 'self'; frame-ancestors 'none'";
+
+    @Bean
+    PasswordEncoder passwordEncoder() {
+        return new BCryptPasswordEncoder();
+    }
+
+    @Bean
+    SecurityContextRepository securityContextRepository() {
+        return new HttpSessionSecurityContextRepository();
+    }
+
+    @Bean
+    @Order(1)
+    SecurityFilterChain practice(HttpSecurity http, PracticeLinkReader links, JsonMapper json) throws Exception {
+        headers(http);
+        return http.securityMatcher("/api/practice/**")
+                .csrf(AbstractHttpConfigurer::disable)
+                .sessionManagement(session -> session.sessionCreationPolicy(SessionCreationPolicy.STATELESS))
+                .addFilterBefore(new LinkFilter(links), AnonymousAuthenticationFilter.class)
+                .authorizeHttpRequests(requests -> requests.anyRequest().hasAuthority(STUDENT))
+                .exceptionHandling(errors -> errors.authenticationEntryPoint(entryPoint(
+                        json, "This practice link does not work any more. Ask your teacher for the new one.")))
+                .build();
+    }
+
+    @Bean
+    @Order(2)
+    SecurityFilterChain application(HttpSecurity http, SecurityContextRepository contexts, JsonMapper json)
+            throws Exception {
+        headers(http);
+        PathPatternRequestMatcher.Builder path = PathPatternRequestMatcher.withDefaults();
+        return http
+                // Signing in needs no token: it takes JSON only, which no foreign page can send, and the cookie is lax.
+                .csrf(csrf -> csrf.spa().ignoringRequestMatchers(path.matcher(HttpMethod.POST, "/api/session")))
+                .securityContext(context -> context.securityContextRepository(contexts))
+                .requestCache(AbstractHttpConfigurer::disable)
+                .formLogin(AbstractHttpConfigurer::disable)
+                .httpBasic(AbstractHttpConfigurer::disable)
+                .logout(AbstractHttpConfigurer::disable)
+                .authorizeHttpRequests(requests -> requests.requestMatchers("/api/session")
+                        .permitAll()
+                        .requestMatchers(HttpMethod.POST, "/api/accounts")
+                        .permitAll()
+                        .requestMatchers("/api/**")
+                        .hasAuthority(TEACHER)
+                        .requestMatchers("/actuator/health", "/v3/api-docs")
+                        .permitAll()
+                        .requestMatchers("/actuator/**", "/v3/**")
+                        .denyAll()
+                        .anyRequest()
+                        .permitAll())
+                .exceptionHandling(errors -> errors.authenticationEntryPoint(
+                                entryPoint(json, "You are not signed in. Sign in, then try again."))
+                        .accessDeniedHandler(accessDenied(json)))
+                .build();
+    }
+
+    private static void headers(HttpSecurity http) throws Exception {
+        // A practice link stands in the address bar; it must not travel on to other places.
+        http.headers(headers -> headers.contentSecurityPolicy(policy -> policy.policyDirectives(CONTENT_POLICY))
+                .referrerPolicy(referrer -> referrer.policy(ReferrerPolicy.NO_REFERRER)));
+    }
+
+    private static AuthenticationEntryPoint entryPoint(JsonMapper json, String sentence) {
+        ProblemWriter problems = new ProblemWriter(json);
+        return (request, response, error) -> problems.write(
+                response, Problems.of(HttpStatus.UNAUTHORIZED, "not-signed-in", "Not signed in", sentence));
+    }
+
+    private static AccessDeniedHandler accessDenied(JsonMapper json) {
+        ProblemWriter problems = new ProblemWriter(json);
+        return (request, response, error) -> problems.write(
+                response,
+                Problems.of(
+                        HttpStatus.FORBIDDEN,
+                        "forbidden",
+                        "Not allowed",
+                        "This request did not carry the token of this page, or is not yours to make. Load the page again."));
+    }
+
+    /** Signs a student in for one request by the token of the practice link. */
+    private static final class LinkFilter extends OncePerRequestFilter {
+        private final PracticeLinkReader links;
+
+        LinkFilter(PracticeLinkReader links) {
+            this.links = links;
+        }
+
+        @Override
+        protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
+                throws ServletException, IOException {
+            String header = request.getHeader(HttpHeaders.AUTHORIZATION);
+            if (header != null && header.startsWith(BEARER)) {
+                links.visitor(header.substring(BEARER.length()).strip()).ifPresent(visitor -> {
+                    var context = SecurityContextHolder.createEmptyContext();
+                    context.setAuthentication(UsernamePasswordAuthenticationToken.authenticated(
+                            visitor, null, List.of(new SimpleGrantedAuthority(STUDENT))));
+                    SecurityContextHolder.setContext(context);
+                });
+            }
+            chain.doFilter(request, response);
+        }
+    }
+}

@@ -1,0 +1,248 @@
+package pebblestep.app.practice;
+
+import java.time.Clock;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.OffsetDateTime;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.EnumSet;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.springframework.dao.DataIntegrityViolationException;
+import org.springframework.data.domain.Sort;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import pebblestep.app.assignments.Assigned;
+import pebblestep.app.assignments.AssignmentService;
+import pebblestep.app.bench.Workings;
+import pebblestep.app.platform.PageOf;
+import pebblestep.app.platform.PracticeVisitor;
+import pebblestep.app.platform.Problems;
+import pebblestep.app.practice.PracticeViews.TakeForm;
+import pebblestep.app.practice.PracticeViews.TakeView;
+import pebblestep.app.practice.PracticeViews.Today;
+import pebblestep.app.practice.PracticeViews.TodayItem;
+import pebblestep.app.students.StudentService;
+import pebblestep.app.students.StudentViews.StudentView;
+import pebblestep.core.Refusal;
+import pebblestep.core.climb.Rules;
+import pebblestep.core.climb.Standing;
+import pebblestep.core.instrument.Instrument;
+import pebblestep.core.instrument.Instruments;
+import pebblestep.core.passage.Passage;
+import pebblestep.core.passage.Step;
+import pebblestep.core.passage.StepWords;
+import pebblestep.core.practice.Cautions;
+import pebblestep.core.practice.Judgement;
+import pebblestep.core.practice.Outcome;
+import pebblestep.core.practice.Take;
+import pebblestep.core.practice.Work;
+import pebblestep.core.rhythm.Bpm;
+import pebblestep.exchange.PassageDocument;
+
+/** The student's side: what to practise today, how it sounds and looks, and the log of takes. */
+@Service
+public class PracticeService {
+    private final TakeRepository takes;
+    private final AssignmentService assignments;
+    private final StudentService students;
+    private final Clock clock;
+
+    PracticeService(TakeRepository takes, AssignmentService assignments, StudentService students, Clock clock) {
+        this.takes = takes;
+        this.assignments = assignments;
+        this.students = students;
+        this.clock = clock;
+    }
+
+    /** What a student has to practise today. */
+    @Transactional(readOnly = true)
+    public Today today(PracticeVisitor visitor) {
+        StudentView student = students.get(visitor.studioId(), visitor.studentId());
+        Instrument instrument = Instruments.of(student.instrument());
+        LocalDate day = LocalDate.now(clock);
+        List<Assigned> active = assignments.activeOn(visitor.studioId(), List.of(visitor.studentId()), day);
+        Map<Long, Work> works = works(active, instrument);
+        return new Today(
+                student.name(),
+                instrument.name(),
+                day,
+                active.stream()
+                        .map(assigned -> item(assigned, works.get(assigned.id()), day))
+                        .toList(),
+                Cautions.of(instrument.family()));
+    }
+
+    private static TodayItem item(Assigned assigned, Work work, LocalDate day) {
+        Standing standing = work.standing(day);
+        Judgement judgement = Judgement.of(work, day);
+        return new TodayItem(
+                assigned.id(),
+                assigned.title(),
+                work.key().toString(),
+                StepWords.withoutKey(assigned.step()),
+                assigned.step().tempo().beat().toString(),
+                assigned.ladder().rungs().stream().map(Bpm::value).toList(),
+                standing.rung(),
+                assigned.ladder().rung(standing.rung()).value(),
+                standing.cleanInRow(),
+                Rules.USUAL.cleanToPass(),
+                judgement.kind().name().toLowerCase(Locale.ROOT),
+                judgement.sentence(),
+                assigned.minutesADay(),
+                (int) work.takes().stream()
+                        .filter(take -> take.day().equals(day))
+                        .count(),
+                assigned.endsOn());
+    }
+
+    /** The passage of an assignment at a tempo, with everything that is drawn and sounded. */
+    @Transactional(readOnly = true)
+    public PassageDocument passage(PracticeVisitor visitor, long assignmentId, @Nullable String bpm) {
+        StudentView student = students.get(visitor.studioId(), visitor.studentId());
+        Instrument instrument = Instruments.of(student.instrument());
+        Assigned assigned = find(visitor, assignmentId);
+        Bpm tempo = bpm == null ? work(assigned, instrument).bpmNow(LocalDate.now(clock)) : Bpm.parse(bpm);
+        Step step = assigned.step().withTempo(assigned.step().tempo().at(tempo));
+        return Workings.of(step, Optional.of(instrument), EnumSet.allOf(Workings.Extra.class));
+    }
+
+    /**
+     * Stores a take once, however often it is sent, and answers with where the student stands after it. A time that
+     * lies in the future is a wrong clock; the take is kept with the time at which it arrived.
+     */
+    public TodayItem log(PracticeVisitor visitor, TakeForm form) {
+        Assigned assigned = find(visitor, form.assignmentId());
+        if (takes.findByStudentIdAndClientId(visitor.studentId(), form.clientId())
+                .isEmpty()) {
+            try {
+                takes.save(entity(visitor, form));
+            } catch (DataIntegrityViolationException e) {
+                // Sent twice at the same moment: the other one has stored it, which is all that matters.
+                takes.findByStudentIdAndClientId(visitor.studentId(), form.clientId())
+                        .orElseThrow(() -> e);
+            }
+        }
+        StudentView student = students.get(visitor.studioId(), visitor.studentId());
+        return item(assigned, work(assigned, Instruments.of(student.instrument())), LocalDate.now(clock));
+    }
+
+    /** Stores many takes of one student at once; those that are stored already are left as they are. */
+    @Transactional
+    public void logAll(PracticeVisitor visitor, List<TakeForm> forms) {
+        for (TakeForm form : forms) {
+            if (takes.findByStudentIdAndClientId(visitor.studentId(), form.clientId())
+                    .isEmpty()) {
+                takes.save(entity(visitor, form));
+            }
+        }
+    }
+
+    private TakeEntity entity(PracticeVisitor visitor, TakeForm form) {
+        Instant now = clock.instant();
+        boolean wrongClock = form.takenAt().toInstant().isAfter(now.plusSeconds(60));
+        OffsetDateTime at = wrongClock ? now.atZone(clock.getZone()).toOffsetDateTime() : form.takenAt();
+        TakeEntity take = new TakeEntity();
+        take.studioId = visitor.studioId();
+        take.studentId = visitor.studentId();
+        take.assignmentId = form.assignmentId();
+        take.clientId = form.clientId();
+        take.bpm = bpm(form).value();
+        take.outcome = form.outcome().core();
+        take.note = form.note() == null ? "" : form.note().strip();
+        take.takenAt = at.toInstant();
+        take.takenOn = at.toLocalDate();
+        take.receivedAt = now;
+        return take;
+    }
+
+    private static Bpm bpm(TakeForm form) {
+        try {
+            return Bpm.of(form.bpm());
+        } catch (Refusal e) {
+            throw e.at("bpm");
+        }
+    }
+
+    private Assigned find(PracticeVisitor visitor, long assignmentId) {
+        return assignments
+                .find(visitor.studioId(), visitor.studentId(), assignmentId)
+                .orElseThrow(() -> Problems.notFound("assignment"));
+    }
+
+    private Work work(Assigned assigned, Instrument instrument) {
+        return works(List.of(assigned), instrument).get(assigned.id());
+    }
+
+    /** What a student with that instrument has done with each of these assignments, by its id: one query for all. */
+    @Transactional(readOnly = true)
+    public Map<Long, Work> works(Collection<Assigned> assigned, Instrument instrument) {
+        Map<Long, List<Take>> byAssignment = takesOf(assigned);
+        Map<Long, Work> works = new HashMap<>();
+        for (Assigned one : assigned) {
+            works.put(one.id(), work(one, instrument, byAssignment.getOrDefault(one.id(), List.of())));
+        }
+        return works;
+    }
+
+    /** A piece of work from an assignment and its takes. */
+    public static Work work(Assigned assigned, Instrument instrument, List<Take> takes) {
+        Step step = assigned.step();
+        return new Work(
+                Passage.writtenKey(step, Optional.of(instrument)),
+                step.figure().value(),
+                step.tempo().beat(),
+                assigned.ladder(),
+                takes);
+    }
+
+    /** The takes of these assignments, oldest first, by assignment. */
+    @Transactional(readOnly = true)
+    public Map<Long, List<Take>> takesOf(Collection<Assigned> assigned) {
+        Map<Long, List<Take>> byAssignment = new HashMap<>();
+        if (assigned.isEmpty()) return byAssignment;
+        for (TakeRepository.Row row :
+                takes.rows(assigned.stream().map(Assigned::id).toList())) {
+            byAssignment
+                    .computeIfAbsent(row.assignmentId(), id -> new ArrayList<>())
+                    .add(new Take(Bpm.of(row.bpm()), row.outcome(), row.takenOn()));
+        }
+        return byAssignment;
+    }
+
+    /** The last take of each of these students, by student. */
+    @Transactional(readOnly = true)
+    public Map<Long, LastTake> last(long studioId, Collection<Long> studentIds) {
+        return takes.last(studioId, studentIds).stream()
+                .map(last -> new LastTake(last.studentId(), Bpm.of(last.bpm()), last.outcome(), last.takenOn()))
+                .collect(Collectors.toMap(LastTake::studentId, last -> last, (earlier, later) -> later));
+    }
+
+    /** A student's last take. */
+    public record LastTake(long studentId, Bpm bpm, Outcome outcome, LocalDate day) {}
+
+    /** A student's log, newest first. */
+    @Transactional(readOnly = true)
+    public PageOf<TakeView> log(long studioId, long studentId, int page) {
+        students.get(studioId, studentId);
+        Map<Long, String> titles =
+                assignments.all(studioId, studentId).stream().collect(Collectors.toMap(Assigned::id, Assigned::title));
+        Sort newestFirst = Sort.by("takenAt").descending().and(Sort.by("id").descending());
+        return PageOf.of(
+                takes.findByStudioIdAndStudentId(studioId, studentId, PageOf.request(page, newestFirst)),
+                take -> new TakeView(
+                        take.id,
+                        take.assignmentId,
+                        titles.getOrDefault(take.assignmentId, ""),
+                        Bpm.of(take.bpm).value(),
+                        TakeOutcome.of(take.outcome),
+                        take.note,
+                        take.takenOn));
+    }
+}

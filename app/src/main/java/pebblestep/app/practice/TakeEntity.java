@@ -1,0 +1,42 @@
+package pebblestep.app.practice;
+
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import jakarta.persistence.GeneratedValue;
+import jakarta.persistence.GenerationType;
+import jakarta.persistence.Id;
+import jakarta.persistence.Table;
+import java.math.BigDecimal;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.UUID;
+import org.hibernate.annotations.Immutable;
+import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.type.SqlTypes;
+import pebblestep.core.practice.Outcome;
+
+/** One line of the append-only log. */
+@Entity
+@Immutable
+@Table(name = "takes")
+class TakeEntity {
+    @Id
+    @GeneratedValue(strategy = GenerationType.IDENTITY)
+    Long id;
+
+    Long studioId;
+    Long studentId;
+    Long assignmentId;
+    UUID clientId;
+    BigDecimal bpm;
+
+    @Enumerated(EnumType.STRING)
+    @JdbcTypeCode(SqlTypes.VARCHAR)
+    Outcome outcome;
+
+    String note;
+    Instant takenAt;
+    LocalDate takenOn;
+    Instant receivedAt;
+}

@@ -1,0 +1,44 @@
+package pebblestep.app.practice;
+
+import java.math.BigDecimal;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.Collection;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.data.domain.Page;
+import org.springframework.data.domain.Pageable;
+import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Query;
+import pebblestep.core.practice.Outcome;
+
+interface TakeRepository extends JpaRepository<TakeEntity, Long> {
+
+    /** A take as far as the rules look at it. */
+    record Row(long assignmentId, BigDecimal bpm, Outcome outcome, LocalDate takenOn) {}
+
+    /** A student's last take. */
+    record Last(
+            long studentId, long assignmentId, BigDecimal bpm, Outcome outcome, Instant takenAt, LocalDate takenOn) {}
+
+    Optional<TakeEntity> findByStudentIdAndClientId(long studentId, UUID clientId);
+
+    @Query(
+            """
+            select new pebblestep.app.practice.TakeRepository$Row(t.assignmentId, t.bpm, t.outcome, t.takenOn)
+            from TakeEntity t where t.assignmentId in :assignmentIds order by t.takenAt, t.id""")
+    List<Row> rows(Collection<Long> assignmentIds);
+
+    @Query(
+            """
+            select new pebblestep.app.practice.TakeRepository$Last(
+              t.studentId, t.assignmentId, t.bpm, t.outcome, t.takenAt, t.takenOn)
+            from TakeEntity t
+            where t.studioId = :studioId and t.studentId in :studentIds
+              and t.takenAt = (select max(l.takenAt) from TakeEntity l where l.studentId = t.studentId)
+            order by t.id""")
+    List<Last> last(long studioId, Collection<Long> studentIds);
+
+    Page<TakeEntity> findByStudioIdAndStudentId(long studioId, long studentId, Pageable page);
+}

@@ -1,0 +1,141 @@
+package pebblestep.app.progress;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import pebblestep.app.assignments.Assigned;
+import pebblestep.app.assignments.AssignmentService;
+import pebblestep.app.platform.PageOf;
+import pebblestep.app.practice.PracticeService;
+import pebblestep.app.practice.PracticeService.LastTake;
+import pebblestep.app.practice.TakeOutcome;
+import pebblestep.app.progress.ProgressViews.DeskLine;
+import pebblestep.app.progress.ProgressViews.DeskWork;
+import pebblestep.app.progress.ProgressViews.FormView;
+import pebblestep.app.progress.ProgressViews.KeyPathView;
+import pebblestep.app.progress.ProgressViews.LastTakeView;
+import pebblestep.app.progress.ProgressViews.StoneView;
+import pebblestep.app.students.StudentService;
+import pebblestep.app.students.StudentViews.StudentView;
+import pebblestep.core.instrument.Instrument;
+import pebblestep.core.instrument.Instruments;
+import pebblestep.core.keyplan.KeyOrder;
+import pebblestep.core.practice.Judgement;
+import pebblestep.core.practice.KeyPath;
+import pebblestep.core.practice.Take;
+import pebblestep.core.practice.Work;
+import pebblestep.core.rhythm.Bpm;
+import pebblestep.exchange.Rounded;
+
+/** The desk, and each student's key path. */
+@Service
+public class ProgressService {
+    private final StudentService students;
+    private final AssignmentService assignments;
+    private final PracticeService practice;
+    private final Clock clock;
+
+    ProgressService(StudentService students, AssignmentService assignments, PracticeService practice, Clock clock) {
+        this.students = students;
+        this.assignments = assignments;
+        this.practice = practice;
+        this.clock = clock;
+    }
+
+    /** The students of a studio with what they work on: four queries, however many students there are. */
+    @Transactional(readOnly = true)
+    public PageOf<DeskLine> desk(long studioId, int page) {
+        LocalDate today = LocalDate.now(clock);
+        PageOf<StudentView> onPage = students.list(studioId, false, page);
+        List<Long> ids = onPage.items().stream().map(StudentView::id).toList();
+        List<Assigned> active = assignments.activeOn(studioId, ids, today);
+        Map<Long, List<Take>> takes = practice.takesOf(active);
+        Map<Long, LastTake> last = practice.last(studioId, ids);
+        Map<Long, List<Assigned>> byStudent = active.stream().collect(Collectors.groupingBy(Assigned::studentId));
+        List<DeskLine> lines = onPage.items().stream()
+                .map(student -> new DeskLine(
+                        student.id(),
+                        student.name(),
+                        student.instrumentName(),
+                        lastTake(last.get(student.id()), today),
+                        byStudent.getOrDefault(student.id(), List.of()).stream()
+                                .map(assigned -> deskWork(student, assigned, takes, today))
+                                .toList()))
+                .toList();
+        return new PageOf<>(lines, onPage.page(), onPage.pages(), onPage.total());
+    }
+
+    private static @Nullable LastTakeView lastTake(@Nullable LastTake last, LocalDate today) {
+        if (last == null) return null;
+        int daysAgo = (int) Math.max(0, ChronoUnit.DAYS.between(last.day(), today));
+        return new LastTakeView(last.day(), daysAgo, last.bpm().value(), TakeOutcome.of(last.outcome()));
+    }
+
+    private static DeskWork deskWork(
+            StudentView student, Assigned assigned, Map<Long, List<Take>> takes, LocalDate today) {
+        Instrument instrument = Instruments.of(student.instrument());
+        Work work = PracticeService.work(assigned, instrument, takes.getOrDefault(assigned.id(), List.of()));
+        Judgement judgement = Judgement.of(work, today);
+        return new DeskWork(
+                assigned.id(),
+                assigned.title(),
+                work.key().toString(),
+                work.bpmNow(today).value(),
+                work.ladder().target().value(),
+                work.bestClean().map(Bpm::value).orElse(null),
+                work.bestClean()
+                        .map(best -> Rounded.of(work.notesPerSecond(best)))
+                        .orElse(null),
+                work.standing(today).passed(),
+                work.ladder().size(),
+                kind(judgement),
+                judgement.sentence());
+    }
+
+    /** A student's keys by fourths, with everything that was ever done in them. */
+    @Transactional(readOnly = true)
+    public KeyPathView keyPath(long studioId, long studentId) {
+        StudentView student = students.get(studioId, studentId);
+        Instrument instrument = Instruments.of(student.instrument());
+        List<Assigned> all = assignments.all(studioId, studentId);
+        List<Work> works = List.copyOf(practice.works(all, instrument).values());
+        KeyPath path = KeyPath.of(KeyOrder.fourths(), works, LocalDate.now(clock));
+        return new KeyPathView(
+                student.name(),
+                instrument.name(),
+                KeyPath.MOST_RINGS,
+                path.stones().stream()
+                        .map(stone -> new StoneView(
+                                stone.tonic().toString(),
+                                stone.rings(),
+                                stone.forms().stream()
+                                        .map(ProgressService::form)
+                                        .toList()))
+                        .toList());
+    }
+
+    private static FormView form(KeyPath.FormProgress form) {
+        return new FormView(
+                form.key().toString(),
+                form.key().form().name(),
+                form.rings(),
+                form.takes(),
+                form.clean(),
+                form.bestBpm().map(Bpm::value).orElse(null),
+                form.bestNotesPerSecond().map(Rounded::of).orElse(null),
+                form.lastDay().orElse(null),
+                kind(form.judgement()),
+                form.judgement().sentence());
+    }
+
+    private static String kind(Judgement judgement) {
+        return judgement.kind().name().toLowerCase(Locale.ROOT);
+    }
+}

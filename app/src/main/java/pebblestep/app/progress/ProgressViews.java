@@ -1,0 +1,52 @@
+package pebblestep.app.progress;
+
+import java.math.BigDecimal;
+import java.time.LocalDate;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import pebblestep.app.practice.TakeOutcome;
+
+/** What the takes say, as shown. */
+public final class ProgressViews {
+    private ProgressViews() {}
+
+    /** A student's last take. */
+    public record LastTakeView(LocalDate day, int daysAgo, BigDecimal bpm, TakeOutcome outcome) {}
+
+    /** One thing a student works on: tempo reached, target, and where they stand. */
+    public record DeskWork(
+            long assignmentId,
+            String title,
+            String key,
+            BigDecimal bpm,
+            BigDecimal target,
+            @Nullable BigDecimal bestBpm,
+            @Nullable Double bestNotesPerSecond,
+            int rungsPassed,
+            int rungs,
+            String kind,
+            String sentence) {}
+
+    /** One student on the desk. */
+    public record DeskLine(
+            long studentId, String name, String instrument, @Nullable LastTakeView last, List<DeskWork> works) {}
+
+    /** One form of a key on the path. */
+    public record FormView(
+            String key,
+            String form,
+            int rings,
+            int takes,
+            int clean,
+            @Nullable BigDecimal bestBpm,
+            @Nullable Double bestNotesPerSecond,
+            @Nullable LocalDate lastDay,
+            String kind,
+            String sentence) {}
+
+    /** One stone of the path. */
+    public record StoneView(String tonic, int rings, List<FormView> forms) {}
+
+    /** A student's keys in their order. */
+    public record KeyPathView(String student, String instrument, int mostRings, List<StoneView> stones) {}
+}

@@ -1,0 +1,97 @@
+package pebblestep.app.students;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.ByteBuffer;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.StandardOpenOption;
+import java.security.GeneralSecurityException;
+import java.security.MessageDigest;
+import java.security.SecureRandom;
+import java.util.Arrays;
+import java.util.Base64;
+import java.util.Optional;
+import javax.crypto.Mac;
+import javax.crypto.spec.SecretKeySpec;
+import org.springframework.stereotype.Component;
+import pebblestep.app.platform.PebbleProperties;
+
+/**
+ * Makes and reads the tokens of practice links: the student's id, and 128 bits of an HMAC-SHA256 over the id and the
+ * link's version. Nothing secret stands in the database; a renewed link has another version, so the old one is wrong.
+ */
+@Component
+class LinkTokens {
+    private static final int KEY_BYTES = 32;
+    private static final int SEAL_BYTES = 16;
+
+    private final byte[] key;
+
+    LinkTokens(PebbleProperties properties) {
+        this.key = properties.demo() ? newKey() : keptKey(properties.data().resolve("practice-links.key"));
+    }
+
+    private static byte[] newKey() {
+        byte[] key = new byte[KEY_BYTES];
+        new SecureRandom().nextBytes(key);
+        return key;
+    }
+
+    private static byte[] keptKey(Path file) {
+        try {
+            if (Files.exists(file)) return Files.readAllBytes(file);
+            Files.createDirectories(file.toAbsolutePath().getParent());
+            byte[] key = newKey();
+            Files.write(file, key, StandardOpenOption.CREATE_NEW);
+            return key;
+        } catch (IOException e) {
+            throw new UncheckedIOException("The key of the practice links cannot be read or written: " + file, e);
+        }
+    }
+
+    /** The token of a student's link. */
+    String token(long studentId, int linkVersion) {
+        byte[] bytes = ByteBuffer.allocate(Long.BYTES + SEAL_BYTES)
+                .putLong(studentId)
+                .put(seal(studentId, linkVersion))
+                .array();
+        return Base64.getUrlEncoder().withoutPadding().encodeToString(bytes);
+    }
+
+    /** The student a token names; whether the name is sealed is for {@link #isSealed} to say. */
+    Optional<Long> studentId(String token) {
+        return bytes(token).map(bytes -> ByteBuffer.wrap(bytes).getLong());
+    }
+
+    /** Whether the token was made for that version of the student's link. */
+    boolean isSealed(String token, long studentId, int linkVersion) {
+        return bytes(token)
+                .map(bytes -> Arrays.copyOfRange(bytes, Long.BYTES, bytes.length))
+                .filter(seal -> MessageDigest.isEqual(seal, seal(studentId, linkVersion)))
+                .isPresent();
+    }
+
+    private static Optional<byte[]> bytes(String token) {
+        try {
+            byte[] bytes = Base64.getUrlDecoder().decode(token);
+            return bytes.length == Long.BYTES + SEAL_BYTES ? Optional.of(bytes) : Optional.empty();
+        } catch (IllegalArgumentException e) {
+            return Optional.empty();
+        }
+    }
+
+    private byte[] seal(long studentId, int linkVersion) {
+        try {
+            Mac mac = Mac.getInstance("HmacSHA256");
+            mac.init(new SecretKeySpec(key, "HmacSHA256"));
+            byte[] named = ByteBuffer.allocate(Long.BYTES + Integer.BYTES)
+                    .putLong(studentId)
+                    .putInt(linkVersion)
+                    .array();
+            return Arrays.copyOf(mac.doFinal(named), SEAL_BYTES);
+        } catch (GeneralSecurityException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+}

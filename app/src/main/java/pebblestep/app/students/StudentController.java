@@ -1,0 +1,69 @@
+package pebblestep.app.students;
+
+import jakarta.validation.Valid;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+import pebblestep.app.platform.PageOf;
+import pebblestep.app.platform.Teacher;
+import pebblestep.app.students.StudentViews.StudentForm;
+import pebblestep.app.students.StudentViews.StudentView;
+
+/** The students of the signed-in teacher's studio. */
+@RestController
+@RequestMapping("/api/students")
+class StudentController {
+    private final StudentService students;
+
+    StudentController(StudentService students) {
+        this.students = students;
+    }
+
+    @GetMapping
+    PageOf<StudentView> list(
+            @AuthenticationPrincipal Teacher teacher,
+            @RequestParam(defaultValue = "false") boolean archived,
+            @RequestParam(defaultValue = "0") int page) {
+        return students.list(teacher.studioId(), archived, page);
+    }
+
+    @PostMapping
+    @ResponseStatus(HttpStatus.CREATED)
+    StudentView add(@AuthenticationPrincipal Teacher teacher, @Valid @RequestBody StudentForm form) {
+        return students.add(teacher.studioId(), form);
+    }
+
+    @GetMapping("/{id}")
+    StudentView get(@AuthenticationPrincipal Teacher teacher, @PathVariable long id) {
+        return students.get(teacher.studioId(), id);
+    }
+
+    @PutMapping("/{id}")
+    StudentView change(
+            @AuthenticationPrincipal Teacher teacher, @PathVariable long id, @Valid @RequestBody StudentForm form) {
+        return students.change(teacher.studioId(), id, form);
+    }
+
+    @PostMapping("/{id}/link")
+    StudentView renewLink(@AuthenticationPrincipal Teacher teacher, @PathVariable long id) {
+        return students.renewLink(teacher.studioId(), id);
+    }
+
+    @PostMapping("/{id}/archive")
+    StudentView archive(@AuthenticationPrincipal Teacher teacher, @PathVariable long id) {
+        return students.archive(teacher.studioId(), id, true);
+    }
+
+    @PostMapping("/{id}/restore")
+    StudentView restore(@AuthenticationPrincipal Teacher teacher, @PathVariable long id) {
+        return students.archive(teacher.studioId(), id, false);
+    }
+}
