@@ -55,7 +55,7 @@ create table assignments (
   ladder_by     decimal(6, 3) not null,
   starts_on     date         not null,
   ends_on       date         not null,
-  minutes_a_day integer      not null,
+  daily_minutes integer      not null,
   ended         boolean      not null,
   created_at    timestamp with time zone not null
 );

@@ -32,7 +32,7 @@ class AssignmentEntity {
     BigDecimal ladderBy;
     LocalDate startsOn;
     LocalDate endsOn;
-    int minutesADay;
+    int dailyMinutes;
     boolean ended;
     Instant createdAt;
 }

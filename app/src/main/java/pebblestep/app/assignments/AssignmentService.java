@@ -68,7 +68,7 @@ public class AssignmentService {
         entity.ladderBy = step.ladder().by();
         entity.startsOn = form.startsOn();
         entity.endsOn = form.endsOn();
-        entity.minutesADay = form.minutesADay();
+        entity.dailyMinutes = form.minutesADay();
         entity.createdAt = clock.instant();
         return view(assignments.save(entity));
     }
@@ -126,7 +126,7 @@ public class AssignmentService {
                 StepDocuments.read(entity.document),
                 ladder(entity).ladder(),
                 entity.endsOn,
-                entity.minutesADay);
+                entity.dailyMinutes);
     }
 
     private static LadderForm ladder(AssignmentEntity entity) {
@@ -144,7 +144,7 @@ public class AssignmentService {
                 ladder(entity),
                 entity.startsOn,
                 entity.endsOn,
-                entity.minutesADay,
+                entity.dailyMinutes,
                 entity.ended);
     }
 }

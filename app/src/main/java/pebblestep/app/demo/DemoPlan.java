@@ -1,5 +1,6 @@
 package pebblestep.app.demo;
 
+import java.util.Arrays;
 import java.util.List;
 
 /**
@@ -41,304 +42,82 @@ final class DemoPlan {
 
     record Player(String name, String instrument, double daysAWeek, List<Piece> pieces) {}
 
+    // title | tonic form | extent | value | meter | place | from to by | first day, days, minutes | ease | rest days
     static final List<Player> PLAYERS = List.of(
-            new Player(
+            player(
                     "Maren Saltby",
                     "english-horn",
                     5.5,
-                    List.of(
-                            new Piece(
-                                    "Even eighths in Bb",
-                                    "Bb",
-                                    "major",
-                                    "o2",
-                                    "1/8",
-                                    "4/4",
-                                    "0",
-                                    72,
-                                    100,
-                                    4,
-                                    42,
-                                    21,
-                                    8,
-                                    1.6,
-                                    0),
-                            new Piece(
-                                    "Even eighths in Eb",
-                                    "Eb",
-                                    "major",
-                                    "o2",
-                                    "1/8",
-                                    "4/4",
-                                    "0",
-                                    72,
-                                    100,
-                                    4,
-                                    31,
-                                    21,
-                                    8,
-                                    1.2,
-                                    0),
-                            new Piece(
-                                    "Sixteenths in Ab, from 2",
-                                    "Ab",
-                                    "major",
-                                    "o2",
-                                    "1/16",
-                                    "4/4",
-                                    "1/4",
-                                    56,
-                                    80,
-                                    4,
-                                    20,
-                                    34,
-                                    10,
-                                    0.9,
-                                    0),
-                            new Piece(
-                                    "Up and over, on to 1",
-                                    "Db",
-                                    "major",
-                                    "o2",
-                                    "1/16",
-                                    "4/4",
-                                    "1/4",
-                                    60,
-                                    96,
-                                    4,
-                                    10,
-                                    24,
-                                    10,
-                                    0.45,
-                                    0),
-                            new Piece(
-                                    "Bb minor, raised seventh",
-                                    "Bb",
-                                    "harmonic-minor",
-                                    "o1",
-                                    "1/8",
-                                    "4/4",
-                                    "0",
-                                    60,
-                                    84,
-                                    6,
-                                    6,
-                                    20,
-                                    6,
-                                    0.2,
-                                    0))),
-            new Player(
+                    """
+                    Even eighths, written F | Bb major | o2 | 1/8 | 4/4 | 0 | 72 100 4 | 42 21 8 | 1.6 | 0
+                    Even eighths, written Bb | Eb major | o1 | 1/8 | 4/4 | 0 | 72 100 4 | 31 21 8 | 1.2 | 0
+                    Sixteenths from 2 | Ab major | o2 | 1/16 | 4/4 | 1/4 | 56 80 4 | 20 34 10 | 0.9 | 0
+                    Up and over, on to 1 | Db major | o2 | 1/16 | 4/4 | 1/4 | 60 96 4 | 10 24 10 | 0.45 | 0
+                    Minor, raised seventh | Bb harmonic-minor | o1 | 1/8 | 4/4 | 0 | 60 84 6 | 6 20 6 | 0.2 | 0"""),
+            player(
                     "Tobiah Lark",
                     "oboe",
                     4.5,
-                    List.of(
-                            new Piece(
-                                    "G major in quarters",
-                                    "G",
-                                    "major",
-                                    "o1",
-                                    "1/4",
-                                    "4/4",
-                                    "0",
-                                    80,
-                                    120,
-                                    8,
-                                    42,
-                                    20,
-                                    6,
-                                    1.5,
-                                    0),
-                            new Piece(
-                                    "D major in eighths",
-                                    "D",
-                                    "major",
-                                    "o2",
-                                    "1/8",
-                                    "4/4",
-                                    "0",
-                                    60,
-                                    92,
-                                    4,
-                                    26,
-                                    40,
-                                    8,
-                                    0.7,
-                                    1),
-                            new Piece(
-                                    "B melodic minor",
-                                    "B",
-                                    "melodic-minor",
-                                    "o1",
-                                    "1/8",
-                                    "3/4",
-                                    "0",
-                                    52,
-                                    76,
-                                    4,
-                                    9,
-                                    23,
-                                    8,
-                                    -0.6,
-                                    1))),
-            new Player(
+                    """
+                    G in quarters | G major | o1 | 1/4 | 4/4 | 0 | 80 120 8 | 42 20 6 | 1.5 | 0
+                    D in eighths | D major | o2 | 1/8 | 4/4 | 0 | 60 92 4 | 26 40 8 | 0.7 | 1
+                    B minor, up and home | B melodic-minor | o1 | 1/8 | 3/4 | 0 | 52 76 4 | 9 23 8 | -0.6 | 1"""),
+            player(
                     "Linnet Moss",
                     "oboe",
                     3.5,
-                    List.of(
-                            new Piece(
-                                    "First five of G",
-                                    "G",
-                                    "major",
-                                    "s5",
-                                    "1/2",
-                                    "4/4",
-                                    "0",
-                                    60,
-                                    84,
-                                    6,
-                                    40,
-                                    20,
-                                    4,
-                                    1.4,
-                                    0),
-                            new Piece(
-                                    "First five of F",
-                                    "F",
-                                    "major",
-                                    "s5",
-                                    "1/4",
-                                    "4/4",
-                                    "0",
-                                    60,
-                                    84,
-                                    6,
-                                    24,
-                                    40,
-                                    4,
-                                    0.8,
-                                    5))),
-            new Player(
+                    """
+                    First five of G | G major | s5 | 1/2 | 4/4 | 0 | 60 84 6 | 40 20 4 | 1.4 | 0
+                    First five of F | F major | s5 | 1/4 | 4/4 | 0 | 60 84 6 | 24 40 4 | 0.8 | 5"""),
+            player(
                     "Jory Penwick",
                     "bassoon",
                     5,
-                    List.of(
-                            new Piece(
-                                    "F in triplets",
-                                    "F",
-                                    "major",
-                                    "o2",
-                                    "1/12",
-                                    "4/4",
-                                    "0",
-                                    60,
-                                    84,
-                                    4,
-                                    38,
-                                    18,
-                                    8,
-                                    1.3,
-                                    0),
-                            new Piece(
-                                    "Bb in triplets",
-                                    "Bb",
-                                    "major",
-                                    "o2",
-                                    "1/12",
-                                    "4/4",
-                                    "0",
-                                    60,
-                                    88,
-                                    4,
-                                    22,
-                                    40,
-                                    8,
-                                    0.75,
-                                    0),
-                            new Piece(
-                                    "Eb, quarters on the &",
-                                    "Eb",
-                                    "major",
-                                    "o1",
-                                    "1/4",
-                                    "4/4",
-                                    "1/8",
-                                    66,
-                                    90,
-                                    4,
-                                    8,
-                                    24,
-                                    6,
-                                    0.35,
-                                    0),
-                            new Piece(
-                                    "C minor, plain",
-                                    "C",
-                                    "natural-minor",
-                                    "o2",
-                                    "1/8",
-                                    "4/4",
-                                    "0",
-                                    60,
-                                    84,
-                                    4,
-                                    5,
-                                    21,
-                                    6,
-                                    0.1,
-                                    0))),
-            new Player(
+                    """
+                    F in triplets | F major | o2 | 1/12 | 4/4 | 0 | 60 84 4 | 38 18 8 | 1.3 | 0
+                    Bb in triplets | Bb major | o2 | 1/12 | 4/4 | 0 | 60 88 4 | 22 40 8 | 0.75 | 0
+                    Quarters on the & | Eb major | o1 | 1/4 | 4/4 | 1/8 | 66 90 4 | 8 24 6 | 0.35 | 0
+                    C minor, plain | C natural-minor | o2 | 1/8 | 4/4 | 0 | 60 84 4 | 5 21 6 | 0.1 | 0"""),
+            player(
                     "Aled Quay",
                     "cello",
                     4,
-                    List.of(
-                            new Piece(
-                                    "G major, long notes",
-                                    "G",
-                                    "major",
-                                    "o2",
-                                    "1/2",
-                                    "4/4",
-                                    "0",
-                                    72,
-                                    96,
-                                    8,
-                                    36,
-                                    16,
-                                    8,
-                                    1.5,
-                                    0),
-                            new Piece(
-                                    "D major in six-eight",
-                                    "D",
-                                    "major",
-                                    "o2",
-                                    "1/8",
-                                    "6/8",
-                                    "0",
-                                    60,
-                                    90,
-                                    5,
-                                    22,
-                                    40,
-                                    8,
-                                    0.6,
-                                    2),
-                            new Piece(
-                                    "A pentatonic, up and over",
-                                    "A",
-                                    "minor-pentatonic",
-                                    "o2",
-                                    "1/8",
-                                    "4/4",
-                                    "0",
-                                    66,
-                                    96,
-                                    6,
-                                    12,
-                                    30,
-                                    6,
-                                    1.0,
-                                    2))));
+                    """
+                    Long notes on G | G major | o2 | 1/2 | 4/4 | 0 | 72 96 8 | 36 16 8 | 1.5 | 0
+                    D in six-eight | D major | o2 | 1/8 | 6/8 | 0 | 60 90 5 | 22 40 8 | 0.6 | 2
+                    Five-note A, up and over | A minor-pentatonic | o2 | 1/8 | 4/4 | 0 | 66 96 6 | 12 30 6 | 1.0 | 2"""));
+
+    private static Player player(String name, String instrument, double daysAWeek, String pieces) {
+        return new Player(
+                name, instrument, daysAWeek, pieces.lines().map(DemoPlan::piece).toList());
+    }
+
+    private static Piece piece(String line) {
+        List<String> cells = Arrays.stream(line.split("\\|")).map(String::strip).toList();
+        String[] key = cells.get(1).split(" ");
+        int[] ladder = numbers(cells.get(6));
+        int[] days = numbers(cells.get(7));
+        return new Piece(
+                cells.get(0),
+                key[0],
+                key[1],
+                cells.get(2),
+                cells.get(3),
+                cells.get(4),
+                cells.get(5),
+                ladder[0],
+                ladder[1],
+                ladder[2],
+                days[0],
+                days[1],
+                days[2],
+                Double.parseDouble(cells.get(8)),
+                Integer.parseInt(cells.get(9)));
+    }
+
+    private static int[] numbers(String text) {
+        return Arrays.stream(text.split(" ")).mapToInt(Integer::parseInt).toArray();
+    }
 
     /** What students of this studio write beside a take that slipped. */
     static final List<String> NOTES = List.of(
