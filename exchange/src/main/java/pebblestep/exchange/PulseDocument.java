@@ -24,7 +24,7 @@ public record PulseDocument(
     public record TickPart(double x, int bar, String count, int weight) {}
 
     /** A place where the line could start: its exact position, its count, and how that is said. */
-    public record PlacePart(String place, String count, String words, double ms) {}
+    public record PlacePart(String place, double x, String count, String words, double ms) {}
 
     /** The grid of a passage. */
     public static PulseDocument of(Passage passage) {
@@ -49,6 +49,7 @@ public record PulseDocument(
         String words = place.count().inWords() + (at.signum() < 0 ? ", in the bar before" : "");
         return new PlacePart(
                 at.toString(),
+                at.toDouble(),
                 place.count().toString(),
                 words,
                 Rounded.of(passage.step().tempo().millis(at)));

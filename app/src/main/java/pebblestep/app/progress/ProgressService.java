@@ -93,8 +93,7 @@ public class ProgressService {
                 work.bestClean()
                         .map(best -> Rounded.of(work.notesPerSecond(best)))
                         .orElse(null),
-                work.standing(today).passed(),
-                work.ladder().size(),
+                KeyPath.rings(work.standing(today), work.ladder().size()),
                 kind(judgement),
                 judgement.sentence());
     }

@@ -22,8 +22,7 @@ public final class ProgressViews {
             BigDecimal target,
             @Nullable BigDecimal bestBpm,
             @Nullable Double bestNotesPerSecond,
-            int rungsPassed,
-            int rungs,
+            int rings,
             String kind,
             String sentence) {}
 

@@ -78,7 +78,7 @@ public record KeyPath(List<Stone> stones) {
     }
 
     /** Rings for rungs passed: none before the first, then a ring for each quarter of the ladder begun. */
-    static int rings(Standing standing, int rungs) {
+    public static int rings(Standing standing, int rungs) {
         return (int) Math.ceil((double) MOST_RINGS * standing.passed() / rungs);
     }
 

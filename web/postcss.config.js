@@ -1,0 +1,3 @@
+import mantine from 'postcss-preset-mantine';
+
+export default { plugins: [mantine()] };

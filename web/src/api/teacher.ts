@@ -1,0 +1,240 @@
+import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { api, data } from './client';
+import type { Ladder, StepDocument } from './types';
+
+/** Who is signed in; asked once, and again after signing in or out. */
+export function useSession() {
+  return useQuery({
+    queryKey: ['session'],
+    queryFn: () => data(api.GET('/api/session')),
+    staleTime: Infinity,
+  });
+}
+
+export function useSignIn() {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: (body: { email: string; password: string }) => data(api.POST('/api/session', { body })),
+    onSuccess: (session) => client.setQueryData(['session'], session),
+  });
+}
+
+export function useSignUp() {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: (body: { studio: string; name: string; email: string; password: string }) =>
+      data(api.POST('/api/accounts', { body })),
+    onSuccess: (session) => client.setQueryData(['session'], session),
+  });
+}
+
+export function useSignOut() {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: () => data(api.DELETE('/api/session')),
+    onSuccess: async () => {
+      client.clear();
+      await client.invalidateQueries({ queryKey: ['session'] });
+    },
+  });
+}
+
+export function useCatalogue() {
+  return useQuery({
+    queryKey: ['catalogue'],
+    queryFn: () => data(api.GET('/api/catalogue')),
+    staleTime: Infinity,
+  });
+}
+
+/** A step worked out for an instrument; the answer before stays on screen while the next one is on its way. */
+export function usePassage(step: StepDocument, instrument: string | undefined) {
+  return useQuery({
+    queryKey: ['passage', step, instrument],
+    queryFn: ({ signal }) =>
+      data(
+        api.POST('/api/passages', {
+          params: { query: { with: 'score,clicks,pulse' } },
+          body: { step, instrument },
+          signal,
+        }),
+      ),
+    placeholderData: keepPreviousData,
+    staleTime: Infinity,
+    gcTime: 60_000,
+    retry: false,
+  });
+}
+
+export function useLadder(ladder: Ladder, beat: string, value: string) {
+  return useQuery({
+    queryKey: ['ladder', ladder, beat, value],
+    queryFn: ({ signal }) =>
+      data(
+        api.POST('/api/ladders', {
+          body: { from: ladder.from, to: ladder.to, scheme: { type: 'fixed', by: ladder.by }, beat, value },
+          signal,
+        }),
+      ),
+    placeholderData: keepPreviousData,
+    staleTime: Infinity,
+    retry: false,
+  });
+}
+
+export function useSteps(page = 0) {
+  return useQuery({
+    queryKey: ['steps', page],
+    queryFn: () => data(api.GET('/api/steps', { params: { query: { page } } })),
+    placeholderData: keepPreviousData,
+  });
+}
+
+export interface StepToKeep {
+  id?: number;
+  version?: number;
+  document: StepDocument;
+  ladder: Ladder;
+}
+
+export function useKeepStep() {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: ({ id, version, document, ladder }: StepToKeep) =>
+      id === undefined
+        ? data(api.POST('/api/steps', { body: { document, ladder } }))
+        : data(api.PUT('/api/steps/{id}', { params: { path: { id } }, body: { document, ladder, version } })),
+    onSuccess: () => client.invalidateQueries({ queryKey: ['steps'] }),
+  });
+}
+
+export function useArchiveStep() {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: ({ id, restore }: { id: number; restore?: boolean }) => {
+      const params = { path: { id } };
+      return restore
+        ? data(api.POST('/api/steps/{id}/restore', { params }))
+        : data(api.POST('/api/steps/{id}/archive', { params }));
+    },
+    onSuccess: () => client.invalidateQueries({ queryKey: ['steps'] }),
+  });
+}
+
+export function useStudents(page = 0, archived = false) {
+  return useQuery({
+    queryKey: ['students', page, archived],
+    queryFn: () => data(api.GET('/api/students', { params: { query: { page, archived } } })),
+    placeholderData: keepPreviousData,
+  });
+}
+
+export function useStudent(id: number) {
+  return useQuery({
+    queryKey: ['student', id],
+    queryFn: () => data(api.GET('/api/students/{id}', { params: { path: { id } } })),
+  });
+}
+
+/** Everything that shows students; asked again after any of them changed. */
+function useStudentsChanged() {
+  const client = useQueryClient();
+  return () =>
+    Promise.all(
+      ['students', 'student', 'desk', 'keyPath', 'assignments'].map((key) =>
+        client.invalidateQueries({ queryKey: [key] }),
+      ),
+    );
+}
+
+export function useKeepStudent() {
+  const changed = useStudentsChanged();
+  return useMutation({
+    mutationFn: ({ id, ...body }: { id?: number; name: string; instrument: string }) =>
+      id === undefined
+        ? data(api.POST('/api/students', { body }))
+        : data(api.PUT('/api/students/{id}', { params: { path: { id } }, body })),
+    onSuccess: changed,
+  });
+}
+
+export function useArchiveStudent() {
+  const changed = useStudentsChanged();
+  return useMutation({
+    mutationFn: ({ id, restore }: { id: number; restore?: boolean }) => {
+      const params = { path: { id } };
+      return restore
+        ? data(api.POST('/api/students/{id}/restore', { params }))
+        : data(api.POST('/api/students/{id}/archive', { params }));
+    },
+    onSuccess: changed,
+  });
+}
+
+export function useRenewLink() {
+  const changed = useStudentsChanged();
+  return useMutation({
+    mutationFn: (id: number) => data(api.POST('/api/students/{id}/link', { params: { path: { id } } })),
+    onSuccess: changed,
+  });
+}
+
+export function useAssign() {
+  const changed = useStudentsChanged();
+  return useMutation({
+    mutationFn: (body: {
+      stepId: number;
+      studentId: number;
+      startsOn: string;
+      endsOn: string;
+      minutesADay: number;
+    }) => data(api.POST('/api/assignments', { body })),
+    onSuccess: changed,
+  });
+}
+
+export function useEndAssignment() {
+  const changed = useStudentsChanged();
+  return useMutation({
+    mutationFn: ({ id, resume }: { id: number; resume?: boolean }) => {
+      const params = { path: { id } };
+      return resume
+        ? data(api.POST('/api/assignments/{id}/resume', { params }))
+        : data(api.POST('/api/assignments/{id}/end', { params }));
+    },
+    onSuccess: changed,
+  });
+}
+
+export function useAssignments(studentId: number) {
+  return useQuery({
+    queryKey: ['assignments', studentId],
+    queryFn: () => data(api.GET('/api/students/{id}/assignments', { params: { path: { id: studentId } } })),
+  });
+}
+
+export function useDesk(page: number) {
+  return useQuery({
+    queryKey: ['desk', page],
+    queryFn: () => data(api.GET('/api/desk', { params: { query: { page } } })),
+    placeholderData: keepPreviousData,
+    refetchOnWindowFocus: true,
+  });
+}
+
+export function useKeyPath(studentId: number) {
+  return useQuery({
+    queryKey: ['keyPath', studentId],
+    queryFn: () => data(api.GET('/api/students/{id}/key-path', { params: { path: { id: studentId } } })),
+    refetchOnWindowFocus: true,
+  });
+}
+
+export function useTakes(studentId: number, page: number) {
+  return useQuery({
+    queryKey: ['keyPath', studentId, 'takes', page],
+    queryFn: () =>
+      data(api.GET('/api/students/{id}/takes', { params: { path: { id: studentId }, query: { page } } })),
+    placeholderData: keepPreviousData,
+  });
+}

@@ -1,0 +1,82 @@
+import { useElementSize } from '@mantine/hooks';
+import { useEffect, useRef } from 'react';
+import type { PassageDocument } from '../api/types';
+import type { Lights } from '../sound/lights';
+import { notes } from '../ui/words';
+import type { Drawn } from './draw';
+import classes from './Engraving.module.css';
+
+interface Props {
+  passage: PassageDocument;
+  /** Tells which note sounds; the engraving lights it and keeps it in view. */
+  lights?: Lights;
+  /** Larger for a phone on a stand. */
+  scale?: number;
+}
+
+/** The engraved notes. The engraver is loaded when it is first needed. */
+export function Engraving({ passage, lights, scale = 1 }: Props) {
+  const { ref: frame, width } = useElementSize<HTMLDivElement>();
+  const paper = useRef<HTMLDivElement>(null);
+  const drawn = useRef<Drawn | undefined>(undefined);
+  const { score } = passage;
+  useEffect(() => {
+    let current = true;
+    if (!score || width < 40) return;
+    void import('./draw').then(async ({ draw }) => {
+      await document.fonts.ready;
+      if (!current || !paper.current) return;
+      drawn.current = draw(paper.current, score, width / scale);
+      paper.current.style.height = `${drawn.current.height * scale}px`;
+      const svg = paper.current.querySelector('svg');
+      if (svg) {
+        svg.style.transform = `scale(${scale})`;
+        svg.style.transformOrigin = '0 0';
+      }
+    });
+    return () => {
+      current = false;
+    };
+  }, [score, width, scale]);
+
+  useEffect(() => {
+    if (!lights) return;
+    let lit: SVGElement[] = [];
+    return lights.subscribe((index) => {
+      lit.forEach((element) => element.classList.remove('lit'));
+      lit = index === undefined ? [] : (drawn.current?.notes.get(index) ?? []);
+      lit.forEach((element) => element.classList.add('lit'));
+      const [first] = lit;
+      if (first) keepInView(first);
+      else if (index === undefined) paper.current?.parentElement?.scrollTo({ top: 0 });
+    });
+  }, [lights]);
+
+  if (!score) {
+    return <p className={classes.refused}>{passage.scoreRefusal ?? 'There is nothing to engrave here.'}</p>;
+  }
+  const first = passage.notes[0]!;
+  return (
+    <div
+      ref={frame}
+      className={classes.frame}
+      role="img"
+      aria-label={notes(
+        `${passage.noteCount} notes in ${passage.writtenKey}, from ${first.pitch} on ${first.count}, in ${score.meter}`,
+      )}
+    >
+      <div ref={paper} className={classes.paper} />
+    </div>
+  );
+}
+
+/** Turns the page: scrolls the frame so that the system of a note is seen. */
+function keepInView(element: SVGElement) {
+  const frame = element.closest(`.${classes.frame}`)?.parentElement;
+  if (!frame || frame.scrollHeight <= frame.clientHeight + 4) return;
+  const note = element.getBoundingClientRect();
+  const view = frame.getBoundingClientRect();
+  if (note.top < view.top + 8 || note.bottom > view.bottom - 8) {
+    frame.scrollTo({ top: frame.scrollTop + note.top - view.top - 46, behavior: 'smooth' });
+  }
+}

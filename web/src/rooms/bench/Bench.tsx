@@ -1,0 +1,80 @@
+import { useEffect, useMemo, useReducer, useState } from 'react';
+import { useNavigate, useParams, useSearchParams } from 'react-router';
+import { useCatalogue, usePassage, useSteps, useStudents } from '../../api/teacher';
+import type { Catalogue, PassageDocument, Step, Student } from '../../api/types';
+import { Waiting } from '../../ui/Waiting';
+import { Wrong } from '../../ui/Wrong';
+import { BenchContext, type BenchShared } from './BenchContext';
+import { BenchDesk } from './BenchDesk';
+import { benchReducer, freshBench } from './state';
+
+/** Loads what the bench needs, then opens it. */
+export function Bench() {
+  const catalogue = useCatalogue();
+  const students = useStudents();
+  const steps = useSteps();
+  const failed = [catalogue, students, steps].find((query) => query.isError);
+  if (failed) return <Wrong error={failed.error} again={() => failed.refetch()} />;
+  if (!catalogue.data || !students.data || !steps.data) return <Waiting />;
+  return <OpenBench catalogue={catalogue.data} students={students.data.items} steps={steps.data.items} />;
+}
+
+function OpenBench({
+  catalogue,
+  students,
+  steps,
+}: {
+  catalogue: Catalogue;
+  students: Student[];
+  steps: Step[];
+}) {
+  const stepId = useParams().stepId;
+  const [search] = useSearchParams();
+  const navigate = useNavigate();
+  const wanted = Number(search.get('for')) || undefined;
+  const [state, dispatch] = useReducer(benchReducer, wanted, freshBench);
+  const student = students.find((one) => one.id === state.studentId);
+  const answer = usePassage(state.document, student?.instrument);
+  const [passage, setPassage] = useState<PassageDocument>();
+  useEffect(() => {
+    if (answer.data && !answer.isPlaceholderData) setPassage(answer.data);
+  }, [answer.data, answer.isPlaceholderData]);
+
+  // The address says which step lies on the bench.
+  const open = stepId === undefined ? undefined : Number(stepId);
+  useEffect(() => {
+    if (open === state.id) return;
+    const step = steps.find((one) => one.id === open);
+    if (step) dispatch({ type: 'load', step });
+    else if (open === undefined) dispatch({ type: 'new' });
+    else navigate('/bench', { replace: true });
+  }, [open, state.id, steps, navigate]);
+
+  const shared = useMemo<BenchShared>(
+    () => ({
+      state,
+      dispatch,
+      catalogue,
+      students,
+      student,
+      passage,
+      refused: answer.error,
+      nudge: (clicks) => {
+        const places = passage?.pulse?.places;
+        if (!places) return;
+        const now = places.findIndex((place) => place.place === state.document.rhythm.place);
+        const attack = passage.pulse!.attacks[0]!;
+        // A place between two clicks, left over from other values, moves to the click on that side.
+        const from = now >= 0 ? now : places.findIndex((place) => place.x > attack) - (clicks > 0 ? 1 : 0);
+        const to = Math.min(places.length - 1, Math.max(0, from + clicks));
+        dispatch({ type: 'rhythm', change: { place: places[to]!.place } });
+      },
+    }),
+    [state, catalogue, students, student, passage, answer.error],
+  );
+  return (
+    <BenchContext.Provider value={shared}>
+      <BenchDesk steps={steps} />
+    </BenchContext.Provider>
+  );
+}

@@ -1,0 +1,61 @@
+import { Button } from '@mantine/core';
+import { useState } from 'react';
+import { Link } from 'react-router';
+import { useDesk } from '../../api/teacher';
+import type { DeskLine } from '../../api/types';
+import { Empty } from '../../ui/Empty';
+import { Pages } from '../../ui/Pages';
+import { Waiting } from '../../ui/Waiting';
+import { Wrong } from '../../ui/Wrong';
+import { DeskStudent } from './DeskStudent';
+import classes from './Desk.module.css';
+
+function summary(lines: DeskLine[]): string {
+  const count = (kind: string) =>
+    lines.flatMap((line) => line.works).filter((work) => work.kind === kind).length;
+  const recent = lines.filter((line) => line.last && line.last.daysAgo <= 1).length;
+  const said = [
+    `${recent} of ${lines.length} practised since yesterday`,
+    `${count('reached')} targets reached`,
+    `${count('ready')} ready for the next rung`,
+    `${count('misses') + count('back')} held up by slips`,
+  ];
+  return said.filter((part) => !part.startsWith('0 ')).join(' · ');
+}
+
+/** The desk: a page to read before lessons, one paragraph for each student. */
+export function Desk() {
+  const [page, setPage] = useState(0);
+  const desk = useDesk(page);
+  if (desk.isPending) return <Waiting />;
+  if (desk.isError) return <Wrong error={desk.error} again={() => desk.refetch()} />;
+  const { items, pages } = desk.data;
+  if (desk.data.total === 0) {
+    return (
+      <Empty
+        title="Nobody here yet"
+        offer={
+          <Button component={Link} to="/students">
+            Add your first student
+          </Button>
+        }
+      >
+        Add a student with their instrument. Then build a step at the bench and assign it: what they log
+        appears here.
+      </Empty>
+    );
+  }
+  const today = new Date().toLocaleDateString('en-GB', { weekday: 'long', day: 'numeric', month: 'long' });
+  return (
+    <div className={classes.desk}>
+      <header className={classes.head}>
+        <h1>{today}</h1>
+        <p>{summary(items)}</p>
+      </header>
+      {items.map((line) => (
+        <DeskStudent key={line.studentId} line={line} />
+      ))}
+      <Pages page={page} pages={pages} onPage={setPage} />
+    </div>
+  );
+}

@@ -1,0 +1,45 @@
+import { useState } from 'react';
+import { Link, useParams } from 'react-router';
+import { sentenceOf } from '../../api/client';
+import { Waiting } from '../../ui/Waiting';
+import { notes } from '../../ui/words';
+import { KeyForms } from '../students/KeyForms';
+import { KeyPathRiver } from '../students/KeyPathRiver';
+import { useOwnKeyPath } from './usePractice';
+import classes from './Practice.module.css';
+
+/** The student's own keys. */
+export function OwnKeyPath() {
+  const token = useParams().token!;
+  const path = useOwnKeyPath(token);
+  const [chosen, setChosen] = useState<string>();
+  if (path.isPending) return <Waiting />;
+  if (path.isError) {
+    return (
+      <main className={classes.alone}>
+        <h1>This room is closed</h1>
+        <p>{sentenceOf(path.error)}</p>
+      </main>
+    );
+  }
+  const met = path.data.stones.filter((stone) => stone.forms.length > 0);
+  const shown = path.data.stones.find((stone) => stone.tonic === chosen) ?? met[0] ?? path.data.stones[0]!;
+  return (
+    <main className={classes.keys}>
+      <header>
+        <h1>{path.data.student.split(' ')[0]}’s keys</h1>
+        <Link to={`/p/${token}`}>Back to practising</Link>
+      </header>
+      <KeyPathRiver
+        stones={path.data.stones}
+        mostRings={path.data.mostRings}
+        chosen={shown.tonic}
+        onChoose={setChosen}
+      />
+      <section aria-live="polite">
+        <h2>In {notes(shown.tonic)}</h2>
+        <KeyForms stone={shown} />
+      </section>
+    </main>
+  );
+}

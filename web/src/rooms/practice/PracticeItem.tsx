@@ -1,0 +1,145 @@
+import { useState } from 'react';
+import type { TakeForm, TodayItem } from '../../api/types';
+import { Engraving } from '../../notation/Engraving';
+import { usePlayer } from '../../sound/usePlayer';
+import { PulseRibbon } from '../../ui/PulseRibbon';
+import { useKeys } from '../../ui/useKeys';
+import { Wrong } from '../../ui/Wrong';
+import { beatSign, notes, short } from '../../ui/words';
+import { Caution } from './Caution';
+import { HowItWent } from './HowItWent';
+import { localTime, takeId } from './outbox';
+import { Rungs } from './Rungs';
+import { usePracticePassage } from './usePractice';
+import classes from './Practice.module.css';
+
+interface Props {
+  token: string;
+  item: TodayItem;
+  next?: TodayItem;
+  cautions: string[];
+  onTake: (take: TakeForm) => Promise<void>;
+  onNext: () => void;
+}
+
+type Phase = 'ready' | 'asking' | 'logged';
+
+/** One step: what to play, the sound, the notes, and how it went. */
+export function PracticeItem({ token, item, next, cautions, onTake, onNext }: Props) {
+  const [chosen, setChosen] = useState<number>();
+  const bpm = chosen ?? item.bpm;
+  const passage = usePracticePassage(token, item.assignmentId, bpm);
+  const [phase, setPhase] = useState<Phase>('ready');
+  const [whole, setWhole] = useState(true);
+  const [voice, setVoice] = useState(false);
+  const player = usePlayer((played) => {
+    setWhole(played);
+    setPhase('asking');
+  });
+  const current = passage.data && !passage.isPlaceholderData ? passage.data : undefined;
+  const toggle = () => {
+    if (player.playing) player.stop();
+    else if (current) {
+      setPhase('ready');
+      void player.start(current, voice);
+    }
+  };
+  const log = (outcome: TakeForm['outcome']) => {
+    setPhase('logged');
+    setChosen(undefined);
+    void onTake({
+      clientId: takeId(),
+      assignmentId: item.assignmentId,
+      bpm,
+      outcome,
+      note: '',
+      takenAt: localTime(),
+    });
+  };
+  const asking = phase === 'asking' && !player.playing;
+  useKeys({
+    ' ': toggle,
+    '1': asking ? () => log('clean') : undefined,
+    '2': asking ? () => log('slips') : undefined,
+    '3': asking ? () => log('stopped') : undefined,
+  });
+  const shown = passage.data;
+  return (
+    <main className={classes.item}>
+      <section className={classes.what} aria-label="What to play">
+        <h1>{notes(item.key)}</h1>
+        <p className={classes.summary}>
+          {notes(item.title)}
+          <br />
+          {notes(item.summary)}
+        </p>
+        <p className={classes.tempo}>
+          <span>{beatSign(item.beat)} =</span> {short(bpm)} <small>bpm</small>
+        </p>
+        <Rungs item={item} bpm={bpm} onChoose={setChosen} disabled={player.playing} />
+        <p className={classes.standing} aria-live="polite">
+          {notes(item.sentence)}
+        </p>
+      </section>
+      <section className={classes.music} aria-label="Notes and pulse">
+        {passage.isError && <Wrong error={passage.error} again={() => passage.refetch()} />}
+        {shown && (
+          <>
+            {shown.slips.length > 0 && (
+              <p className={classes.slips}>
+                {shown.slips.map((slip) => (
+                  <span key={`${slip.play}${slip.not}${slip.when ?? ''}`}>
+                    {slip.when && `going ${slip.when} `}play <strong>{notes(slip.play)}</strong>, not{' '}
+                    {notes(slip.not)}
+                  </span>
+                ))}
+              </p>
+            )}
+            <div className={classes.paper} tabIndex={0} role="region" aria-label="Engraved notes">
+              <Engraving passage={shown} lights={player.lights} />
+            </div>
+            {shown.pulse && (
+              <div className={classes.pulse}>
+                <PulseRibbon passage={shown} pulse={shown.pulse} />
+              </div>
+            )}
+          </>
+        )}
+        {player.playing && player.count !== undefined && (
+          <div className={classes.count} aria-hidden="true">
+            {player.count}
+          </div>
+        )}
+      </section>
+      <footer className={classes.foot}>
+        {asking ? (
+          <HowItWent whole={whole} onSay={log} />
+        ) : (
+          <div className={classes.go}>
+            <button type="button" className={classes.start} onClick={toggle} disabled={!current}>
+              {player.playing ? 'Stop' : phase === 'logged' ? 'Again' : 'Start'}
+              <kbd>space</kbd>
+            </button>
+            {!player.playing && (
+              <label className={classes.voice}>
+                <input
+                  type="checkbox"
+                  checked={voice}
+                  onChange={(event) => setVoice(event.currentTarget.checked)}
+                />
+                hear the notes
+              </label>
+            )}
+            {!player.playing && (
+              <button type="button" className={classes.next} onClick={onNext}>
+                {next ? `Next: ${notes(next.title)}` : 'Finish for today'}
+              </button>
+            )}
+          </div>
+        )}
+        {player.failed && <p role="alert">The sound did not start. Press Start once more.</p>}
+        {!player.playing && !asking && <Caution cautions={cautions} />}
+      </footer>
+    </main>
+  );
+}

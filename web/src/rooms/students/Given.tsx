@@ -1,0 +1,54 @@
+import { Button } from '@mantine/core';
+import { useAssignments, useEndAssignment } from '../../api/teacher';
+import type { Assignment } from '../../api/types';
+import { undoNote } from '../../ui/undo';
+import { dayOf, isoDay, notes, short } from '../../ui/words';
+import { Wrong } from '../../ui/Wrong';
+import classes from './StudentPage.module.css';
+
+/** What the student has to practise now, and how to end it. */
+export function Given({ studentId }: { studentId: number }) {
+  const given = useAssignments(studentId);
+  const end = useEndAssignment();
+  if (given.isError) return <Wrong error={given.error} again={() => given.refetch()} />;
+  const today = isoDay();
+  const now = (given.data ?? []).filter((one) => !one.ended && one.endsOn >= today);
+  const endIt = (one: Assignment) =>
+    end.mutate(
+      { id: one.id },
+      {
+        onSuccess: () =>
+          undoNote(`“${notes(one.title)}” has ended.`, () => end.mutateAsync({ id: one.id, resume: true })),
+      },
+    );
+  return (
+    <section aria-label="Assigned">
+      <h2>Assigned</h2>
+      {given.isSuccess && now.length === 0 && (
+        <p className={classes.soft}>Nothing. Plan a step and assign it.</p>
+      )}
+      <ul className={classes.given}>
+        {now.map((one) => (
+          <li key={one.id}>
+            <span>
+              <strong>{notes(one.title)}</strong>
+              <br />
+              {short(one.ladder.from)} to {short(one.ladder.to)} bpm · {one.minutesADay} min a day ·{' '}
+              {one.startsOn > today ? `from ${dayOf(one.startsOn)}` : `until ${dayOf(one.endsOn)}`}
+            </span>
+            <Button
+              size="compact-sm"
+              variant="subtle"
+              color="gray"
+              aria-label={`End ${one.title}`}
+              onClick={() => endIt(one)}
+            >
+              End
+            </Button>
+          </li>
+        ))}
+      </ul>
+      {end.isError && <Wrong error={end.error} />}
+    </section>
+  );
+}

@@ -1,0 +1,105 @@
+import { useElementSize } from '@mantine/hooks';
+import type { KeyStone } from '../../api/types';
+import { Stone, type StoneTone } from '../../ui/Stone';
+import { notes, short } from '../../ui/words';
+import classes from './KeyPathRiver.module.css';
+
+interface Props {
+  stones: KeyStone[];
+  mostRings: number;
+  chosen: string;
+  onChoose: (tonic: string) => void;
+}
+
+interface Place {
+  x: number;
+  y: number;
+}
+
+const ROW = 132;
+
+/** Where the stones lie: rows of the river, each row walked back the other way. */
+function places(count: number, width: number): { at: Place[]; height: number } {
+  const columns = width > 860 ? 6 : width > 520 ? 4 : 3;
+  const rows = Math.ceil(count / columns);
+  const step = width / columns;
+  const at = Array.from({ length: count }, (_, i) => {
+    const row = Math.floor(i / columns);
+    const along = i % columns;
+    const column = row % 2 === 0 ? along : columns - 1 - along;
+    return { x: step * (column + 0.5), y: 58 + row * ROW + Math.sin(i * 1.9) * 13 };
+  });
+  return { at, height: rows * ROW };
+}
+
+function river(at: Place[]): string {
+  return at
+    .map((place, i) => {
+      const before = at[i - 1];
+      if (!before) return `M${place.x} ${place.y}`;
+      if (Math.abs(before.y - place.y) > ROW / 2) {
+        const out = before.x + (before.x > 200 ? 74 : -74);
+        return `C${out} ${before.y} ${out} ${place.y} ${place.x} ${place.y}`;
+      }
+      const middle = (before.x + place.x) / 2;
+      return `C${middle} ${before.y} ${middle} ${place.y} ${place.x} ${place.y}`;
+    })
+    .join('');
+}
+
+function tone(stone: KeyStone, mostRings: number): StoneTone {
+  if (stone.forms.length === 0) return 'hollow';
+  if (stone.rings === 0) return 'sand';
+  return stone.rings >= mostRings ? 'moss' : 'river';
+}
+
+function said(stone: KeyStone, mostRings: number): string {
+  if (stone.forms.length === 0) return 'not met';
+  const best = Math.max(...stone.forms.map((form) => form.bestNotesPerSecond ?? 0));
+  if (best === 0) return 'assigned';
+  return stone.rings >= mostRings ? `reached · ${short(best)} notes/s` : `${short(best)} notes/s`;
+}
+
+/** A student's keys as stones across a river: rings say how far the ladder is climbed. */
+export function KeyPathRiver({ stones, mostRings, chosen, onChoose }: Props) {
+  const { ref, width } = useElementSize();
+  const { at, height } = places(stones.length, Math.max(width, 300));
+  return (
+    <div ref={ref} className={classes.river} style={{ height }}>
+      <svg width="100%" height={height} aria-hidden="true">
+        <path d={river(at)} className={classes.bed} />
+        <path d={river(at)} className={classes.stream} />
+      </svg>
+      <ol className={classes.stones}>
+        {stones.map((stone, i) => (
+          <li key={stone.tonic} style={{ left: at[i]!.x, top: at[i]!.y }}>
+            <button
+              type="button"
+              aria-pressed={chosen === stone.tonic}
+              className={classes.stone}
+              onClick={() => onChoose(stone.tonic)}
+            >
+              <svg width="112" height="72" viewBox="-56 -36 112 72" aria-hidden="true">
+                {chosen === stone.tonic && <ellipse rx="54" ry="34" className={classes.chosen} />}
+                <Stone
+                  seed={`key ${stone.tonic}`}
+                  width={88}
+                  height={54}
+                  tone={tone(stone, mostRings)}
+                  rings={stone.rings}
+                />
+              </svg>
+              <span className={`${classes.tonic} ${stone.rings > 0 ? classes.onStone : ''}`}>
+                {notes(stone.tonic)}
+              </span>
+              <span className={classes.said}>{said(stone, mostRings)}</span>
+              <span className="visually-hidden">
+                , {stone.rings} of {mostRings} rings
+              </span>
+            </button>
+          </li>
+        ))}
+      </ol>
+    </div>
+  );
+}

@@ -1,0 +1,51 @@
+import { Button } from '@mantine/core';
+import { useState } from 'react';
+import { useTakes } from '../../api/teacher';
+import { dayOf, notes, short } from '../../ui/words';
+import { Wrong } from '../../ui/Wrong';
+import classes from './StudentPage.module.css';
+
+/** The log of takes, newest first. */
+export function Log({ studentId }: { studentId: number }) {
+  const [page, setPage] = useState(0);
+  const takes = useTakes(studentId, page);
+  if (takes.isError) return <Wrong error={takes.error} again={() => takes.refetch()} />;
+  const { items = [], pages = 0, total = 0 } = takes.data ?? {};
+  return (
+    <section aria-label="Log">
+      <h2>Log</h2>
+      {takes.isSuccess && total === 0 && <p className={classes.soft}>No take yet.</p>}
+      <ul className={classes.log} tabIndex={0} aria-label="Takes">
+        {items.map((take) => (
+          <li key={take.id}>
+            <span>{dayOf(take.day)}</span>
+            <span className={classes.outcome} data-outcome={take.outcome}>
+              {take.outcome}
+            </span>
+            <span>{short(take.bpm)} bpm</span>
+            <span className={classes.of}>
+              {notes(take.title)}
+              {take.note && <em> “{take.note}”</em>}
+            </span>
+          </li>
+        ))}
+      </ul>
+      {pages > 1 && (
+        <div className={classes.buttons}>
+          <Button size="compact-sm" variant="default" disabled={page === 0} onClick={() => setPage(page - 1)}>
+            Newer
+          </Button>
+          <Button
+            size="compact-sm"
+            variant="default"
+            disabled={page + 1 >= pages}
+            onClick={() => setPage(page + 1)}
+          >
+            Older
+          </Button>
+          <span className={classes.soft}>{total} takes</span>
+        </div>
+      )}
+    </section>
+  );
+}

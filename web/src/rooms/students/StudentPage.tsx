@@ -1,0 +1,97 @@
+import { Button } from '@mantine/core';
+import { notifications } from '@mantine/notifications';
+import { useState } from 'react';
+import { Link, useNavigate, useParams } from 'react-router';
+import { useArchiveStudent, useKeyPath, useStudent } from '../../api/teacher';
+import type { KeyPath } from '../../api/types';
+import { undoNote } from '../../ui/undo';
+import { notes } from '../../ui/words';
+import { Waiting } from '../../ui/Waiting';
+import { Wrong } from '../../ui/Wrong';
+import { Given } from './Given';
+import { KeyForms } from './KeyForms';
+import { KeyPathRiver } from './KeyPathRiver';
+import { Log } from './Log';
+import { PracticeLink } from './PracticeLink';
+import { StudentForm } from './StudentForm';
+import classes from './StudentPage.module.css';
+
+/** The key to show first: the one practised last, else the first of the path. */
+function latest(path: KeyPath): string {
+  const practised = path.stones
+    .filter((stone) => stone.forms.length > 0)
+    .map((stone) => ({
+      stone,
+      day:
+        stone.forms
+          .map((form) => form.lastDay ?? '')
+          .sort()
+          .at(-1) ?? '',
+    }))
+    .sort((a, b) => b.day.localeCompare(a.day));
+  return practised[0]?.stone.tonic ?? path.stones[0]!.tonic;
+}
+
+/** One student: the key path, what is assigned, the log, and the practice link. */
+export function StudentPage() {
+  const id = Number(useParams().studentId);
+  const student = useStudent(id);
+  const path = useKeyPath(id);
+  const archive = useArchiveStudent();
+  const navigate = useNavigate();
+  const [changing, setChanging] = useState(false);
+  const [chosen, setChosen] = useState<string>();
+  if (student.isPending || path.isPending) return <Waiting />;
+  if (student.isError) return <Wrong error={student.error} />;
+  if (path.isError) return <Wrong error={path.error} again={() => path.refetch()} />;
+  const shown = path.data.stones.find((stone) => stone.tonic === (chosen ?? latest(path.data)))!;
+  const putAway = () =>
+    archive.mutate(
+      { id },
+      {
+        onSuccess: () => {
+          navigate('/students');
+          undoNote(`${student.data.name} is put away.`, () => archive.mutateAsync({ id, restore: true }));
+        },
+        onError: () => notifications.show({ message: 'This did not work. Please try again.', color: 'clay' }),
+      },
+    );
+  return (
+    <div className={classes.page}>
+      <header className={classes.head}>
+        <h1>{student.data.name}</h1>
+        <p>{student.data.instrumentName} · keys as written, by fourths</p>
+        <span className={classes.push} />
+        <Button component={Link} to={`/bench?for=${id}`}>
+          Plan a step
+        </Button>
+        <Button variant="default" onClick={() => setChanging(true)}>
+          Change
+        </Button>
+        <Button variant="default" onClick={putAway}>
+          Put away
+        </Button>
+      </header>
+      <div className={classes.columns}>
+        <section aria-label="Key path" className={classes.path}>
+          <KeyPathRiver
+            stones={path.data.stones}
+            mostRings={path.data.mostRings}
+            chosen={shown.tonic}
+            onChoose={setChosen}
+          />
+          <div className={classes.key} aria-live="polite">
+            <h2>In {notes(shown.tonic)}</h2>
+            <KeyForms stone={shown} />
+          </div>
+        </section>
+        <aside className={classes.side}>
+          <PracticeLink student={student.data} />
+          <Given studentId={id} />
+          <Log studentId={id} />
+        </aside>
+      </div>
+      <StudentForm opened={changing} onClose={() => setChanging(false)} student={student.data} />
+    </div>
+  );
+}

@@ -1,0 +1,78 @@
+import { Button } from '@mantine/core';
+import { IconPlus } from '@tabler/icons-react';
+import { useState } from 'react';
+import { Link } from 'react-router';
+import { useArchiveStudent, useStudents } from '../../api/teacher';
+import { Empty } from '../../ui/Empty';
+import { Pages } from '../../ui/Pages';
+import { Stone } from '../../ui/Stone';
+import { Waiting } from '../../ui/Waiting';
+import { Wrong } from '../../ui/Wrong';
+import { StudentForm } from './StudentForm';
+import classes from './Students.module.css';
+
+/** The students of the studio, and those put away. */
+export function Students() {
+  const [page, setPage] = useState(0);
+  const [archived, setArchived] = useState(false);
+  const [adding, setAdding] = useState(false);
+  const students = useStudents(page, archived);
+  const archive = useArchiveStudent();
+  if (students.isPending) return <Waiting />;
+  if (students.isError) return <Wrong error={students.error} again={() => students.refetch()} />;
+  const { items, pages, total } = students.data;
+  const add = (
+    <Button leftSection={<IconPlus size={18} />} onClick={() => setAdding(true)}>
+      Add a student
+    </Button>
+  );
+  return (
+    <div className={classes.students}>
+      <header className={classes.head}>
+        <h1>{archived ? 'Put away' : 'Students'}</h1>
+        <Button
+          variant="subtle"
+          onClick={() => {
+            setArchived(!archived);
+            setPage(0);
+          }}
+        >
+          {archived ? 'Back to the students' : 'Show those put away'}
+        </Button>
+        <span className={classes.push} />
+        {!archived && total > 0 && add}
+      </header>
+      {total === 0 && !archived && (
+        <Empty title="Who comes to you?" offer={add}>
+          Give a name and an instrument. Each student gets a private link for practising; nobody needs an
+          account.
+        </Empty>
+      )}
+      {total === 0 && archived && <p className={classes.none}>Nobody is put away.</p>}
+      <ul className={classes.list}>
+        {items.map((student) => (
+          <li key={student.id} className={classes.row}>
+            <svg width="56" height="36" aria-hidden="true">
+              <Stone seed={student.name} width={48} height={28} tone="slate" x={28} y={18} />
+            </svg>
+            <Link to={`/students/${student.id}`}>
+              <strong>{student.name}</strong>
+              <span>{student.instrumentName}</span>
+            </Link>
+            {archived && (
+              <Button
+                size="compact-md"
+                variant="default"
+                onClick={() => archive.mutate({ id: student.id, restore: true })}
+              >
+                Take back
+              </Button>
+            )}
+          </li>
+        ))}
+      </ul>
+      <Pages page={page} pages={pages} onPage={setPage} />
+      <StudentForm opened={adding} onClose={() => setAdding(false)} />
+    </div>
+  );
+}

@@ -1,0 +1,44 @@
+import { createBrowserRouter, Navigate } from 'react-router';
+import { RoomError } from './ui/RoomError';
+import { Waiting } from './ui/Waiting';
+
+/** Rooms are loaded when they are entered, so that a student's phone never loads the teacher's side. */
+export const router = createBrowserRouter([
+  {
+    errorElement: <RoomError />,
+    hydrateFallbackElement: <Waiting />,
+    children: [
+      { path: '/', element: <Navigate to="/desk" replace /> },
+      { path: '/sign-in', lazy: async () => ({ Component: (await import('./rooms/door/SignIn')).SignIn }) },
+      { path: '/sign-up', lazy: async () => ({ Component: (await import('./rooms/door/SignUp')).SignUp }) },
+      {
+        path: '/p/:token',
+        lazy: async () => ({ Component: (await import('./rooms/practice/PracticeRoom')).PracticeRoom }),
+      },
+      {
+        path: '/p/:token/keys',
+        lazy: async () => ({ Component: (await import('./rooms/practice/OwnKeyPath')).OwnKeyPath }),
+      },
+      {
+        lazy: async () => ({ Component: (await import('./ui/Shell')).Shell }),
+        children: [
+          { path: '/desk', lazy: async () => ({ Component: (await import('./rooms/desk/Desk')).Desk }) },
+          { path: '/bench', lazy: async () => ({ Component: (await import('./rooms/bench/Bench')).Bench }) },
+          {
+            path: '/bench/:stepId',
+            lazy: async () => ({ Component: (await import('./rooms/bench/Bench')).Bench }),
+          },
+          {
+            path: '/students',
+            lazy: async () => ({ Component: (await import('./rooms/students/Students')).Students }),
+          },
+          {
+            path: '/students/:studentId',
+            lazy: async () => ({ Component: (await import('./rooms/students/StudentPage')).StudentPage }),
+          },
+        ],
+      },
+      { path: '*', lazy: async () => ({ Component: (await import('./ui/NowhereRoom')).NowhereRoom }) },
+    ],
+  },
+]);

@@ -1,0 +1,96 @@
+import * as Tone from 'tone';
+import type { ClicksDocument, PassageDocument } from '../api/types';
+
+/** What the screen hears about while a passage sounds; every call comes in time with the sound. */
+export interface Listener {
+  /** A click of the count-in, by the beat it counts; undefined when the line begins. */
+  onCount(beat: number | undefined): void;
+  onNote(index: number | undefined): void;
+  onEnd(): void;
+}
+
+const LEAD_SECONDS = 0.12;
+const CLICK_SECONDS = 0.045;
+
+/** A short struck wood: a sine that dies away, made once and played by the audio clock. */
+function clickBuffer(hertz: number, level: number): Tone.ToneAudioBuffer {
+  const rate = Tone.getContext().sampleRate;
+  const samples = new Float32Array(Math.round(rate * CLICK_SECONDS));
+  for (let i = 0; i < samples.length; i++) {
+    const t = i / rate;
+    samples[i] = level * Math.sin(2 * Math.PI * hertz * t) * Math.exp(-t * 110);
+  }
+  return Tone.ToneAudioBuffer.fromArray(samples);
+}
+
+interface Sounds {
+  accent: Tone.ToneAudioBuffer;
+  plain: Tone.ToneAudioBuffer;
+  voice: Tone.Synth;
+}
+
+let sounds: Sounds | undefined;
+
+function made(): Sounds {
+  sounds ??= {
+    accent: clickBuffer(1760, 0.9),
+    plain: clickBuffer(1175, 0.6),
+    voice: new Tone.Synth({
+      oscillator: { type: 'triangle' },
+      envelope: { attack: 0.012, decay: 0.08, sustain: 0.55, release: 0.05 },
+      volume: -13,
+    }).toDestination(),
+  };
+  return sounds;
+}
+
+/**
+ * Plays one repetition: every click and note is scheduled on the audio clock at its computed time; nothing is timed by
+ * the page. Returns how to stop it.
+ */
+export async function play(
+  passage: PassageDocument,
+  clicks: ClicksDocument,
+  withVoice: boolean,
+  listener: Listener,
+): Promise<() => void> {
+  await Tone.start();
+  const { accent, plain, voice } = made();
+  const transport = Tone.getTransport();
+  transport.stop().cancel(0);
+  transport.position = 0;
+  const painter = Tone.getDraw();
+  const seconds = (ms: number) => (ms - clicks.startMs) / 1000;
+  for (const click of clicks.clicks) {
+    transport.schedule((time) => {
+      new Tone.ToneBufferSource(click.accent ? accent : plain).toDestination().start(time);
+      painter.schedule(() => listener.onCount(click.countIn ? click.beat : undefined), time);
+    }, seconds(click.ms));
+  }
+  for (const note of passage.notes) {
+    transport.schedule((time) => {
+      if (withVoice) {
+        voice.triggerAttackRelease(
+          Tone.Frequency(note.midi, 'midi').toFrequency(),
+          (note.durationMs * 0.92) / 1000,
+          time,
+        );
+      }
+      painter.schedule(() => listener.onNote(note.index), time);
+    }, seconds(note.ms));
+  }
+  let over = false;
+  const finish = () => {
+    if (over) return;
+    over = true;
+    transport.stop().cancel(0);
+    painter.cancel(0);
+    voice.triggerRelease();
+    listener.onNote(undefined);
+    listener.onCount(undefined);
+    listener.onEnd();
+  };
+  transport.schedule((time) => painter.schedule(finish, time), seconds(clicks.endMs));
+  transport.start(`+${LEAD_SECONDS}`);
+  return finish;
+}

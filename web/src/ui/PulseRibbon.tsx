@@ -1,0 +1,105 @@
+import { useElementSize } from '@mantine/hooks';
+import { useRef, type KeyboardEvent, type PointerEvent } from 'react';
+import type { PassageDocument, PulseDocument } from '../api/types';
+import { PulseRow, ROW_HEIGHT, type RowView } from './PulseRow';
+import classes from './PulseRibbon.module.css';
+
+interface Props {
+  passage: PassageDocument;
+  pulse: PulseDocument;
+  /** Moves the place by that many clicks; without it the ribbon only shows. */
+  onNudge?: (clicks: number) => void;
+}
+
+const NARROWEST_CLICK = 9.5;
+const WIDEST_CLICK = 30;
+const MOST_ROWS_WIDE = 3;
+
+/** Cuts the ribbon into rows of whole bars: as few as stay readable. */
+function rows(pulse: PulseDocument, width: number): { views: RowView[]; perWhole: number } {
+  const bars = Math.max(1, Math.ceil((pulse.to - pulse.from) / pulse.bar - 1e-9));
+  const span = pulse.to - pulse.from;
+  const whole = (pulse.bar / pulse.click) * NARROWEST_CLICK;
+  // One row while every click can be told apart; then whole bars a row, squeezed to beats where there are very many.
+  if (span * (NARROWEST_CLICK / pulse.click) <= width) {
+    const perWhole = Math.min(width / span, WIDEST_CLICK / pulse.click);
+    return { views: [{ from: pulse.from, to: pulse.to }], perWhole };
+  }
+  const fitting = Math.max(1, Math.floor(width / whole));
+  const perRow = Math.max(fitting, Math.ceil(bars / MOST_ROWS_WIDE));
+  const perWhole = width / (perRow * pulse.bar);
+  const views: RowView[] = [];
+  for (let at = pulse.from; at < pulse.to - 1e-9; at += perRow * pulse.bar) {
+    views.push({ from: at, to: Math.min(pulse.to, at + perRow * pulse.bar) });
+  }
+  return { views, perWhole };
+}
+
+/**
+ * The pulse: bars as bands cut into clicks, attacks as pebbles in exact position, the target as a flat stone. Dragging
+ * it, or the arrow keys on it, move the place by clicks.
+ */
+export function PulseRibbon({ passage, pulse, onNudge }: Props) {
+  const { ref, width } = useElementSize<HTMLDivElement>();
+  const drag = useRef<{ x: number; moved: number } | undefined>(undefined);
+  const { views, perWhole } = rows(pulse, Math.max(width, 260) - 24);
+  const { landing } = passage;
+  const start = passage.notes[0]!;
+
+  const onPointerDown = (event: PointerEvent<HTMLDivElement>) => {
+    if (!onNudge || event.button !== 0) return;
+    event.currentTarget.setPointerCapture(event.pointerId);
+    drag.current = { x: event.clientX, moved: 0 };
+  };
+  const onPointerMove = (event: PointerEvent<HTMLDivElement>) => {
+    if (!drag.current || !onNudge) return;
+    const clicks = Math.round((event.clientX - drag.current.x) / (perWhole * pulse.click));
+    if (clicks === drag.current.moved) return;
+    onNudge(clicks - drag.current.moved);
+    drag.current.moved = clicks;
+  };
+  const onKeyDown = (event: KeyboardEvent) => {
+    if (event.key !== 'ArrowLeft' && event.key !== 'ArrowRight') return;
+    event.preventDefault();
+    onNudge?.(event.key === 'ArrowLeft' ? -1 : 1);
+  };
+  const slider = onNudge
+    ? {
+        role: 'slider',
+        tabIndex: 0,
+        'aria-label': 'Place: where the line starts',
+        'aria-valuemin': 0,
+        'aria-valuemax': pulse.places.length - 1,
+        'aria-valuenow': Math.max(
+          0,
+          pulse.places.findIndex((place) => Math.abs(place.x - pulse.attacks[0]!) < 1e-6),
+        ),
+        'aria-valuetext': `Starts on ${start.count}${start.bar < 1 ? ', in the bar before' : ''}. ${landing.sentence}`,
+        onKeyDown,
+      }
+    : { role: 'img', 'aria-label': `Starts on ${start.count}. ${landing.sentence}` };
+  return (
+    <div
+      ref={ref}
+      {...slider}
+      className={`${classes.ribbon} ${onNudge ? classes.movable : ''}`}
+      onPointerDown={onPointerDown}
+      onPointerMove={onPointerMove}
+      onPointerUp={() => (drag.current = undefined)}
+      onPointerCancel={() => (drag.current = undefined)}
+    >
+      <svg width="100%" height={views.length * ROW_HEIGHT} aria-hidden="true">
+        {views.map((view, i) => (
+          <PulseRow
+            key={view.from}
+            view={view}
+            top={i * ROW_HEIGHT}
+            perWhole={perWhole}
+            passage={passage}
+            pulse={pulse}
+          />
+        ))}
+      </svg>
+    </div>
+  );
+}

@@ -1,0 +1,134 @@
+import type { PassageDocument, PulseDocument } from '../api/types';
+import { Stone } from './Stone';
+import classes from './PulseRibbon.module.css';
+
+export interface RowView {
+  /** First and last position of the row, in whole notes. */
+  from: number;
+  to: number;
+}
+
+interface Props {
+  view: RowView;
+  top: number;
+  perWhole: number;
+  passage: PassageDocument;
+  pulse: PulseDocument;
+}
+
+export const ROW_HEIGHT = 92;
+const LEFT = 12;
+const BAND_TOP = 24;
+const BAND_HEIGHT = 38;
+const LABELLED_CLICK = 13;
+const BIGGEST_PEBBLE = 17;
+
+/** The word of a tick: the beat itself, or what is said between the beats. */
+function word(count: string): string {
+  return count.includes(' ') ? count.slice(count.indexOf(' ') + 1) : count;
+}
+
+/** One row of the ribbon. */
+export function PulseRow({ view, top, perWhole, passage, pulse }: Props) {
+  const x = (at: number) => LEFT + (at - view.from) * perWhole;
+  const inRow = (at: number) => at >= view.from - 1e-9 && at < view.to - 1e-9;
+  const click = pulse.click * perWhole;
+  const pebble = Math.min(BIGGEST_PEBBLE, Math.max(5, click * 0.86));
+  const middle = BAND_TOP + BAND_HEIGHT / 2;
+  const bars: RowView[] = [];
+  for (let at = view.from; at < view.to - 1e-9; at += pulse.bar) {
+    bars.push({ from: at, to: Math.min(view.to, at + pulse.bar) });
+  }
+  const { landing } = passage;
+  const last = pulse.attacks.length - 1;
+  const landed = pulse.attacks[last]!;
+  const first = pulse.attacks[0]!;
+  return (
+    <g transform={`translate(0 ${top})`}>
+      {bars.map((bar) => (
+        <rect
+          key={bar.from}
+          x={x(bar.from) - click / 2 + 1}
+          y={BAND_TOP}
+          width={(bar.to - bar.from) * perWhole - 2}
+          height={BAND_HEIGHT}
+          rx="17"
+          className={classes.band}
+        />
+      ))}
+      {pulse.ticks
+        .filter((tick) => inRow(tick.x) && (tick.weight < 2 || click >= 5))
+        .map((tick) => (
+          <g key={tick.x}>
+            <line
+              x1={x(tick.x)}
+              x2={x(tick.x)}
+              y1={BAND_TOP + BAND_HEIGHT + 2}
+              y2={BAND_TOP + BAND_HEIGHT + (tick.weight < 2 ? 9 : 6)}
+              className={tick.weight < 2 ? classes.beatTick : classes.tick}
+            />
+            {(tick.weight < 2 || (click >= LABELLED_CLICK && !word(tick.count).startsWith('+'))) && (
+              <text
+                x={x(tick.x)}
+                y={BAND_TOP + BAND_HEIGHT + 22}
+                className={
+                  tick.weight === 0 ? classes.downbeat : tick.weight === 1 ? classes.beat : classes.between
+                }
+              >
+                {word(tick.count)}
+              </text>
+            )}
+          </g>
+        ))}
+      {inRow(pulse.target) && (
+        <g>
+          <Stone
+            seed="target"
+            width={Math.max(26, pebble * 2)}
+            height={11}
+            tone="ink"
+            x={x(pulse.target)}
+            y={middle + pebble / 2 + 4}
+          />
+        </g>
+      )}
+      {pulse.attacks.map((at, i) =>
+        inRow(at) ? (
+          <Stone
+            key={i}
+            seed={`attack ${i}`}
+            width={pebble}
+            height={pebble * 0.92}
+            tone={i === last && landing.lands ? 'moss' : i === last ? 'clay' : i === 0 ? 'river' : 'slate'}
+            x={x(at)}
+            y={i === last && landing.lands ? middle - 4 : middle}
+          />
+        ) : null,
+      )}
+      {inRow(first) && (
+        <text x={x(first)} y={14} className={classes.starts}>
+          starts on {passage.notes[0]!.count}
+        </text>
+      )}
+      {inRow(landed) && (
+        <text
+          x={x(landed)}
+          y={14}
+          className={landing.lands ? classes.lands : classes.misses}
+          textAnchor={x(landed) > (view.to - view.from) * perWhole - 60 ? 'end' : 'middle'}
+        >
+          {landing.lands ? 'lands' : 'ends'} on {landing.count}
+        </text>
+      )}
+      {!landing.lands && inRow(landed) && inRow(pulse.target) && (
+        <line
+          x1={x(landed)}
+          x2={x(pulse.target)}
+          y1={BAND_TOP + 5}
+          y2={BAND_TOP + 5}
+          className={classes.distance}
+        />
+      )}
+    </g>
+  );
+}

@@ -1,0 +1,82 @@
+import { ActionIcon, Menu } from '@mantine/core';
+import { IconKeyboard, IconLogout, IconUser } from '@tabler/icons-react';
+import { useState } from 'react';
+import { Link, Navigate, NavLink, Outlet, useLocation } from 'react-router';
+import { useSession, useSignOut } from '../api/teacher';
+import { Brand } from './Brand';
+import { SchemeToggle } from './SchemeToggle';
+import { ShortcutSheet } from './ShortcutSheet';
+import { useKeys } from './useKeys';
+import { Waiting } from './Waiting';
+import { Wrong } from './Wrong';
+import classes from './Shell.module.css';
+
+const ROOMS = [
+  { to: '/desk', name: 'Desk' },
+  { to: '/bench', name: 'Bench' },
+  { to: '/students', name: 'Students' },
+];
+
+/** The teacher's side: the way between the rooms, and who is signed in. */
+export function Shell() {
+  const session = useSession();
+  const location = useLocation();
+  const [sheet, setSheet] = useState(false);
+  useKeys({ '?': () => setSheet(true) });
+  if (session.isPending) return <Waiting />;
+  if (session.isError) return <Wrong error={session.error} again={() => session.refetch()} />;
+  if (!session.data.teacher) return <Navigate to="/sign-in" state={{ from: location.pathname }} replace />;
+  return (
+    <div className={classes.shell}>
+      <header className={classes.header}>
+        <Link to="/desk" className={classes.home}>
+          <Brand />
+        </Link>
+        <nav aria-label="Rooms" className={classes.rooms}>
+          {ROOMS.map((room) => (
+            <NavLink key={room.to} to={room.to} className={classes.room}>
+              {room.name}
+            </NavLink>
+          ))}
+        </nav>
+        <div className={classes.side}>
+          <ActionIcon
+            variant="subtle"
+            color="gray"
+            size="lg"
+            aria-label="Keyboard shortcuts"
+            onClick={() => setSheet(true)}
+          >
+            <IconKeyboard size={20} />
+          </ActionIcon>
+          <SchemeToggle />
+          <TeacherMenu name={session.data.teacher.name} studio={session.data.teacher.studio} />
+        </div>
+      </header>
+      <main className={classes.main}>
+        <Outlet />
+      </main>
+      <ShortcutSheet opened={sheet} onClose={() => setSheet(false)} />
+    </div>
+  );
+}
+
+function TeacherMenu({ name, studio }: { name: string; studio: string }) {
+  const signOut = useSignOut();
+  return (
+    <Menu position="bottom-end" withinPortal>
+      <Menu.Target>
+        <button type="button" className={classes.teacher}>
+          <IconUser size={17} aria-hidden="true" />
+          {name}
+        </button>
+      </Menu.Target>
+      <Menu.Dropdown>
+        <Menu.Label>{studio}</Menu.Label>
+        <Menu.Item leftSection={<IconLogout size={16} />} onClick={() => signOut.mutate()}>
+          Sign out
+        </Menu.Item>
+      </Menu.Dropdown>
+    </Menu>
+  );
+}

@@ -1,0 +1,55 @@
+import { Kbd, Modal } from '@mantine/core';
+import classes from './ShortcutSheet.module.css';
+
+const SHEET: [string, [string[], string][]][] = [
+  [
+    'Everywhere',
+    [
+      [['?'], 'this sheet'],
+      [['space'], 'start and stop the sound'],
+    ],
+  ],
+  [
+    'At the bench',
+    [
+      [['←', '→'], 'move the place by one click'],
+      [['↑', '↓'], 'tempo by one beat a minute'],
+      [['L'], 'land: the least change that arrives'],
+      [['D'], 'strike the turning note once or twice'],
+      [['[', ']'], 'longer or shorter values'],
+      [['S'], 'save'],
+      [['A'], 'assign'],
+    ],
+  ],
+  [
+    'In the practice room',
+    [
+      [['1', '2', '3'], 'clean, slips, stopped'],
+      [['←', '→'], 'the step before, the next step'],
+    ],
+  ],
+];
+
+export function ShortcutSheet({ opened, onClose }: { opened: boolean; onClose: () => void }) {
+  return (
+    <Modal opened={opened} onClose={onClose} title="Keys" centered>
+      {SHEET.map(([place, keys]) => (
+        <section key={place} className={classes.part}>
+          <h3>{place}</h3>
+          <dl>
+            {keys.map(([names, what]) => (
+              <div key={what}>
+                <dt>
+                  {names.map((name) => (
+                    <Kbd key={name}>{name}</Kbd>
+                  ))}
+                </dt>
+                <dd>{what}</dd>
+              </div>
+            ))}
+          </dl>
+        </section>
+      ))}
+    </Modal>
+  );
+}
