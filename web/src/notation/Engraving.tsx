@@ -1,4 +1,4 @@
-import { useElementSize } from '@mantine/hooks';
+import { useElementSize, useMergedRef } from '@mantine/hooks';
 import { useEffect, useRef } from 'react';
 import type { PassageDocument } from '../api/types';
 import type { Lights } from '../sound/lights';
@@ -10,34 +10,37 @@ interface Props {
   passage: PassageDocument;
   /** Tells which note sounds; the engraving lights it and keeps it in view. */
   lights?: Lights;
-  /** Larger for a phone on a stand. */
-  scale?: number;
+  /** The largest scale to draw at; it gets smaller until the whole line fits the room there is. */
+  largest?: number;
 }
 
 /** The engraved notes. The engraver is loaded when it is first needed. */
-export function Engraving({ passage, lights, scale = 1 }: Props) {
-  const { ref: frame, width } = useElementSize<HTMLDivElement>();
+export function Engraving({ passage, lights, largest = 1 }: Props) {
+  const frame = useRef<HTMLDivElement>(null);
+  const { ref: measured, width } = useElementSize<HTMLDivElement>();
+  const bothRefs = useMergedRef(frame, measured);
   const paper = useRef<HTMLDivElement>(null);
   const drawn = useRef<Drawn | undefined>(undefined);
   const { score } = passage;
   useEffect(() => {
     let current = true;
     if (!score || width < 40) return;
-    void import('./draw').then(async ({ draw }) => {
+    void import('./draw').then(async ({ draw, fittingScale }) => {
       await document.fonts.ready;
       if (!current || !paper.current) return;
+      const room = frame.current?.parentElement?.clientHeight ?? Infinity;
+      const scale = fittingScale(score, width, room, largest);
       drawn.current = draw(paper.current, score, width / scale);
-      paper.current.style.height = `${drawn.current.height * scale}px`;
+      const { height } = drawn.current;
       const svg = paper.current.querySelector('svg');
-      if (svg) {
-        svg.style.transform = `scale(${scale})`;
-        svg.style.transformOrigin = '0 0';
-      }
+      svg?.setAttribute('viewBox', `0 0 ${width / scale} ${height}`);
+      svg?.setAttribute('width', String(width));
+      svg?.setAttribute('height', String(height * scale));
     });
     return () => {
       current = false;
     };
-  }, [score, width, scale]);
+  }, [score, width, largest, frame]);
 
   useEffect(() => {
     if (!lights) return;
@@ -58,7 +61,7 @@ export function Engraving({ passage, lights, scale = 1 }: Props) {
   const first = passage.notes[0]!;
   return (
     <div
-      ref={frame}
+      ref={bothRefs}
       className={classes.frame}
       role="img"
       aria-label={notes(

@@ -65,7 +65,7 @@ function headWidth(score: ScoreDocument, first: boolean): number {
 }
 
 /** Breaks the bars into systems that fit the width, as even as they come. */
-function systems(score: ScoreDocument, width: number): MeasurePart[][] {
+export function systems(score: ScoreDocument, width: number): MeasurePart[][] {
   const rows: MeasurePart[][] = [];
   let row: MeasurePart[] = [];
   let used = 0;
@@ -82,6 +82,16 @@ function systems(score: ScoreDocument, width: number): MeasurePart[][] {
   }
   if (row.length > 0) rows.push(row);
   return rows;
+}
+
+const SCALES = [1.35, 1.2, 1.1, 1, 0.92, 0.84, 0.76, 0.68];
+
+/** The largest scale at which the whole score stands in the frame; the smallest where none does. */
+export function fittingScale(score: ScoreDocument, width: number, height: number, largest: number): number {
+  const fits = SCALES.filter((scale) => scale <= largest).find(
+    (scale) => (systems(score, width / scale - 2 * MARGIN).length * SYSTEM_HEIGHT + 6) * scale <= height,
+  );
+  return fits ?? SCALES.at(-1)!;
 }
 
 /** Draws a score into an element, as wide as it is told, and decides nothing but where on the paper. */

@@ -1,6 +1,7 @@
 import { useElementSize } from '@mantine/hooks';
-import { useRef, type KeyboardEvent, type PointerEvent } from 'react';
+import { useEffect, useRef, type KeyboardEvent, type PointerEvent } from 'react';
 import type { PassageDocument, PulseDocument } from '../api/types';
+import type { Lights } from '../sound/lights';
 import { PulseRow, ROW_HEIGHT, type RowView } from './PulseRow';
 import classes from './PulseRibbon.module.css';
 
@@ -9,6 +10,8 @@ interface Props {
   pulse: PulseDocument;
   /** Moves the place by that many clicks; without it the ribbon only shows. */
   onNudge?: (clicks: number) => void;
+  /** Tells which note sounds; its pebble is lit. */
+  lights?: Lights;
 }
 
 const NARROWEST_CLICK = 9.5;
@@ -39,10 +42,19 @@ function rows(pulse: PulseDocument, width: number): { views: RowView[]; perWhole
  * The pulse: bars as bands cut into clicks, attacks as pebbles in exact position, the target as a flat stone. Dragging
  * it, or the arrow keys on it, move the place by clicks.
  */
-export function PulseRibbon({ passage, pulse, onNudge }: Props) {
+export function PulseRibbon({ passage, pulse, onNudge, lights }: Props) {
   const { ref, width } = useElementSize<HTMLDivElement>();
   const drag = useRef<{ x: number; moved: number } | undefined>(undefined);
   const { views, perWhole } = rows(pulse, Math.max(width, 260) - 24);
+  const drawing = useRef<SVGSVGElement>(null);
+  useEffect(
+    () =>
+      lights?.subscribe((index) => {
+        drawing.current?.querySelectorAll('.lit').forEach((pebble) => pebble.classList.remove('lit'));
+        drawing.current?.querySelector(`[data-attack="${index}"]`)?.classList.add('lit');
+      }),
+    [lights],
+  );
   const { landing } = passage;
   const start = passage.notes[0]!;
 
@@ -88,7 +100,7 @@ export function PulseRibbon({ passage, pulse, onNudge }: Props) {
       onPointerUp={() => (drag.current = undefined)}
       onPointerCancel={() => (drag.current = undefined)}
     >
-      <svg width="100%" height={views.length * ROW_HEIGHT} aria-hidden="true">
+      <svg ref={drawing} width="100%" height={views.length * ROW_HEIGHT} aria-hidden="true">
         {views.map((view, i) => (
           <PulseRow
             key={view.from}

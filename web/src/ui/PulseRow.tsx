@@ -94,8 +94,8 @@ export function PulseRow({ view, top, perWhole, passage, pulse }: Props) {
       )}
       {pulse.attacks.map((at, i) =>
         inRow(at) ? (
+          <g key={i} data-attack={i} className={classes.attack}>
           <Stone
-            key={i}
             seed={`attack ${i}`}
             width={pebble}
             height={pebble * 0.92}
@@ -103,6 +103,7 @@ export function PulseRow({ view, top, perWhole, passage, pulse }: Props) {
             x={x(at)}
             y={i === last && landing.lands ? middle - 4 : middle}
           />
+          </g>
         ) : null,
       )}
       {inRow(first) && (

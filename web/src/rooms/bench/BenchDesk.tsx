@@ -41,7 +41,7 @@ export function BenchDesk({ steps }: { steps: Step[] }) {
             </div>
             {passage.pulse && (
               <div className={classes.pulse}>
-                <PulseRibbon passage={passage} pulse={passage.pulse} onNudge={nudge} />
+                <PulseRibbon passage={passage} pulse={passage.pulse} onNudge={nudge} lights={player.lights} />
               </div>
             )}
             <LandingCard />

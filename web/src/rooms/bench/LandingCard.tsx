@@ -14,20 +14,21 @@ export function LandingCard() {
       <p aria-live="polite" className={classes.sentence}>
         {landing.sentence}
       </p>
-      <div className={classes.fixes}>
-        {landing.fixes.map((fix, i) => (
-          <button
-            key={fix.sentence}
-            type="button"
-            className={i === 0 ? classes.best : classes.fix}
-            onClick={() => dispatch({ type: 'replace', document: fix.step })}
-          >
-            {fix.sentence.replace(/\.$/, '')}
-            {i === 0 && <kbd>L</kbd>}
-          </button>
-        ))}
-        {landing.lands && <span className={classes.soft}>The last note falls where it should.</span>}
-      </div>
+      {landing.fixes.length > 0 && (
+        <div className={classes.fixes}>
+          {landing.fixes.map((fix, i) => (
+            <button
+              key={fix.sentence}
+              type="button"
+              className={i === 0 ? classes.best : classes.fix}
+              onClick={() => dispatch({ type: 'replace', document: fix.step })}
+            >
+              {fix.sentence.replace(/\.$/, '')}
+              {i === 0 && <kbd>L</kbd>}
+            </button>
+          ))}
+        </div>
+      )}
       {slips.length > 0 && (
         <p className={classes.slips}>
           Watch:{' '}

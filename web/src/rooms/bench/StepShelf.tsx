@@ -9,6 +9,10 @@ import { notes } from '../../ui/words';
 import { useBench } from './BenchContext';
 import classes from './Bench.module.css';
 
+function intoView(element: HTMLElement | null) {
+  element?.scrollIntoView({ block: 'nearest' });
+}
+
 /** The kept steps, newest first. */
 export function StepShelf({ steps }: { steps: Step[] }) {
   const { state, dispatch } = useBench();
@@ -46,6 +50,7 @@ export function StepShelf({ steps }: { steps: Step[] }) {
               type="button"
               className={classes.openStep}
               aria-current={step.id === state.id}
+              ref={step.id === state.id ? intoView : undefined}
               onClick={() => navigate(`/bench/${step.id}`)}
             >
               <svg width="46" height="32" aria-hidden="true">

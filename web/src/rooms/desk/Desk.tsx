@@ -16,7 +16,7 @@ function summary(lines: DeskLine[]): string {
   const recent = lines.filter((line) => line.last && line.last.daysAgo <= 1).length;
   const said = [
     `${recent} of ${lines.length} practised since yesterday`,
-    `${count('reached')} targets reached`,
+    `${count('reached')} ${count('reached') === 1 ? 'target' : 'targets'} reached`,
     `${count('ready')} ready for the next rung`,
     `${count('misses') + count('back')} held up by slips`,
   ];

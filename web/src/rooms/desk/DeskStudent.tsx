@@ -29,9 +29,9 @@ const WORDS: Record<string, string> = {
 };
 
 function lastSaid(line: DeskLine): string {
-  if (!line.last) return 'No take yet';
+  if (!line.last) return 'no take yet';
   const how = { clean: 'clean', slips: 'with slips', stopped: 'stopped' }[line.last.outcome];
-  return `Last take ${ago(line.last.daysAgo)}: ${short(line.last.bpm)} bpm, ${how}`;
+  return `${ago(line.last.daysAgo)}: ${short(line.last.bpm)} bpm, ${how}`;
 }
 
 /** One student: who, when they last practised, and each piece of work as a sentence. */
@@ -43,7 +43,7 @@ export function DeskStudent({ line }: { line: DeskLine }) {
           <Link to={`/students/${line.studentId}`}>{line.name}</Link>
         </h2>
         <p>{line.instrument}</p>
-        <p className={classes.last}>{lastSaid(line)}</p>
+        <p className={classes.last}>Last take {lastSaid(line)}</p>
       </div>
       <div className={classes.works}>
         {line.works.length === 0 && (

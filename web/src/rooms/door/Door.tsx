@@ -13,11 +13,7 @@ export function Door({ children }: { children: ReactNode }) {
       <section className={classes.bank} aria-label="About Pebble Step">
         <Brand />
         <div>
-          <p className={classes.claim}>
-            Scales that grow by small steps
-            <br />
-            and arrive on the beat.
-          </p>
+          <p className={classes.claim}>Scales that grow by small steps and arrive on the beat.</p>
           <svg viewBox="0 0 560 150" className={classes.river} aria-hidden="true">
             <path d="M0 118C120 116 180 96 290 88S470 60 560 34v42C470 100 410 122 300 130S120 148 0 150z" />
             {RUN.map((i) => (

@@ -96,11 +96,11 @@ export function PracticeItem({ token, item, next, cautions, onTake, onNext }: Pr
               </p>
             )}
             <div className={classes.paper} tabIndex={0} role="region" aria-label="Engraved notes">
-              <Engraving passage={shown} lights={player.lights} />
+              <Engraving passage={shown} lights={player.lights} largest={1.35} />
             </div>
             {shown.pulse && (
               <div className={classes.pulse}>
-                <PulseRibbon passage={shown} pulse={shown.pulse} />
+                <PulseRibbon passage={shown} pulse={shown.pulse} lights={player.lights} />
               </div>
             )}
           </>

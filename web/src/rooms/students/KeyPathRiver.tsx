@@ -16,7 +16,7 @@ interface Place {
   y: number;
 }
 
-const ROW = 132;
+const ROW = 168;
 
 /** Where the stones lie: rows of the river, each row walked back the other way. */
 function places(count: number, width: number): { at: Place[]; height: number } {
@@ -27,7 +27,7 @@ function places(count: number, width: number): { at: Place[]; height: number } {
     const row = Math.floor(i / columns);
     const along = i % columns;
     const column = row % 2 === 0 ? along : columns - 1 - along;
-    return { x: step * (column + 0.5), y: 58 + row * ROW + Math.sin(i * 1.9) * 13 };
+    return { x: step * (column + 0.5), y: 64 + row * ROW + Math.sin(i * 1.9) * 13 };
   });
   return { at, height: rows * ROW };
 }
@@ -38,7 +38,7 @@ function river(at: Place[]): string {
       const before = at[i - 1];
       if (!before) return `M${place.x} ${place.y}`;
       if (Math.abs(before.y - place.y) > ROW / 2) {
-        const out = before.x + (before.x > 200 ? 74 : -74);
+        const out = before.x + (before.x > 200 ? 84 : -84);
         return `C${out} ${before.y} ${out} ${place.y} ${place.x} ${place.y}`;
       }
       const middle = (before.x + place.x) / 2;
@@ -79,12 +79,12 @@ export function KeyPathRiver({ stones, mostRings, chosen, onChoose }: Props) {
               className={classes.stone}
               onClick={() => onChoose(stone.tonic)}
             >
-              <svg width="112" height="72" viewBox="-56 -36 112 72" aria-hidden="true">
-                {chosen === stone.tonic && <ellipse rx="54" ry="34" className={classes.chosen} />}
+              <svg width="128" height="84" viewBox="-64 -42 128 84" aria-hidden="true">
+                {chosen === stone.tonic && <ellipse rx="61" ry="40" className={classes.chosen} />}
                 <Stone
                   seed={`key ${stone.tonic}`}
-                  width={88}
-                  height={54}
+                  width={104}
+                  height={64}
                   tone={tone(stone, mostRings)}
                   rings={stone.rings}
                 />

@@ -13,6 +13,19 @@ public record LadderForm(
         @NotNull(message = "Give the target tempo.") BigDecimal to,
         @NotNull(message = "Give the step between rungs.") BigDecimal by) {
 
+    /** Takes 60.000, as a column gives it, for 60. */
+    public LadderForm {
+        from = plain(from);
+        to = plain(to);
+        by = plain(by);
+    }
+
+    private static BigDecimal plain(BigDecimal number) {
+        if (number == null || number.scale() <= 0) return number;
+        BigDecimal stripped = number.stripTrailingZeros();
+        return stripped.scale() < 0 ? stripped.setScale(0) : stripped;
+    }
+
     /** The ladder; refuses what no ladder can be made of. */
     public TempoLadder ladder() {
         return TempoLadder.fixed(at("from", () -> Bpm.of(from)), at("to", () -> Bpm.of(to)), by);

@@ -121,7 +121,7 @@ class DemoStudio {
                 Standing standing = Standing.after(attempts, ladder, Rules.USUAL, day);
                 if (standing.topPassed() && i > 1) break;
                 double practisedDays = assignment.startsOn().until(day).getDays();
-                double chance = piece.ease() + 0.06 * practisedDays - 1.4 * standing.rung() / ladder.size();
+                double chance = piece.ease() + 0.035 * practisedDays - 1.9 * standing.rung() / ladder.size();
                 boolean clean = random.nextDouble() < 1 / (1 + Math.exp(-1.6 * chance - 0.4));
                 TakeOutcome outcome =
                         clean ? TakeOutcome.CLEAN : random.nextInt(4) == 0 ? TakeOutcome.STOPPED : TakeOutcome.SLIPS;

@@ -29,8 +29,6 @@ class ApiDocument {
                     .title("Pebble Step")
                     .version("1")
                     .description("Scale practice that grows by small steps."));
-            // The address the document was fetched from is no part of the contract.
-            api.setServers(List.of());
         };
     }
 

@@ -3,6 +3,7 @@ package pebblestep.app.progress;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -49,7 +50,10 @@ public class ProgressService {
         this.clock = clock;
     }
 
-    /** The students of a studio with what they work on: four queries, however many students there are. */
+    /**
+     * The students of a studio with what they work on, those who need the teacher most first on their page: four
+     * queries, however many students there are.
+     */
     @Transactional(readOnly = true)
     public PageOf<DeskLine> desk(long studioId, int page) {
         LocalDate today = LocalDate.now(clock);
@@ -67,9 +71,18 @@ public class ProgressService {
                         lastTake(last.get(student.id()), today),
                         byStudent.getOrDefault(student.id(), List.of()).stream()
                                 .map(assigned -> deskWork(student, assigned, takes, today))
+                                .sorted(Comparator.comparing(ProgressService::need))
                                 .toList()))
+                .sorted(Comparator.comparing(line -> line.works().stream()
+                        .map(ProgressService::need)
+                        .findFirst()
+                        .orElse(Judgement.Kind.REACHED)))
                 .toList();
         return new PageOf<>(lines, onPage.page(), onPage.pages(), onPage.total());
+    }
+
+    private static Judgement.Kind need(DeskWork work) {
+        return Judgement.Kind.valueOf(work.kind().toUpperCase(Locale.ROOT));
     }
 
     private static @Nullable LastTakeView lastTake(@Nullable LastTake last, LocalDate today) {

@@ -13,15 +13,15 @@ import pebblestep.core.tempo.TempoLadder;
  * @param sentence the whole of it
  */
 public record Judgement(Kind kind, String sentence) {
-    /** What a teacher needs to know first. */
+    /** What a judgement comes to, in the order in which it needs the teacher: what is held up first. */
     public enum Kind {
-        NEW,
-        HOLD,
-        READY,
-        MISSES,
         BACK,
+        MISSES,
+        REACHED,
+        READY,
+        NEW,
         WAITS,
-        REACHED
+        HOLD
     }
 
     /** The judgement of a piece of work as seen on a day. */

@@ -26,7 +26,7 @@ public record KeyPath(List<Stone> stones) {
      * One key of the path.
      *
      * @param tonic as the order spells it
-     * @param rings how far the ladder of the furthest form is passed: 0, or 1 to 4 in quarters begun
+     * @param rings how far the ladder of the furthest form is passed, 0 to 4
      * @param forms each form practised or assigned in this key
      */
     public record Stone(NoteName tonic, int rings, List<FormProgress> forms) {
@@ -77,9 +77,13 @@ public record KeyPath(List<Stone> stones) {
         return new KeyPath(stones);
     }
 
-    /** Rings for rungs passed: none before the first, then a ring for each quarter of the ladder begun. */
+    /**
+     * Rings for rungs passed: none before the first, one from then on, one more for each further quarter of the ladder;
+     * the fourth only with the target itself.
+     */
     public static int rings(Standing standing, int rungs) {
-        return (int) Math.ceil((double) MOST_RINGS * standing.passed() / rungs);
+        if (standing.passed() == 0) return 0;
+        return Math.max(1, MOST_RINGS * standing.passed() / rungs);
     }
 
     private static FormProgress progress(List<Work> works, LocalDate today) {

@@ -108,8 +108,8 @@ class WorkTest {
     }
 
     @ParameterizedTest
-    @CsvSource({"60,0", "68,1", "76,2", "84,2", "92,3", "100,4"})
-    void rings_are_quarters_of_the_ladder_begun(long upTo, int rings) {
+    @CsvSource({"60,0", "68,1", "76,1", "84,2", "92,2", "100,3", "108,4"})
+    void rings_grow_with_the_rungs_passed_and_the_fourth_is_the_target(long upTo, int rings) {
         StringBuilder text = new StringBuilder();
         for (long bpm = 60; bpm < upTo; bpm += 8) text.append(bpm).append(" ccc | ");
         Work work = work("C", text.toString());

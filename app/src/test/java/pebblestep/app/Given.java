@@ -1,0 +1,64 @@
+package pebblestep.app;
+
+import java.time.LocalDate;
+import java.time.OffsetDateTime;
+import java.util.UUID;
+import pebblestep.app.Client.Answer;
+
+/** What tests start from: a step, a student, an assignment, a take. */
+public final class Given {
+    /** Two octaves of Db major in sixteenths from beat 1: a quarter short of beat 1. */
+    public static final String STEP =
+            """
+            {"format":"pebble-step/1","title":"Up and over","key":{"tonic":"Db","form":"major","named":"concert"},
+             "line":{"pattern":"straight","octaves":2,"travel":"up-down","turn":"single","from":1},
+             "rhythm":{"meter":"4/4","figure":["1/16"],"strikes":1,"place":"0"},"landing":{"beat":1},
+             "tempo":{"beat":"1/4","bpm":72},"articulation":{"kind":"separate"},
+             "metronome":{"countInBars":1,"accent":true,"click":"beats"}}""";
+
+    private Given() {}
+
+    public static Answer student(Client teacher, String name, String instrument) {
+        return teacher.post(
+                "/api/students", """
+                {"name":"%s","instrument":"%s"}""".formatted(name, instrument));
+    }
+
+    public static Answer step(Client teacher) {
+        return step(teacher, STEP);
+    }
+
+    public static Answer step(Client teacher, String document) {
+        return teacher.post(
+                "/api/steps",
+                """
+                {"document":%s,"ladder":{"from":60,"to":100,"by":8}}""".formatted(document));
+    }
+
+    public static String assignment(long stepId, long studentId) {
+        LocalDate today = LocalDate.now();
+        return """
+                {"stepId":%d,"studentId":%d,"startsOn":"%s","endsOn":"%s","minutesADay":8}"""
+                .formatted(stepId, studentId, today.minusDays(7), today.plusDays(7));
+    }
+
+    /** A student with the step assigned; the answer is the assignment. */
+    public static Answer assigned(Client teacher, Answer student) {
+        return teacher.post("/api/assignments", assignment(step(teacher).id(), student.id()));
+    }
+
+    public static String take(long assignmentId, String outcome, int bpm) {
+        return take(
+                UUID.randomUUID(),
+                assignmentId,
+                outcome,
+                bpm,
+                OffsetDateTime.now().toString());
+    }
+
+    public static String take(UUID clientId, long assignmentId, String outcome, int bpm, String takenAt) {
+        return """
+                {"clientId":"%s","assignmentId":%d,"bpm":%d,"outcome":"%s","note":"","takenAt":"%s"}"""
+                .formatted(clientId, assignmentId, bpm, outcome, takenAt);
+    }
+}

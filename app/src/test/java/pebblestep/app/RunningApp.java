@@ -1,0 +1,62 @@
+package pebblestep.app;
+
+import org.junit.jupiter.api.extension.BeforeAllCallback;
+import org.junit.jupiter.api.extension.ExtensionContext;
+import org.junit.jupiter.api.extension.ExtensionContext.Namespace;
+import org.junit.jupiter.api.extension.ExtensionContext.Store;
+import org.junit.jupiter.api.extension.ParameterContext;
+import org.junit.jupiter.api.extension.ParameterResolver;
+import org.springframework.boot.SpringApplication;
+import org.springframework.boot.web.server.servlet.context.ServletWebServerApplicationContext;
+import org.springframework.context.ConfigurableApplicationContext;
+
+/** Starts the real application once for all tests, on a free port and an in-memory database; tests talk HTTP to it. */
+public final class RunningApp implements BeforeAllCallback, ParameterResolver {
+    private static final Namespace NAMESPACE = Namespace.create(RunningApp.class);
+
+    @Override
+    public void beforeAll(ExtensionContext context) {
+        server(context);
+    }
+
+    private static Server server(ExtensionContext context) {
+        return context.getRoot()
+                .getStore(NAMESPACE)
+                .getOrComputeIfAbsent(Server.class, key -> Server.start(), Server.class);
+    }
+
+    @Override
+    public boolean supportsParameter(ParameterContext parameter, ExtensionContext context) {
+        Class<?> type = parameter.getParameter().getType();
+        return type == Server.class || type == Client.class;
+    }
+
+    @Override
+    public Object resolveParameter(ParameterContext parameter, ExtensionContext context) {
+        Server server = server(context);
+        return parameter.getParameter().getType() == Server.class ? server : new Client(server.port());
+    }
+
+    /** The running application; closed when the last test is over. */
+    @SuppressWarnings("deprecation")
+    public record Server(ConfigurableApplicationContext context, int port) implements Store.CloseableResource {
+        static Server start() {
+            ConfigurableApplicationContext context = SpringApplication.run(
+                    PebbleStep.class,
+                    "--server.port=0",
+                    "--spring.datasource.url=jdbc:h2:mem:tests;DB_CLOSE_DELAY=-1",
+                    "--pebble.data=target/test-data",
+                    "--pebble.sign-ups-per-hour=10000");
+            return new Server(
+                    context,
+                    ((ServletWebServerApplicationContext) context)
+                            .getWebServer()
+                            .getPort());
+        }
+
+        @Override
+        public void close() {
+            context.close();
+        }
+    }
+}

@@ -1,0 +1,118 @@
+package pebblestep.app.bench;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.time.LocalDate;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import pebblestep.app.Client;
+import pebblestep.app.Client.Answer;
+import pebblestep.app.Given;
+import pebblestep.app.RunningApp;
+import tools.jackson.databind.JsonNode;
+
+@ExtendWith(RunningApp.class)
+class StepTest {
+    private Client teacher;
+
+    @BeforeEach
+    void a_studio(Client client) {
+        teacher = client.signUp();
+    }
+
+    private Answer change(Answer step, int version, String document) {
+        return teacher.put(
+                "/api/steps/" + step.id(),
+                """
+                {"document":%s,"ladder":{"from":60,"to":100,"by":8},"version":%d}"""
+                        .formatted(document, version));
+    }
+
+    @Test
+    void a_step_is_kept_as_its_document_and_said_in_words() {
+        Answer kept = Given.step(teacher);
+        assertThat(kept.status()).isEqualTo(201);
+        assertThat(kept.string("title")).isEqualTo("Up and over");
+        assertThat(kept.string("summary")).isEqualTo("Db major, two octaves up and down, sixteenths from 1");
+        JsonNode again = teacher.get("/api/steps/" + kept.id()).json();
+        assertThat(again).isEqualTo(kept.json());
+        Answer worked =
+                teacher.post("/api/passages?with=score,clicks,pulse", "{\"step\":" + again.get("document") + "}");
+        assertThat(worked.json().at("/landing/sentence").asString())
+                .isEqualTo("Ends on beat 4 of bar 2, one quarter short of beat 1.");
+        assertThat(worked.json().has("score")).isTrue();
+    }
+
+    @Test
+    void a_step_without_a_title_gets_one_that_says_what_it_is() {
+        Answer kept = Given.step(teacher, Given.STEP.replace("\"Up and over\"", "\"  \""));
+        assertThat(kept.string("title")).isEqualTo("Db major, two octaves up and down, sixteenths from 1");
+    }
+
+    @Test
+    void two_windows_never_overwrite_each_other_silently() {
+        Answer step = Given.step(teacher);
+        String mine = Given.STEP.replace("Up and over", "Mine");
+        String theirs = Given.STEP.replace("Up and over", "Theirs");
+        assertThat(change(step, 0, theirs).status()).isEqualTo(200);
+        Answer late = change(step, 0, mine);
+        assertThat(late.status()).isEqualTo(409);
+        assertThat(late.string("detail")).contains("changed elsewhere");
+        assertThat(teacher.get("/api/steps/" + step.id()).string("title")).isEqualTo("Theirs");
+        assertThat(change(step, 1, mine).string("title")).isEqualTo("Mine");
+    }
+
+    @Test
+    void a_wrong_document_or_ladder_is_refused_by_its_place_in_the_request() {
+        assertThat(Given.step(teacher, Given.STEP.replace("4/4", "0/4")).string("pointer"))
+                .isEqualTo("/document/rhythm/meter");
+        Answer ladder = teacher.post(
+                "/api/steps", "{\"document\":" + Given.STEP + ",\"ladder\":{\"from\":60,\"to\":100,\"by\":-1}}");
+        assertThat(ladder.status()).isEqualTo(422);
+        assertThat(ladder.string("pointer")).startsWith("/ladder/");
+        assertThat(teacher.get("/api/steps").json().get("total").asInt()).isZero();
+    }
+
+    @Test
+    void a_step_put_away_leaves_the_list_and_comes_back() {
+        Answer step = Given.step(teacher);
+        teacher.post("/api/steps/" + step.id() + "/archive");
+        assertThat(teacher.get("/api/steps").json().get("total").asInt()).isZero();
+        assertThat(teacher.get("/api/steps?archived=true").json().get("total").asInt())
+                .isEqualTo(1);
+        teacher.post("/api/steps/" + step.id() + "/restore");
+        assertThat(teacher.get("/api/steps").json().get("total").asInt()).isEqualTo(1);
+    }
+
+    @Test
+    void a_step_is_assigned_only_where_it_fits() {
+        Answer step = Given.step(teacher, Given.STEP.replace("\"octaves\":2", "\"octaves\":3"));
+        Answer oboe = Given.student(teacher, "Oboe", "oboe");
+        Answer refused = teacher.post("/api/assignments", Given.assignment(step.id(), oboe.id()));
+        assertThat(refused.status()).isEqualTo(422);
+        assertThat(refused.string("detail")).contains("Three octaves from Db need Db4 to Db7");
+        assertThat(refused.string("fits")).isEqualTo("Two octaves fit.");
+        Answer cello = Given.student(teacher, "Cello", "cello");
+        assertThat(teacher.post("/api/assignments", Given.assignment(step.id(), cello.id()))
+                        .status())
+                .isEqualTo(201);
+        LocalDate today = LocalDate.now();
+        Answer backwards = teacher.post(
+                "/api/assignments",
+                """
+                {"stepId":%d,"studentId":%d,"startsOn":"%s","endsOn":"%s","minutesADay":8}"""
+                        .formatted(step.id(), cello.id(), today, today.minusDays(1)));
+        assertThat(backwards.string("pointer")).isEqualTo("/endsOn");
+    }
+
+    @Test
+    void lists_are_paged() {
+        for (int i = 0; i < 51; i++) Given.student(teacher, "Student " + i, "oboe");
+        JsonNode first = teacher.get("/api/students").json();
+        assertThat(first.get("items")).hasSize(50);
+        assertThat(first.get("pages").asInt()).isEqualTo(2);
+        assertThat(teacher.get("/api/students?page=1").json().get("items")).hasSize(1);
+        assertThat(teacher.get("/api/desk?page=1").json().get("items")).hasSize(1);
+    }
+}

@@ -1,0 +1,155 @@
+package pebblestep.app.platform;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.TestInstance;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import pebblestep.app.Client;
+import pebblestep.app.Client.Answer;
+import pebblestep.app.Given;
+import pebblestep.app.RunningApp;
+
+/** Bad input gets a clear error that says what to do, and nothing is lost. */
+@ExtendWith(RunningApp.class)
+@TestInstance(TestInstance.Lifecycle.PER_CLASS)
+class BadInputTest {
+    private Client teacher;
+
+    @BeforeAll
+    void a_studio(Client client) {
+        teacher = client.signUp();
+    }
+
+    /** The step with one text replaced by another, worked out. */
+    private Answer passage(String text, String replacement) {
+        assertThat(Given.STEP).contains(text);
+        return teacher.post("/api/passages", "{\"step\":" + Given.STEP.replace(text, replacement) + "}");
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            quoteCharacter = '`',
+            value = {
+                "\"strikes\":1 | \"strikes\":1,\"colour\":1 | /step/rhythm/colour | There is no field",
+                "\"place\":\"0\" | \"place\":\"1/0\" | /step/rhythm/place | does not fit here",
+                "\"strikes\":1 | \"strikes\":10000 | /step/rhythm/strikes | 10000 does not fit",
+                "\"octaves\":2 | \"span\":10000 | /step/line/span | 10000 does not fit",
+                "\"meter\":\"4/4\" | \"meter\":\"0/4\" | /step/rhythm/meter | does not fit here",
+                "\"bpm\":72 | \"bpm\":\"NaN\" | /step/tempo/bpm | does not fit here",
+                "\"form\":\"major\" | \"form\":\"enigmatic\" | /step/key/form | There is no form",
+                "\"pattern\":\"straight\" | \"pattern\":\"sequence\" | /step/line/pattern | not carried here yet",
+                "\"octaves\":2 | \"octaves\":2,\"span\":5 | /step/line/octaves | exactly one of the two"
+            })
+    void a_step_that_cannot_be_made_is_refused_by_its_field(
+            String text, String replacement, String pointer, String detail) {
+        Answer answer = passage(text, replacement);
+        assertThat(answer.status()).isEqualTo(422);
+        assertThat(answer.type()).startsWith("application/problem+json");
+        assertThat(answer.string("pointer")).isEqualTo(pointer);
+        assertThat(answer.string("detail")).contains(detail);
+        assertThat(answer.string("title")).isEqualTo("This cannot be made");
+        assertThat(answer.string("type")).startsWith("urn:pebble-step:problem:");
+    }
+
+    @Test
+    void a_bare_nan_is_no_json() {
+        Answer answer = passage("\"bpm\":72", "\"bpm\":NaN");
+        assertThat(answer.status()).isEqualTo(400);
+        assertThat(answer.string("detail")).startsWith("The request holds no readable JSON.");
+    }
+
+    @Test
+    void a_step_that_does_not_fit_the_instrument_says_what_would() {
+        Answer answer = teacher.post(
+                "/api/passages",
+                "{\"step\":" + Given.STEP.replace("\"octaves\":2", "\"octaves\":4") + ",\"instrument\":\"bassoon\"}");
+        assertThat(answer.status()).isEqualTo(422);
+        assertThat(answer.string("pointer")).isEqualTo("/step/line/octaves");
+        assertThat(answer.string("fits")).isEqualTo("Three octaves fit.");
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            quoteCharacter = '`',
+            value = {
+                "{\"step\":{},\"instrument\":\"kazoo\"} | 422 | /instrument",
+                "{\"instrument\":\"oboe\"} | 422 | /step",
+                "{\"step\":{},\"tempo\":1} | 422 | /tempo",
+                "{\"step\": | 400 | ``",
+                "[] | 422 | ``"
+            })
+    void a_request_of_the_wrong_shape_is_refused(String body, int status, String pointer) {
+        Answer answer = teacher.post("/api/passages", body);
+        assertThat(answer.status()).isEqualTo(status);
+        assertThat(answer.string("pointer")).isEqualTo(pointer == null ? "" : pointer);
+        assertThat(answer.string("detail")).isNotBlank();
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            quoteCharacter = '`',
+            value = {
+                "{\"from\":60,\"to\":100,\"scheme\":{\"type\":\"dial\"}} | /scheme/type",
+                "{\"from\":60,\"to\":100,\"scheme\":{\"type\":\"fixed\"}} | /scheme/by",
+                "{\"from\":60,\"to\":100,\"scheme\":{\"type\":\"fixed\",\"by\":0}} | /scheme/by",
+                "{\"from\":5,\"to\":100,\"scheme\":{\"type\":\"fixed\",\"by\":8}} | /from",
+                "{\"from\":60,\"to\":1e9,\"scheme\":{\"type\":\"fixed\",\"by\":8}} | /to",
+                "{\"from\":\"x\",\"to\":100,\"scheme\":{\"type\":\"fixed\",\"by\":8}} | /from",
+                "{\"from\":60,\"scheme\":{\"type\":\"fixed\",\"by\":8}} | /to"
+            })
+    void a_ladder_that_cannot_be_built_is_refused_by_its_field(String body, String pointer) {
+        Answer answer = teacher.post("/api/ladders", body);
+        assertThat(answer.status()).isEqualTo(422);
+        assertThat(answer.string("pointer")).isEqualTo(pointer);
+    }
+
+    @Test
+    void a_ladder_is_built_as_published() {
+        Answer answer =
+                teacher.post("/api/ladders", "{\"from\":60,\"to\":100,\"scheme\":{\"type\":\"fixed\",\"by\":8}}");
+        assertThat(answer.text()).isEqualTo("{\"rungs\":[60,68,76,84,92,100]}");
+        Answer rates = teacher.post(
+                "/api/ladders",
+                "{\"from\":60,\"to\":68,\"scheme\":{\"type\":\"fixed\",\"by\":8},\"beat\":\"1/4\",\"value\":\"1/16\"}");
+        assertThat(rates.json().get("notesPerSecond").toString()).isEqualTo("[4.0,4.533]");
+    }
+
+    @Test
+    void names_are_bounded_and_kept_as_they_are() {
+        Answer tooLong = Given.student(teacher, "x".repeat(1000), "oboe");
+        assertThat(tooLong.status()).isEqualTo(422);
+        assertThat(tooLong.string("pointer")).isEqualTo("/name");
+        assertThat(tooLong.string("detail")).isEqualTo("A name has at most 80 characters.");
+        assertThat(Given.student(teacher, " ", "oboe").string("pointer")).isEqualTo("/name");
+        assertThat(Given.student(teacher, "Ada", "kazoo").string("pointer")).isEqualTo("/instrument");
+        String html = "<img src=x onerror=alert(1)>";
+        Answer kept = Given.student(teacher, html, "oboe");
+        assertThat(kept.status()).isEqualTo(201);
+        assertThat(kept.string("name")).isEqualTo(html);
+        assertThat(kept.type()).startsWith("application/json");
+    }
+
+    @Test
+    void a_request_larger_than_any_document_is_refused() {
+        Answer answer = teacher.post("/api/passages", "{\"step\":\"" + "x".repeat(200_000) + "\"}");
+        assertThat(answer.status()).isEqualTo(413);
+        assertThat(answer.string("detail")).contains("64 kB");
+    }
+
+    @Test
+    void what_is_not_there_is_said_plainly() {
+        assertThat(teacher.get("/api/nothing").status()).isEqualTo(404);
+        assertThat(teacher.get("/api/students/999999999").string("detail"))
+                .isEqualTo("There is no such student in this studio.");
+        assertThat(teacher.get("/api/students/abc").status()).isEqualTo(400);
+        assertThat(teacher.get("/api/students?page=-1").status()).isEqualTo(422);
+        assertThat(teacher.delete("/api/students").status()).isEqualTo(405);
+    }
+}

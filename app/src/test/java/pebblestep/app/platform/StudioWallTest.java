@@ -1,0 +1,191 @@
+package pebblestep.app.platform;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+import java.util.TreeSet;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.TestInstance;
+import org.junit.jupiter.api.extension.ExtendWith;
+import pebblestep.app.Client;
+import pebblestep.app.Client.Answer;
+import pebblestep.app.Given;
+import pebblestep.app.RunningApp;
+import tools.jackson.databind.JsonNode;
+
+/** No request reaches another studio's rows, and none gets in without its key: tried on every endpoint there is. */
+@ExtendWith(RunningApp.class)
+@TestInstance(TestInstance.Lifecycle.PER_CLASS)
+class StudioWallTest {
+    private Client here;
+    private Client elsewhere;
+    private Answer student;
+    private Answer step;
+    private Answer assignment;
+
+    @BeforeAll
+    void two_studios(Client client) {
+        here = client.signUp();
+        elsewhere = client.another().signUp();
+        student = Given.student(here, "Own Student", "oboe");
+        step = Given.step(here);
+        assignment = here.post("/api/assignments", Given.assignment(step.id(), student.id()));
+        assertThat(assignment.status()).isEqualTo(201);
+    }
+
+    private record Call(String method, String path, String body) {
+        String pattern() {
+            return method + " " + path.replaceAll("/\\d+", "/{id}").replaceAll("\\?.*", "");
+        }
+    }
+
+    private List<Call> callsOnRows() {
+        String ofStudent = "/api/students/" + student.id();
+        String ofStep = "/api/steps/" + step.id();
+        String ofAssignment = "/api/assignments/" + assignment.id();
+        String stepForm =
+                "{\"document\":" + Given.STEP + ",\"ladder\":{\"from\":60,\"to\":100,\"by\":8},\"version\":0}";
+        return List.of(
+                new Call("GET", ofStudent, null),
+                new Call("PUT", ofStudent, "{\"name\":\"Taken\",\"instrument\":\"oboe\"}"),
+                new Call("POST", ofStudent + "/link", ""),
+                new Call("POST", ofStudent + "/archive", ""),
+                new Call("POST", ofStudent + "/restore", ""),
+                new Call("GET", ofStudent + "/assignments", null),
+                new Call("GET", ofStudent + "/takes", null),
+                new Call("GET", ofStudent + "/key-path", null),
+                new Call("GET", ofStep, null),
+                new Call("PUT", ofStep, stepForm),
+                new Call("POST", ofStep + "/archive", ""),
+                new Call("POST", ofStep + "/restore", ""),
+                new Call("POST", ofAssignment + "/end", ""),
+                new Call("POST", ofAssignment + "/resume", ""));
+    }
+
+    /** Lists, which show what is one's own, and what belongs to nobody. */
+    private List<Call> otherTeacherCalls() {
+        return List.of(
+                new Call("GET", "/api/students", null),
+                new Call("POST", "/api/students", "{\"name\":\"A\",\"instrument\":\"oboe\"}"),
+                new Call("GET", "/api/steps", null),
+                new Call("POST", "/api/steps", "{}"),
+                new Call("POST", "/api/assignments", Given.assignment(step.id(), student.id())),
+                new Call("GET", "/api/desk", null),
+                new Call("GET", "/api/catalogue", null),
+                new Call("POST", "/api/passages", "{\"step\":" + Given.STEP + "}"),
+                new Call("POST", "/api/ladders", "{\"from\":60,\"to\":100,\"scheme\":{\"type\":\"fixed\",\"by\":8}}"));
+    }
+
+    private List<Call> practiceCalls() {
+        return List.of(
+                new Call("GET", "/api/practice/today", null),
+                new Call("GET", "/api/practice/key-path", null),
+                new Call("GET", "/api/practice/assignments/" + assignment.id() + "/passage", null),
+                new Call("POST", "/api/practice/takes", Given.take(assignment.id(), "clean", 60)));
+    }
+
+    private static Answer call(Client client, Call call) {
+        return client.send(call.method, call.path, call.body, "application/json");
+    }
+
+    @Test
+    void the_lists_below_name_every_endpoint_there_is() {
+        Set<String> tried = new TreeSet<>(
+                Set.of("GET /api/session", "POST /api/session", "DELETE /api/session", "POST /api/accounts"));
+        List<Call> all = new ArrayList<>(callsOnRows());
+        all.addAll(otherTeacherCalls());
+        all.addAll(practiceCalls());
+        all.forEach(call -> tried.add(call.pattern()));
+        Set<String> there = new TreeSet<>();
+        JsonNode paths = here.get("/v3/api-docs").json().get("paths");
+        paths.propertyNames().forEach(path -> paths.get(path)
+                .propertyNames()
+                .forEach(method -> there.add(method.toUpperCase() + " " + path)));
+        assertThat(tried).isEqualTo(there);
+    }
+
+    @Test
+    void another_studio_finds_none_of_our_rows() {
+        for (Call call : callsOnRows()) {
+            Answer answer = call(elsewhere, call);
+            assertThat(answer.status()).as("%s", call).isEqualTo(404);
+            assertThat(answer.type()).as("%s", call).startsWith("application/problem+json");
+            assertThat(answer.text()).doesNotContain("Own Student");
+        }
+        assertThat(here.get("/api/students/" + student.id()).string("name")).isEqualTo("Own Student");
+        for (String list : List.of("/api/students", "/api/steps", "/api/desk")) {
+            assertThat(here.get(list).text()).as(list).containsAnyOf("Own Student", "Up and over");
+            assertThat(elsewhere.get(list).text()).as(list).doesNotContain("Own Student", "Up and over");
+        }
+    }
+
+    @Test
+    void another_studios_step_or_student_cannot_be_assigned() {
+        Answer theirs = Given.student(elsewhere, "Their Student", "oboe");
+        assertThat(here.post("/api/assignments", Given.assignment(step.id(), theirs.id()))
+                        .status())
+                .isEqualTo(404);
+        assertThat(elsewhere
+                        .post("/api/assignments", Given.assignment(step.id(), theirs.id()))
+                        .status())
+                .isEqualTo(404);
+    }
+
+    @Test
+    void nobody_gets_in_without_signing_in() {
+        Client stranger = here.another();
+        stranger.get("/api/session");
+        List<Call> all = new ArrayList<>(callsOnRows());
+        all.addAll(otherTeacherCalls());
+        all.addAll(practiceCalls());
+        for (Call call : all) {
+            assertThat(call(stranger, call).status()).as("%s", call).isEqualTo(401);
+        }
+    }
+
+    @Test
+    void a_teachers_session_opens_no_practice_room_and_a_practice_link_no_teachers_room() {
+        for (Call call : practiceCalls())
+            assertThat(call(here, call).status()).as("%s", call).isEqualTo(401);
+        Client practising = here.byLink(student.string("practicePath"));
+        for (Call call : callsOnRows()) {
+            assertThat(call(practising, call).status()).as("%s", call).isIn(401, 403);
+        }
+        for (Call call : otherTeacherCalls()) {
+            assertThat(call(practising, call).status()).as("%s", call).isIn(401, 403);
+        }
+    }
+
+    @Test
+    void a_student_sees_and_writes_only_their_own_practice() {
+        Answer other = Given.student(here, "Other Student", "oboe");
+        Client practising = here.byLink(other.string("practicePath"));
+        assertThat(practising.get("/api/practice/today").json().get("items")).isEmpty();
+        assertThat(practising
+                        .get("/api/practice/assignments/" + assignment.id() + "/passage")
+                        .status())
+                .isEqualTo(404);
+        assertThat(practising
+                        .post("/api/practice/takes", Given.take(assignment.id(), "clean", 60))
+                        .status())
+                .isEqualTo(404);
+        assertThat(here.get("/api/students/" + student.id() + "/takes")
+                        .json()
+                        .get("total")
+                        .asInt())
+                .isZero();
+    }
+
+    @Test
+    void a_change_without_the_csrf_token_is_refused() {
+        Client teacher = here.another().signUp();
+        assertThat(Given.student(teacher, "A", "oboe").status()).isEqualTo(201);
+        Answer refused = Given.student(teacher.withoutCsrf(), "B", "oboe");
+        assertThat(refused.status()).isEqualTo(403);
+        assertThat(refused.type()).startsWith("application/problem+json");
+        assertThat(teacher.get("/api/students").json().get("total").asInt()).isEqualTo(1);
+    }
+}
