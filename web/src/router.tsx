@@ -23,9 +23,8 @@ export const router = createBrowserRouter([
         lazy: async () => ({ Component: (await import('./ui/Shell')).Shell }),
         children: [
           { path: '/desk', lazy: async () => ({ Component: (await import('./rooms/desk/Desk')).Desk }) },
-          { path: '/bench', lazy: async () => ({ Component: (await import('./rooms/bench/Bench')).Bench }) },
           {
-            path: '/bench/:stepId',
+            path: '/bench/:stepId?',
             lazy: async () => ({ Component: (await import('./rooms/bench/Bench')).Bench }),
           },
           {

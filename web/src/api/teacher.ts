@@ -90,6 +90,19 @@ export function useSteps(page = 0) {
   });
 }
 
+/** How one kept step is asked for; shared, so that it can also be asked for anew. */
+export function stepQuery(id: number) {
+  return {
+    queryKey: ['step', id],
+    queryFn: () => data(api.GET('/api/steps/{id}', { params: { path: { id } } })),
+  };
+}
+
+/** One kept step; nothing is asked for without an id. */
+export function useStep(id: number | undefined) {
+  return useQuery({ ...stepQuery(id ?? 0), enabled: id !== undefined });
+}
+
 export interface StepToKeep {
   id?: number;
   version?: number;
@@ -104,7 +117,10 @@ export function useKeepStep() {
       id === undefined
         ? data(api.POST('/api/steps', { body: { document, ladder } }))
         : data(api.PUT('/api/steps/{id}', { params: { path: { id } }, body: { document, ladder, version } })),
-    onSuccess: () => client.invalidateQueries({ queryKey: ['steps'] }),
+    onSuccess: (step) => {
+      client.setQueryData(['step', step.id], step);
+      return client.invalidateQueries({ queryKey: ['steps'] });
+    },
   });
 }
 

@@ -34,6 +34,7 @@ export function Engraving({ passage, lights, largest = 1 }: Props) {
       const { height } = drawn.current;
       const svg = paper.current.querySelector('svg');
       svg?.setAttribute('viewBox', `0 0 ${width / scale} ${height}`);
+      svg?.removeAttribute('style');
       svg?.setAttribute('width', String(width));
       svg?.setAttribute('height', String(height * scale));
     });

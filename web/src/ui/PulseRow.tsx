@@ -95,14 +95,14 @@ export function PulseRow({ view, top, perWhole, passage, pulse }: Props) {
       {pulse.attacks.map((at, i) =>
         inRow(at) ? (
           <g key={i} data-attack={i} className={classes.attack}>
-          <Stone
-            seed={`attack ${i}`}
-            width={pebble}
-            height={pebble * 0.92}
-            tone={i === last && landing.lands ? 'moss' : i === last ? 'clay' : i === 0 ? 'river' : 'slate'}
-            x={x(at)}
-            y={i === last && landing.lands ? middle - 4 : middle}
-          />
+            <Stone
+              seed={`attack ${i}`}
+              width={pebble}
+              height={pebble * 0.92}
+              tone={i === last && landing.lands ? 'moss' : i === last ? 'clay' : i === 0 ? 'river' : 'slate'}
+              x={x(at)}
+              y={i === last && landing.lands ? middle - 4 : middle}
+            />
           </g>
         ) : null,
       )}

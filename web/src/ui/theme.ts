@@ -43,7 +43,7 @@ export const theme = createTheme({
   headings: { fontFamily: "'Young Serif', Georgia, serif", fontWeight: '400' },
   colors: { river, moss, clay },
   primaryColor: 'river',
-  primaryShade: { light: 7, dark: 4 },
+  primaryShade: 7,
   autoContrast: true,
   defaultRadius: 'md',
   cursorType: 'pointer',

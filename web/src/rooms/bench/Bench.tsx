@@ -1,6 +1,6 @@
-import { useEffect, useMemo, useReducer, useState } from 'react';
-import { useNavigate, useParams, useSearchParams } from 'react-router';
-import { useCatalogue, usePassage, useSteps, useStudents } from '../../api/teacher';
+import { useEffect, useMemo, useReducer, useRef, useState } from 'react';
+import { useParams, useSearchParams } from 'react-router';
+import { useCatalogue, usePassage, useStep, useSteps, useStudents } from '../../api/teacher';
 import type { Catalogue, PassageDocument, Step, Student } from '../../api/types';
 import { Waiting } from '../../ui/Waiting';
 import { Wrong } from '../../ui/Wrong';
@@ -8,29 +8,40 @@ import { BenchContext, type BenchShared } from './BenchContext';
 import { BenchDesk } from './BenchDesk';
 import { benchReducer, freshBench } from './state';
 
-/** Loads what the bench needs, then opens it. */
+/** Loads what the bench needs, then opens it; the address says which step lies on it. */
 export function Bench() {
+  const { stepId } = useParams();
+  const open = stepId === undefined ? undefined : Number(stepId);
   const catalogue = useCatalogue();
   const students = useStudents();
   const steps = useSteps();
-  const failed = [catalogue, students, steps].find((query) => query.isError);
+  const step = useStep(open);
+  const failed = [catalogue, students, steps, step].find((query) => query.isError);
   if (failed) return <Wrong error={failed.error} again={() => failed.refetch()} />;
   if (!catalogue.data || !students.data || !steps.data) return <Waiting />;
-  return <OpenBench catalogue={catalogue.data} students={students.data.items} steps={steps.data.items} />;
+  return (
+    <OpenBench
+      catalogue={catalogue.data}
+      students={students.data.items}
+      steps={steps.data.items}
+      open={open}
+      step={step.data}
+    />
+  );
 }
 
-function OpenBench({
-  catalogue,
-  students,
-  steps,
-}: {
+interface Props {
   catalogue: Catalogue;
   students: Student[];
   steps: Step[];
-}) {
-  const stepId = useParams().stepId;
+  /** The step the address names; a new one without. */
+  open?: number;
+  /** The same, once it is here. */
+  step?: Step;
+}
+
+function OpenBench({ catalogue, students, steps, open, step }: Props) {
   const [search] = useSearchParams();
-  const navigate = useNavigate();
   const wanted = Number(search.get('for')) || undefined;
   const [state, dispatch] = useReducer(benchReducer, wanted, freshBench);
   const student = students.find((one) => one.id === state.studentId);
@@ -40,15 +51,17 @@ function OpenBench({
     if (answer.data && !answer.isPlaceholderData) setPassage(answer.data);
   }, [answer.data, answer.isPlaceholderData]);
 
-  // The address says which step lies on the bench.
-  const open = stepId === undefined ? undefined : Number(stepId);
+  // Lays the step of the address on the bench, once for each change of the address: what is being made there stays
+  // when the same step arrives again after it was kept.
+  const lying = useRef<number | undefined>(undefined);
   useEffect(() => {
-    if (open === state.id) return;
-    const step = steps.find((one) => one.id === open);
-    if (step) dispatch({ type: 'load', step });
-    else if (open === undefined) dispatch({ type: 'new' });
-    else navigate('/bench', { replace: true });
-  }, [open, state.id, steps, navigate]);
+    lying.current = state.id;
+  }, [state.id]);
+  useEffect(() => {
+    if (open === lying.current) return;
+    if (open === undefined) dispatch({ type: 'new' });
+    else if (step?.id === open) dispatch({ type: 'load', step });
+  }, [open, step]);
 
   const shared = useMemo<BenchShared>(
     () => ({

@@ -1,6 +1,5 @@
 import { Button } from '@mantine/core';
 import { IconPlayerPlayFilled, IconPlayerStopFilled } from '@tabler/icons-react';
-import { useNavigate } from 'react-router';
 import type { usePlayer } from '../../sound/usePlayer';
 import { Wrong } from '../../ui/Wrong';
 import { notes } from '../../ui/words';
@@ -18,7 +17,6 @@ interface Props {
 /** The title, for whom it is worked out, and what can be done with the whole step. */
 export function BenchTitle({ keeping, player, onToggle, onAssign }: Props) {
   const { state, dispatch, passage, students, student } = useBench();
-  const navigate = useNavigate();
   const key = passage ? (student ? passage.writtenKey : passage.concertKey) : '';
   return (
     <header className={classes.title}>
@@ -90,14 +88,7 @@ export function BenchTitle({ keeping, player, onToggle, onAssign }: Props) {
           <Button size="compact-sm" onClick={() => void keeping.keepAsNew()}>
             Save mine as a new step
           </Button>
-          <Button
-            size="compact-sm"
-            variant="default"
-            onClick={() => {
-              navigate('/bench');
-              window.setTimeout(() => navigate(`/bench/${state.id}`), 0);
-            }}
-          >
+          <Button size="compact-sm" variant="default" onClick={() => void keeping.loadOther()}>
             Load the other
           </Button>
         </div>

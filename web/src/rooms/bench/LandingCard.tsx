@@ -24,7 +24,7 @@ export function LandingCard() {
               onClick={() => dispatch({ type: 'replace', document: fix.step })}
             >
               {fix.sentence.replace(/\.$/, '')}
-              {i === 0 && <kbd>L</kbd>}
+              {i === 0 && <kbd aria-hidden="true">L</kbd>}
             </button>
           ))}
         </div>

@@ -1,6 +1,7 @@
+import { useQueryClient } from '@tanstack/react-query';
 import { useNavigate } from 'react-router';
 import { Problem } from '../../api/client';
-import { useKeepStep } from '../../api/teacher';
+import { stepQuery, useKeepStep } from '../../api/teacher';
 import type { Step } from '../../api/types';
 import { useBench } from './BenchContext';
 
@@ -10,6 +11,8 @@ export interface Keeping {
   keep: () => Promise<boolean>;
   /** Keeps it as a new step beside the one it came from. */
   keepAsNew: () => Promise<boolean>;
+  /** Lays the step as it was changed elsewhere on the bench, in place of what is here. */
+  loadOther: () => Promise<void>;
   busy: boolean;
   error: unknown;
   /** Whether the same step was changed elsewhere meanwhile. */
@@ -20,6 +23,7 @@ export function useKeeping(): Keeping {
   const { state, dispatch } = useBench();
   const mutation = useKeepStep();
   const navigate = useNavigate();
+  const queries = useQueryClient();
   const send = async (id?: number, version?: number) => {
     if (mutation.isPending) return false;
     try {
@@ -39,6 +43,12 @@ export function useKeeping(): Keeping {
   return {
     keep: () => (state.kept ? Promise.resolve(true) : send(state.id, state.version)),
     keepAsNew: () => send(),
+    loadOther: async () => {
+      if (state.id === undefined) return;
+      const step = await queries.fetchQuery({ ...stepQuery(state.id), staleTime: 0 });
+      dispatch({ type: 'load', step });
+      mutation.reset();
+    },
     busy: mutation.isPending,
     error: mutation.error,
     conflict: mutation.error instanceof Problem && mutation.error.status === 409,

@@ -118,7 +118,7 @@ export function PracticeItem({ token, item, next, cautions, onTake, onNext }: Pr
           <div className={classes.go}>
             <button type="button" className={classes.start} onClick={toggle} disabled={!current}>
               {player.playing ? 'Stop' : phase === 'logged' ? 'Again' : 'Start'}
-              <kbd>space</kbd>
+              <kbd aria-hidden="true">space</kbd>
             </button>
             {!player.playing && (
               <label className={classes.voice}>
