@@ -1,6 +1,7 @@
 package pebblestep.core.notation;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -21,6 +22,7 @@ final class MeasureWriter {
     private final Fraction barStart;
     private final KeySignature signature;
     private final Grid grid;
+    private final int[] divisions;
     private final List<Glyph> glyphs = new ArrayList<>();
     private final List<Tuplet> tuplets = new ArrayList<>();
     private final Map<Integer, Integer> alterations = new HashMap<>();
@@ -31,6 +33,7 @@ final class MeasureWriter {
         this.barStart = barStart;
         this.signature = signature;
         this.grid = new Grid(meter, barStart);
+        this.divisions = divisions();
     }
 
     /** The bar that starts at {@code barStart}, written from {@code from} (later than that in a pickup) to its end. */
@@ -68,13 +71,12 @@ final class MeasureWriter {
         List<Span> stretches = new ArrayList<>();
         for (Span span : spans) {
             Fraction from = span.from();
-            for (int beat = 0; beat < meter.beats(); beat++) {
-                Fraction start = barStart.plus(meter.beat().times(beat));
-                Fraction end = start.plus(meter.beat());
-                boolean edge = division(start) > 1 || division(end) > 1;
-                if (edge && from.isLessThan(end) && end.isLessThan(span.to())) {
-                    stretches.add(span.cut(from, end));
-                    from = end;
+            for (int beat = beatOf(from);
+                    beat < meter.beats() - 1 && beatStart(beat + 1).isLessThan(span.to());
+                    beat++) {
+                if (divisions[beat] > 1 || divisions[beat + 1] > 1) {
+                    stretches.add(span.cut(from, beatStart(beat + 1)));
+                    from = beatStart(beat + 1);
                 }
             }
             stretches.add(span.cut(from, span.to()));
@@ -82,52 +84,63 @@ final class MeasureWriter {
         return stretches;
     }
 
-    /** Into how many equal parts the tuplet of the beat starting there divides it; 1 where no tuplet is needed. */
-    private int division(Fraction start) {
-        Fraction end = start.plus(meter.beat());
-        long division = 1;
+    /** Into how many equal parts the tuplet of each beat divides it; 1 where a beat needs none. */
+    private int[] divisions() {
+        long[] parts = new long[meter.beats()];
+        Arrays.fill(parts, 1);
         for (Span span : spans) {
             for (Fraction edge : List.of(span.from(), span.to())) {
-                if (start.isLessThan(edge) && edge.isLessThan(end)) {
-                    long part = edge.minus(start).dividedBy(meter.beat()).denominator();
-                    division = division / gcd(division, part) * part;
-                }
+                Fraction beats = edge.minus(barStart).dividedBy(meter.beat());
+                int beat = Math.toIntExact(beats.floor());
+                if (beat < parts.length) parts[beat] = lcm(parts[beat], beats.denominator());
             }
         }
-        long odd = division >> Long.numberOfTrailingZeros(division);
+        return Arrays.stream(parts).mapToInt(this::tuplet).toArray();
+    }
+
+    private int tuplet(long parts) {
+        long odd = parts >> Long.numberOfTrailingZeros(parts);
         boolean natural = odd == 1 || meter.isCompound() && odd == 3;
         if (natural) return 1;
-        if (division > FINEST_TUPLET) {
+        if (parts > FINEST_TUPLET) {
             throw Refusal.of(
-                    "rhythm.place",
-                    "This place cannot be written in notes: it divides a beat in " + division + " parts.");
+                    "rhythm.place", "This place cannot be written in notes: it divides a beat in " + parts + " parts.");
         }
-        return Math.toIntExact(division);
+        return Math.toIntExact(parts);
     }
 
-    private static long gcd(long a, long b) {
-        return b == 0 ? a : gcd(b, a % b);
+    private static long lcm(long a, long b) {
+        long left = a;
+        long right = b;
+        while (right != 0) {
+            long rest = left % right;
+            left = right;
+            right = rest;
+        }
+        return a / left * b;
     }
 
-    private Fraction beatStart(Fraction position) {
-        return barStart.plus(meter.beat()
-                .times(position.minus(barStart).dividedBy(meter.beat()).floor()));
+    private int beatOf(Fraction position) {
+        return Math.toIntExact(position.minus(barStart).dividedBy(meter.beat()).floor());
+    }
+
+    private Fraction beatStart(int beat) {
+        return barStart.plus(meter.beat().times(beat));
     }
 
     private void writeStretch(Span stretch) {
-        Fraction start = beatStart(stretch.from());
-        int division = division(start);
-        if (division == 1) {
+        int beat = beatOf(stretch.from());
+        if (divisions[beat] == 1) {
             for (Span piece : grid.split(stretch)) {
                 add(piece, Grid.base(piece.length()), Grid.isPlain(piece.length()) ? 0 : 1);
             }
         } else {
-            writeInTuplet(stretch, start, division);
+            writeInTuplet(stretch, beat, divisions[beat]);
         }
     }
 
     /** Inside a tuplet the parts are written as if {@code normal} of them filled the beat. */
-    private void writeInTuplet(Span stretch, Fraction start, int division) {
+    private void writeInTuplet(Span stretch, int beat, int division) {
         int normal = normal(division);
         Fraction scale = Fraction.of(division, normal);
         int first = glyphs.size();
@@ -136,8 +149,7 @@ final class MeasureWriter {
             add(piece, Grid.base(written), Grid.isPlain(written) ? 0 : 1);
         }
         Tuplet open = tuplets.isEmpty() ? null : tuplets.get(tuplets.size() - 1);
-        boolean continues =
-                open != null && beatStart(glyphs.get(open.from()).at()).equals(start);
+        boolean continues = open != null && beatOf(glyphs.get(open.from()).at()) == beat;
         int last = glyphs.size() - 1;
         if (continues) tuplets.set(tuplets.size() - 1, new Tuplet(open.from(), last, division, normal));
         else tuplets.add(new Tuplet(first, last, division, normal));
