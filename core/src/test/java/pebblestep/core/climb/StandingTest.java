@@ -1,0 +1,130 @@
+package pebblestep.core.climb;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.math.BigDecimal;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import net.jqwik.api.Arbitraries;
+import net.jqwik.api.Arbitrary;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.Provide;
+import org.junit.jupiter.api.Test;
+import pebblestep.core.Refusal;
+import pebblestep.core.rhythm.Bpm;
+import pebblestep.core.tempo.TempoLadder;
+
+/** The laws of climbing; its rules are common practice, no source. */
+class StandingTest {
+    private static final LocalDate FIRST = LocalDate.of(2026, 3, 2);
+    private static final TempoLadder LADDER = TempoLadder.fixed(Bpm.of(60), Bpm.of(120), BigDecimal.valueOf(6));
+
+    /** Attempts over ten days: true is clean, at whatever rung the student stands on. */
+    @Provide
+    Arbitrary<List<List<Boolean>>> days() {
+        return Arbitraries.of(true, true, false).list().ofMaxSize(14).list().ofMaxSize(10);
+    }
+
+    private static List<Attempt> played(List<List<Boolean>> days) {
+        List<Attempt> attempts = new ArrayList<>();
+        LocalDate day = FIRST;
+        for (List<Boolean> tries : days) {
+            for (boolean clean : tries) {
+                Standing now = Standing.after(attempts, LADDER, Rules.USUAL, day);
+                attempts.add(new Attempt(LADDER.rung(now.rung()), clean, day));
+            }
+            day = day.plusDays(1);
+        }
+        return attempts;
+    }
+
+    @Property(tries = 150)
+    void a_student_moves_one_rung_at_a_time_and_three_up_a_day_at_most(@ForAll("days") List<List<Boolean>> days) {
+        List<Attempt> attempts = played(days);
+        int rung = 0;
+        int upToday = 0;
+        LocalDate day = FIRST;
+        for (int i = 1; i <= attempts.size(); i++) {
+            Attempt attempt = attempts.get(i - 1);
+            if (attempt.day().isAfter(day)) {
+                day = attempt.day();
+                upToday = 0;
+            }
+            Standing now = Standing.after(attempts.subList(0, i), LADDER, Rules.USUAL, attempt.day());
+            assertThat(now.rung()).isBetween(0, LADDER.size() - 1);
+            // Overnight a waiting rung may open before the attempt that then moves back or forth.
+            assertThat(Math.abs(now.rung() - rung)).isLessThanOrEqualTo(2);
+            assertThat(now.passedToday()).isLessThanOrEqualTo(Rules.USUAL.rungsADay());
+            if (now.lastMove() == Standing.Move.PASSED) upToday++;
+            assertThat(upToday).isLessThanOrEqualTo(Rules.USUAL.rungsADay());
+            rung = now.rung();
+        }
+    }
+
+    @Property(tries = 150)
+    void the_standing_is_computed_from_the_attempts_alone(@ForAll("days") List<List<Boolean>> days) {
+        List<Attempt> attempts = played(days);
+        LocalDate later = FIRST.plusDays(30);
+        Standing once = Standing.after(attempts, LADDER, Rules.USUAL, later);
+        assertThat(Standing.after(List.copyOf(attempts), LADDER, Rules.USUAL, later))
+                .isEqualTo(once);
+        assertThat(once.passed()).isBetween(0, LADDER.size());
+        assertThat(once.topPassed()).isEqualTo(once.passed() == LADDER.size());
+    }
+
+    @Property(tries = 150)
+    void slips_alone_never_lead_up(@ForAll("days") List<List<Boolean>> days) {
+        List<Attempt> attempts = new ArrayList<>(played(days));
+        int before = Standing.after(attempts, LADDER, Rules.USUAL, FIRST.plusDays(30))
+                .rung();
+        for (int i = 0; i < 7; i++) attempts.add(new Attempt(Bpm.of(60), false, FIRST.plusDays(31)));
+        Standing after = Standing.after(attempts, LADDER, Rules.USUAL, FIRST.plusDays(31));
+        assertThat(after.rung()).isLessThanOrEqualTo(before);
+        assertThat(after.topPassed()).isFalse();
+    }
+
+    @Test
+    void clean_below_the_rung_counts_neither_way() {
+        List<Attempt> attempts = new ArrayList<>();
+        for (int i = 0; i < 3; i++) attempts.add(new Attempt(Bpm.of(60), true, FIRST));
+        attempts.add(new Attempt(Bpm.of(66), true, FIRST));
+        Standing before = Standing.after(attempts, LADDER, Rules.USUAL, FIRST);
+        attempts.add(new Attempt(Bpm.of(60), true, FIRST));
+        Standing after = Standing.after(attempts, LADDER, Rules.USUAL, FIRST);
+        assertThat(after.rung()).isEqualTo(before.rung()).isEqualTo(1);
+        assertThat(after.cleanInRow()).isEqualTo(before.cleanInRow()).isEqualTo(1);
+    }
+
+    @Test
+    void on_a_ladder_that_goes_down_every_clean_attempt_counts() {
+        TempoLadder down = TempoLadder.fixed(Bpm.of(80), Bpm.of(60), BigDecimal.TEN);
+        List<Attempt> attempts = List.of(
+                new Attempt(Bpm.of(80), true, FIRST),
+                new Attempt(Bpm.of(80), true, FIRST),
+                new Attempt(Bpm.of(80), true, FIRST),
+                new Attempt(Bpm.of(70), true, FIRST));
+        Standing standing = Standing.after(attempts, down, Rules.USUAL, FIRST);
+        assertThat(down.rung(standing.rung())).isEqualTo(Bpm.of(70));
+        assertThat(standing.cleanInRow()).isEqualTo(1);
+    }
+
+    @Test
+    void rules_can_be_set_and_nonsense_is_refused() {
+        Rules quick = new Rules(1, 1, 2);
+        List<Attempt> attempts = List.of(
+                new Attempt(Bpm.of(60), true, FIRST),
+                new Attempt(Bpm.of(66), true, FIRST),
+                new Attempt(Bpm.of(72), true, FIRST));
+        Standing standing = Standing.after(attempts, LADDER, quick, FIRST);
+        assertThat(standing.rung()).isEqualTo(2);
+        assertThat(standing.lastMove()).isEqualTo(Standing.Move.WAITS);
+        assertThat(Standing.after(attempts, LADDER, quick, FIRST.plusDays(1)).rung())
+                .isEqualTo(3);
+        assertThatThrownBy(() -> new Rules(0, 3, 3)).isInstanceOf(Refusal.class);
+        assertThatThrownBy(() -> new Rules(3, 0, 3)).isInstanceOf(Refusal.class);
+        assertThatThrownBy(() -> new Rules(3, 3, 0)).isInstanceOf(Refusal.class);
+    }
+}

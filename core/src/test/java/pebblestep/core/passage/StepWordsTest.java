@@ -1,0 +1,51 @@
+package pebblestep.core.passage;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import pebblestep.core.line.Extent;
+import pebblestep.core.line.Travel;
+import pebblestep.core.line.Turn;
+
+class StepWordsTest {
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "1 | UP_DOWN | 1/4 | 0 | one octave up and down, quarters from 1",
+                "2 | UP | 1/16 | -1/16 | two octaves up, sixteenths from the a of 4",
+                "3 | DOWN | 1/12 | 1/12 | three octaves down, triplet eighths from the trip of 1",
+                "4 | DOWN_UP | 1/8 | 1/4 | four octaves down and up, eighths from 2"
+            })
+    void a_step_is_said_in_few_words(int octaves, Travel travel, String value, String place, String words) {
+        Step step = Steps.step("C", "major", Extent.octaves(octaves), travel, Turn.SINGLE, "4/4", value, place);
+        assertThat(StepWords.withoutKey(step)).isEqualTo(words);
+    }
+
+    @Test
+    void a_span_is_said_in_notes() {
+        Step step = Steps.step("G", "major", Extent.span(5), Travel.UP, Turn.SINGLE, "4/4", "1/2", "0");
+        assertThat(StepWords.withoutKey(step)).isEqualTo("5 notes up, half notes from 1");
+    }
+
+    @Test
+    void a_title_is_kept_and_a_missing_one_made() {
+        assertThat(StepWords.title(Steps.PLAIN)).isEqualTo("A step");
+        Step untitled = new Step(
+                " ",
+                Steps.PLAIN.key(),
+                Steps.PLAIN.named(),
+                Steps.PLAIN.line(),
+                Steps.PLAIN.register(),
+                Steps.PLAIN.meter(),
+                Steps.PLAIN.figure(),
+                Steps.PLAIN.place(),
+                1,
+                Steps.PLAIN.tempo(),
+                Steps.PLAIN.metronome());
+        assertThat(StepWords.title(untitled)).isEqualTo("Db major, two octaves up and down, sixteenths from 1");
+    }
+}
