@@ -29,13 +29,10 @@ export function useSignUp() {
 }
 
 export function useSignOut() {
-  const client = useQueryClient();
   return useMutation({
     mutationFn: () => data(api.DELETE('/api/session')),
-    onSuccess: async () => {
-      client.clear();
-      await client.invalidateQueries({ queryKey: ['session'] });
-    },
+    // A fresh page: nothing of the studio stays in this window's memory.
+    onSuccess: () => window.location.assign('/sign-in'),
   });
 }
 

@@ -48,4 +48,6 @@ export const theme = createTheme({
   defaultRadius: 'md',
   cursorType: 'pointer',
   respectReducedMotion: true,
+  // Named without importing them, so that a page that does not use them does not load them.
+  components: { Modal: { defaultProps: { closeButtonProps: { 'aria-label': 'Close' } } } },
 });

@@ -51,7 +51,7 @@ final class DemoPlan {
                     """
                     Even eighths, written F | Bb major | o2 | 1/8 | 4/4 | 0 | 72 100 4 | 42 21 8 | 1.6 | 0
                     Even eighths, written Bb | Eb major | o1 | 1/8 | 4/4 | 0 | 72 100 4 | 31 21 8 | 1.2 | 0
-                    Sixteenths from 2 | Ab major | o2 | 1/16 | 4/4 | 1/4 | 56 80 4 | 20 34 10 | 0.9 | 0
+                    Sixteenths from 2 | Ab major | o2 | 1/16 | 4/4 | 1/4 | 56 80 4 | 20 34 10 | 2.3 | 0
                     Up and over, on to 1 | Db major | o2 | 1/16 | 4/4 | 1/4 | 60 96 4 | 10 24 10 | 0.45 | 0
                     Minor, raised seventh | Bb harmonic-minor | o1 | 1/8 | 4/4 | 0 | 60 84 6 | 6 20 6 | 0.2 | 0"""),
             player(
@@ -60,7 +60,7 @@ final class DemoPlan {
                     4.5,
                     """
                     G in quarters | G major | o1 | 1/4 | 4/4 | 0 | 80 120 8 | 42 20 6 | 1.5 | 0
-                    D in eighths | D major | o2 | 1/8 | 4/4 | 0 | 60 92 4 | 26 40 8 | 0.7 | 1
+                    D in eighths | D major | o2 | 1/8 | 4/4 | 0 | 60 92 4 | 26 40 8 | 2.2 | 1
                     B minor, up and home | B melodic-minor | o1 | 1/8 | 3/4 | 0 | 52 76 4 | 9 23 8 | -0.6 | 1"""),
             player(
                     "Linnet Moss",
@@ -68,23 +68,23 @@ final class DemoPlan {
                     3.5,
                     """
                     First five of G | G major | s5 | 1/2 | 4/4 | 0 | 60 84 6 | 40 20 4 | 1.4 | 0
-                    First five of F | F major | s5 | 1/4 | 4/4 | 0 | 60 84 6 | 24 40 4 | 0.8 | 5"""),
+                    First five of F | F major | s5 | 1/4 | 4/4 | 0 | 60 84 6 | 24 40 4 | 2.6 | 5"""),
             player(
                     "Jory Penwick",
                     "bassoon",
                     5,
                     """
                     F in triplets | F major | o2 | 1/12 | 4/4 | 0 | 60 84 4 | 38 18 8 | 1.3 | 0
-                    Bb in triplets | Bb major | o2 | 1/12 | 4/4 | 0 | 60 88 4 | 22 40 8 | 0.75 | 0
+                    Bb in triplets | Bb major | o2 | 1/12 | 4/4 | 0 | 60 88 4 | 22 40 8 | 1.4 | 0
                     Quarters on the & | Eb major | o1 | 1/4 | 4/4 | 1/8 | 66 90 4 | 8 24 6 | 0.35 | 0
-                    C minor, plain | C natural-minor | o2 | 1/8 | 4/4 | 0 | 60 84 4 | 5 21 6 | 0.1 | 0"""),
+                    C minor, plain | C natural-minor | o2 | 1/8 | 4/4 | 0 | 60 84 4 | 5 21 6 | 0.9 | 0"""),
             player(
                     "Aled Quay",
                     "cello",
                     4,
                     """
                     Long notes on G | G major | o2 | 1/2 | 4/4 | 0 | 72 96 8 | 36 16 8 | 1.5 | 0
-                    D in six-eight | D major | o2 | 1/8 | 6/8 | 0 | 60 90 5 | 22 40 8 | 0.6 | 2
+                    D in six-eight | D major | o2 | 1/8 | 6/8 | 0 | 60 90 5 | 22 40 8 | 2.4 | 2
                     Five-note A, up and over | A minor-pentatonic | o2 | 1/8 | 4/4 | 0 | 66 96 6 | 12 30 6 | 1.0 | 2"""));
 
     private static Player player(String name, String instrument, double daysAWeek, String pieces) {
