@@ -21,8 +21,9 @@ public final class Client {
             HttpClient.newBuilder().cookieHandler(cookies).build();
     private String bearer;
     private boolean csrf = true;
+    private String sessionCookie = "";
 
-    Client(int port) {
+    public Client(int port) {
         this.port = port;
     }
 
@@ -101,6 +102,9 @@ public final class Client {
         cookie("XSRF-TOKEN").filter(token -> csrf).ifPresent(token -> request.header("X-XSRF-TOKEN", token));
         try {
             HttpResponse<String> response = http.send(request.build(), HttpResponse.BodyHandlers.ofString());
+            response.headers().allValues("Set-Cookie").stream()
+                    .filter(cookie -> cookie.startsWith("PEBBLE="))
+                    .forEach(cookie -> sessionCookie = cookie);
             return new Answer(
                     response.statusCode(),
                     response.headers().firstValue("Content-Type").orElse(""),
@@ -111,6 +115,11 @@ public final class Client {
             Thread.currentThread().interrupt();
             throw new AssertionError(e);
         }
+    }
+
+    /** The whole line with which the session cookie was last set. */
+    public String cookieLine() {
+        return sessionCookie;
     }
 
     public java.util.Optional<String> cookie(String name) {

@@ -1,0 +1,99 @@
+package pebblestep.app.students;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import pebblestep.app.Client;
+import pebblestep.app.Client.Answer;
+import pebblestep.app.Given;
+import pebblestep.app.RunningApp;
+import tools.jackson.databind.JsonNode;
+
+@ExtendWith(RunningApp.class)
+class StudentTest {
+    private Client teacher;
+
+    @BeforeEach
+    void a_studio(Client client) {
+        teacher = client.signUp();
+    }
+
+    @Test
+    void a_student_is_added_with_an_instrument_and_a_link() {
+        Answer added = Given.student(teacher, "  Ada Reed ", "bassoon");
+        assertThat(added.status()).isEqualTo(201);
+        assertThat(added.string("name")).isEqualTo("Ada Reed");
+        assertThat(added.string("instrumentName")).isEqualTo("Bassoon");
+        assertThat(added.string("practicePath")).matches("/p/[A-Za-z0-9_-]{32}");
+        assertThat(teacher.get("/api/students/" + added.id()).json()).isEqualTo(added.json());
+    }
+
+    @Test
+    void a_student_who_changes_instruments_reads_the_same_work_in_other_notes() {
+        Answer student = Given.student(teacher, "Ada Reed", "oboe");
+        Given.assigned(teacher, student);
+        Client practising = teacher.byLink(student.string("practicePath"));
+        assertThat(practising
+                        .get("/api/practice/today")
+                        .json()
+                        .at("/items/0/key")
+                        .asString())
+                .isEqualTo("Db major");
+        Answer changed = teacher.put(
+                "/api/students/" + student.id(),
+                """
+                {"name":"Ada Quill","instrument":"english-horn"}""");
+        assertThat(changed.string("name")).isEqualTo("Ada Quill");
+        assertThat(changed.string("practicePath")).isEqualTo(student.string("practicePath"));
+        assertThat(practising
+                        .get("/api/practice/today")
+                        .json()
+                        .at("/items/0/key")
+                        .asString())
+                .isEqualTo("Ab major");
+    }
+
+    @Test
+    void students_are_listed_by_name_and_those_put_away_apart() {
+        Given.student(teacher, "Cleo", "cello");
+        Answer bea = Given.student(teacher, "Bea", "horn");
+        Given.student(teacher, "Ada", "flute");
+        assertThat(names(false)).isEqualTo("[Ada, Bea, Cleo]");
+        teacher.post("/api/students/" + bea.id() + "/archive");
+        assertThat(names(false)).isEqualTo("[Ada, Cleo]");
+        assertThat(names(true)).isEqualTo("[Bea]");
+    }
+
+    private String names(boolean archived) {
+        JsonNode items =
+                teacher.get("/api/students?archived=" + archived).json().get("items");
+        return items.valueStream()
+                .map(item -> item.get("name").asString())
+                .toList()
+                .toString();
+    }
+
+    @Test
+    void nothing_is_assigned_to_a_student_who_is_put_away() {
+        Answer student = Given.student(teacher, "Ada", "oboe");
+        Answer step = Given.step(teacher);
+        teacher.post("/api/students/" + student.id() + "/archive");
+        Answer refused = teacher.post("/api/assignments", Given.assignment(step.id(), student.id()));
+        assertThat(refused.status()).isEqualTo(422);
+        assertThat(refused.string("detail")).isEqualTo("Ada is put away. Take them back first.");
+    }
+
+    @Test
+    void the_catalogue_offers_what_the_rules_carry() {
+        JsonNode catalogue = teacher.get("/api/catalogue").json();
+        assertThat(catalogue.get("instruments")).hasSize(10);
+        assertThat(catalogue.get("forms")).hasSize(5);
+        assertThat(catalogue.at("/values/0/plural").asString()).isEqualTo("whole notes");
+        assertThat(catalogue.at("/meters/3/beat").asString()).isEqualTo("3/8");
+        assertThat(catalogue.get("tonics").valueStream().map(JsonNode::asString))
+                .startsWith("C", "F", "Bb")
+                .doesNotHaveDuplicates();
+    }
+}
