@@ -22,8 +22,20 @@ const DURATIONS: Record<number, string> = { 1: 'w', 2: 'h', 4: 'q', 8: '8', 16: 
 /** Where a rest stands in each clef: the middle line. */
 const REST_KEYS: Record<string, string> = { treble: 'b/4', bass: 'd/3', alto: 'c/4', tenor: 'a/3' };
 
+/** The letter step of the top line of each clef's staff, counted from C0. */
+const TOP_LINES: Record<string, number> = { treble: 38, bass: 26, alto: 32, tenor: 30 };
+const LETTERS = 'CDEFGAB';
+
 const MARGIN = 8;
 const SYSTEM_HEIGHT = 118;
+/** Between two letter steps on the staff. */
+const STEP = 5;
+/** Letter steps that have room above and below a staff within the height of a system. */
+const ROOM_ABOVE = 3;
+const ROOM_BELOW = 4;
+const STAFF_STEPS = 8;
+/** The number of a tuplet stands that much above its highest note. */
+const TUPLET_STEPS = 4;
 const GLYPH_WIDTH = 25;
 const BAR_WIDTH = 34;
 const CLEF_WIDTH = 46;
@@ -64,8 +76,15 @@ function headWidth(score: ScoreDocument, first: boolean): number {
   return CLEF_WIDTH + Math.abs(score.fifths) * ACCIDENTAL_WIDTH + (first ? METER_WIDTH : 0);
 }
 
-/** Breaks the bars into systems that fit the width, as even as they come. */
-export function systems(score: ScoreDocument, width: number): MeasurePart[][] {
+interface System {
+  measures: MeasurePart[];
+  /** Where it starts on the paper, and where its staff does: lower where notes reach far above it. */
+  top: number;
+  staff: number;
+}
+
+/** Breaks the bars into rows that fit the width. */
+function rowsOf(score: ScoreDocument, width: number): MeasurePart[][] {
   const rows: MeasurePart[][] = [];
   let row: MeasurePart[] = [];
   let used = 0;
@@ -84,12 +103,36 @@ export function systems(score: ScoreDocument, width: number): MeasurePart[][] {
   return rows;
 }
 
+/** How many letter steps the notes of a row reach above the top line and below the bottom line of the staff. */
+function reach(row: MeasurePart[], clef: string): { above: number; below: number } {
+  const top = TOP_LINES[clef] ?? 38;
+  const steps = row
+    .flatMap((measure) => measure.glyphs)
+    .flatMap((glyph) => (glyph.pitch == null ? [] : [glyph.pitch]))
+    .map((pitch) => LETTERS.indexOf(pitch[0]!) + 7 * Number(pitch.slice(pitch.search(/-?\d/))));
+  const numbers = row.some((measure) => measure.tuplets.length > 0) ? TUPLET_STEPS : 0;
+  return { above: Math.max(0, ...steps) - top + numbers, below: top - STAFF_STEPS - Math.min(top, ...steps) };
+}
+
+/** Lays the systems out under each other, with room for what reaches far above or below the staff. */
+function layOut(score: ScoreDocument, width: number): { systems: System[]; height: number } {
+  let top = 0;
+  const systems = rowsOf(score, width).map((measures) => {
+    const { above, below } = reach(measures, score.clef);
+    const headroom = Math.max(0, above - ROOM_ABOVE) * STEP;
+    const system = { measures, top, staff: top + headroom };
+    top += SYSTEM_HEIGHT + headroom + Math.max(0, below - ROOM_BELOW) * STEP;
+    return system;
+  });
+  return { systems, height: top + 6 };
+}
+
 const SCALES = [1.35, 1.2, 1.1, 1, 0.92, 0.84, 0.76, 0.68];
 
 /** The largest scale at which the whole score stands in the frame; the smallest where none does. */
 export function fittingScale(score: ScoreDocument, width: number, height: number, largest: number): number {
   const fits = SCALES.filter((scale) => scale <= largest).find(
-    (scale) => (systems(score, width / scale - 2 * MARGIN).length * SYSTEM_HEIGHT + 6) * scale <= height,
+    (scale) => layOut(score, width / scale - 2 * MARGIN).height * scale <= height,
   );
   return fits ?? SCALES.at(-1)!;
 }
@@ -99,22 +142,22 @@ export function draw(element: HTMLElement, score: ScoreDocument, width: number):
   element.replaceChildren();
   const renderer = new Renderer(element as HTMLDivElement, Renderer.Backends.SVG);
   const context = renderer.getContext();
-  const rows = systems(score, width - 2 * MARGIN);
-  const height = rows.length * SYSTEM_HEIGHT + 6;
+  const { systems, height } = layOut(score, width - 2 * MARGIN);
   renderer.resize(width, height);
   const drawn = new Map<number, StaveNote[]>();
   const sequence: { glyph: Glyph; note: StaveNote; row: number }[] = [];
-  rows.forEach((row, r) => {
+  systems.forEach(({ measures: row, staff }, r) => {
     const head = headWidth(score, r === 0);
     const needed = row.reduce((sum, measure) => sum + minimumWidth(measure), 0);
     const room = width - 2 * MARGIN - head;
     // A last system that is far from full keeps its natural width.
-    const stretch = r === rows.length - 1 && rows.length > 1 ? Math.min(room / needed, 1.6) : room / needed;
+    const stretch =
+      r === systems.length - 1 && systems.length > 1 ? Math.min(room / needed, 1.6) : room / needed;
     let x = MARGIN;
     row.forEach((measure, m) => {
       const first = m === 0;
       const own = minimumWidth(measure) * stretch + (first ? head : 0);
-      const stave = new Stave(x, r * SYSTEM_HEIGHT, own);
+      const stave = new Stave(x, staff, own);
       if (first) {
         stave.addClef(score.clef).addKeySignature(SIGNATURES[score.fifths + 7]!);
         if (r === 0) stave.addTimeSignature(score.meter);

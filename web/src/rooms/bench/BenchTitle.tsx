@@ -43,7 +43,7 @@ export function BenchTitle({ keeping, player, onToggle, onAssign }: Props) {
         </Button>
         <Button
           size="sm"
-          color="dark"
+          className={classes.play}
           aria-label={player.playing ? 'Stop' : 'Play'}
           leftSection={
             player.playing ? <IconPlayerStopFilled size={16} /> : <IconPlayerPlayFilled size={16} />

@@ -16,7 +16,7 @@ interface Place {
   y: number;
 }
 
-const ROW = 168;
+const ROW = 184;
 
 /** Where the stones lie: rows of the river, each row walked back the other way. */
 function places(count: number, width: number): { at: Place[]; height: number } {
