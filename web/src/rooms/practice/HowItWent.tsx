@@ -1,10 +1,12 @@
+import { useState } from 'react';
 import type { TakeForm } from '../../api/types';
+import { useKeys } from '../../ui/useKeys';
 import classes from './Practice.module.css';
 
 interface Props {
   /** Whether the line was played to its end. */
   whole: boolean;
-  onSay: (outcome: TakeForm['outcome']) => void;
+  onSay: (outcome: TakeForm['outcome'], note: string) => void;
 }
 
 const ANSWERS: { outcome: TakeForm['outcome']; name: string; means: string; key: string }[] = [
@@ -15,6 +17,13 @@ const ANSWERS: { outcome: TakeForm['outcome']; name: string; means: string; key:
 
 /** How did it go? Three large answers. */
 export function HowItWent({ whole, onSay }: Props) {
+  const [note, setNote] = useState('');
+  const say = (outcome: TakeForm['outcome']) => () => onSay(outcome, note);
+  useKeys({
+    '1': whole ? say('clean') : undefined,
+    '2': whole ? say('slips') : undefined,
+    '3': say('stopped'),
+  });
   const answers = whole ? ANSWERS : ANSWERS.slice(2);
   return (
     <div className={classes.asking}>
@@ -26,13 +35,21 @@ export function HowItWent({ whole, onSay }: Props) {
             type="button"
             data-outcome={answer.outcome}
             autoFocus={i === 0}
-            onClick={() => onSay(answer.outcome)}
+            onClick={say(answer.outcome)}
           >
             <strong>{answer.name}</strong>
             <span>{answer.means}</span>
           </button>
         ))}
       </div>
+      <input
+        className={classes.note}
+        aria-label="A word to your teacher"
+        placeholder="a word to your teacher, if you like"
+        maxLength={500}
+        value={note}
+        onChange={(event) => setNote(event.currentTarget.value)}
+      />
     </div>
   );
 }

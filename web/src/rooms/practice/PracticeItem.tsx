@@ -44,7 +44,7 @@ export function PracticeItem({ token, item, next, cautions, onTake, onNext }: Pr
       void player.start(current, voice);
     }
   };
-  const log = (outcome: TakeForm['outcome']) => {
+  const log = (outcome: TakeForm['outcome'], note: string) => {
     setPhase('logged');
     setChosen(undefined);
     void onTake({
@@ -52,17 +52,12 @@ export function PracticeItem({ token, item, next, cautions, onTake, onNext }: Pr
       assignmentId: item.assignmentId,
       bpm,
       outcome,
-      note: '',
+      note,
       takenAt: localTime(),
     });
   };
   const asking = phase === 'asking' && !player.playing;
-  useKeys({
-    ' ': toggle,
-    '1': asking ? () => log('clean') : undefined,
-    '2': asking ? () => log('slips') : undefined,
-    '3': asking ? () => log('stopped') : undefined,
-  });
+  useKeys({ ' ': toggle });
   const shown = passage.data;
   return (
     <main className={classes.item}>

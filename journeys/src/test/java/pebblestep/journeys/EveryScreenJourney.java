@@ -7,6 +7,7 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ColorScheme;
 import java.util.List;
+import java.util.Locale;
 import java.util.Set;
 import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
@@ -17,12 +18,18 @@ import pebblestep.journeys.Studio.Visit;
 /** What holds on every screen: no serious barrier, light and dark; nothing shown unescaped; empty screens help. */
 @ExtendWith(Studio.class)
 class EveryScreenJourney {
+    private static final int SETTLED_MS = 400;
     private static final Set<String> SERIOUS = Set.of("serious", "critical");
 
     /** Looks for serious and critical findings of axe-core, in both colour schemes. */
     private static void look(Page page, String screen) {
         for (ColorScheme scheme : List.of(ColorScheme.LIGHT, ColorScheme.DARK)) {
             page.emulateMedia(new Page.EmulateMediaOptions().setColorScheme(scheme));
+            // The page changes its colours a moment after the system has; a picture in between is of neither.
+            page.waitForFunction(
+                    "scheme => document.documentElement.dataset.mantineColorScheme === scheme",
+                    scheme.name().toLowerCase(Locale.ROOT));
+            page.waitForTimeout(SETTLED_MS);
             List<String> found = new AxeBuilder(page)
                     .analyze().getViolations().stream()
                             .filter(rule -> SERIOUS.contains(rule.getImpact()))
@@ -57,6 +64,12 @@ class EveryScreenJourney {
             visit.open("/bench");
             page.locator("svg text").first().waitFor();
             look(page, "bench");
+            page.keyboard().press("a");
+            page.getByRole(AriaRole.DIALOG).getByLabel("Student").waitFor();
+            look(page, "assign");
+            page.keyboard().press("Escape");
+            assertThat(page.getByRole(AriaRole.DIALOG)).isHidden();
+            page.evaluate("document.activeElement.blur()");
             page.keyboard().press("?");
             page.getByRole(AriaRole.DIALOG).waitFor();
             look(page, "shortcut sheet");
@@ -79,6 +92,10 @@ class EveryScreenJourney {
                     .click();
             assertThat(page.getByText("You stopped.")).isVisible();
             look(page, "how did it go");
+            page.keyboard().press("3");
+            for (int i = 0; i < 3; i++) page.keyboard().press("ArrowRight");
+            assertThat(page.getByText("Back to the first")).isVisible();
+            look(page, "done for today");
             visit.open(link + "/keys");
             assertThat(page.getByText("Maren’s keys")).isVisible();
             look(page, "own key path");

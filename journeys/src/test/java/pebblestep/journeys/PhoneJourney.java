@@ -45,12 +45,17 @@ class PhoneJourney {
                     .isVisible(new com.microsoft.playwright.assertions.LocatorAssertions.IsVisibleOptions()
                             .setTimeout(30_000));
             Assertions.assertThat(scrolls(page)).isFalse();
+            page.getByLabel("A word to your teacher").fill("the turn was late");
             page.getByText("Slips", new Page.GetByTextOptions().setExact(true)).click();
             assertThat(page.getByText("1 take not clean at")).isVisible();
             page.getByText("Finish for today").click();
             assertThat(page.getByText("1 take today.")).isVisible();
             page.getByText("My keys").click();
             assertThat(page.getByText("Linnet’s keys")).isVisible();
+            try (Visit teacher = studio.laptop().signIn()) {
+                teacher.practicePath("Linnet Moss");
+                assertThat(teacher.page.getByText("“the turn was late”")).isVisible();
+            }
             Assertions.assertThat(visit.troubles).isEmpty();
         }
     }
