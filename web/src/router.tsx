@@ -32,6 +32,10 @@ export const router = createBrowserRouter([
             lazy: async () => ({ Component: (await import('./rooms/students/Students')).Students }),
           },
           {
+            path: '/students/instruments',
+            lazy: async () => ({ Component: (await import('./rooms/students/Instruments')).Instruments }),
+          },
+          {
             path: '/students/:studentId',
             lazy: async () => ({ Component: (await import('./rooms/students/StudentPage')).StudentPage }),
           },

@@ -6,12 +6,15 @@ export class Problem extends Error {
   readonly status: number;
   readonly pointer?: string;
   readonly fits?: string;
+  /** The character, from 1, at which a text stops being readable. */
+  readonly position?: number;
 
-  constructor(status: number, detail: string, pointer?: string, fits?: string) {
+  constructor(status: number, detail: string, pointer?: string, fits?: string, position?: number) {
     super(detail);
     this.status = status;
     this.pointer = pointer;
     this.fits = fits;
+    this.position = position;
   }
 
   /** What is wrong and, where the API knows it, what would fit. */
@@ -44,15 +47,23 @@ const csrf: Middleware = {
   },
 };
 
+interface Answered {
+  detail: string;
+  pointer: string;
+  fits: string;
+  position: number;
+}
+
 const problems: Middleware = {
   async onResponse({ response }) {
     if (response.ok) return response;
-    const problem = (await response.json().catch(() => ({}))) as Record<string, string>;
+    const problem = (await response.json().catch(() => ({}))) as Partial<Answered>;
     throw new Problem(
       response.status,
       problem.detail ?? `The studio answered with ${response.status}.`,
       problem.pointer,
       problem.fits,
+      problem.position,
     );
   },
 };

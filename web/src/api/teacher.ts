@@ -1,6 +1,6 @@
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { api, data } from './client';
-import type { Ladder, StepDocument } from './types';
+import type { InstrumentForm, Ladder, Settings, StepDocument, StudentForm } from './types';
 
 /** Who is signed in; asked once, and again after signing in or out. */
 export function useSession() {
@@ -44,21 +44,31 @@ export function useCatalogue() {
   });
 }
 
-/** A step worked out for an instrument; the answer before stays on screen while the next one is on its way. */
-export function usePassage(step: StepDocument, instrument: string | undefined) {
+/** A step worked out for a student; the answer before stays on screen while the next one is on its way. */
+export function usePassage(step: StepDocument, student: number | undefined) {
   return useQuery({
-    queryKey: ['passage', step, instrument],
+    queryKey: ['passage', step, student],
     queryFn: ({ signal }) =>
       data(
         api.POST('/api/passages', {
           params: { query: { with: 'score,clicks,pulse' } },
-          body: { step, instrument },
+          body: { step, student },
           signal,
         }),
       ),
     placeholderData: keepPreviousData,
     staleTime: Infinity,
     gcTime: 60_000,
+    retry: false,
+  });
+}
+
+/** How each of these students reads a step. */
+export function useReadings(step: StepDocument, students: number[], wanted: boolean) {
+  return useQuery({
+    queryKey: ['passage', 'readings', step, students],
+    queryFn: () => data(api.POST('/api/passages/readings', { body: { step, students } })),
+    enabled: wanted && students.length > 0,
     retry: false,
   });
 }
@@ -154,7 +164,7 @@ function useStudentsChanged() {
   const client = useQueryClient();
   return () =>
     Promise.all(
-      ['students', 'student', 'desk', 'keyPath', 'assignments'].map((key) =>
+      ['students', 'student', 'desk', 'keyPath', 'assignments', 'passage'].map((key) =>
         client.invalidateQueries({ queryKey: [key] }),
       ),
     );
@@ -163,11 +173,70 @@ function useStudentsChanged() {
 export function useKeepStudent() {
   const changed = useStudentsChanged();
   return useMutation({
-    mutationFn: ({ id, ...body }: { id?: number; name: string; instrument: string }) =>
+    mutationFn: ({ id, ...body }: StudentForm & { id?: number }) =>
       id === undefined
         ? data(api.POST('/api/students', { body }))
         : data(api.PUT('/api/students/{id}', { params: { path: { id } }, body })),
     onSuccess: changed,
+  });
+}
+
+/** Lets a student's range grow, or shrink, by one note at one end. */
+export function useGrowRange() {
+  const changed = useStudentsChanged();
+  return useMutation({
+    mutationFn: ({ id, ...body }: { id: number; end: 'top' | 'bottom'; notes: number }) =>
+      data(api.POST('/api/students/{id}/range', { params: { path: { id } }, body })),
+    onSuccess: changed,
+  });
+}
+
+export function useInstruments() {
+  return useQuery({ queryKey: ['instruments'], queryFn: () => data(api.GET('/api/instruments')) });
+}
+
+export function useKeepInstrument() {
+  const client = useQueryClient();
+  const changed = useStudentsChanged();
+  return useMutation({
+    mutationFn: ({ id, body }: { id?: number; body: InstrumentForm }) =>
+      id === undefined
+        ? data(api.POST('/api/instruments', { body }))
+        : data(api.PUT('/api/instruments/{id}', { params: { path: { id } }, body })),
+    onSuccess: () => Promise.all([client.invalidateQueries({ queryKey: ['instruments'] }), changed()]),
+  });
+}
+
+export function useArchiveInstrument() {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: ({ id, restore }: { id: number; restore?: boolean }) => {
+      const params = { path: { id } };
+      return restore
+        ? data(api.POST('/api/instruments/{id}/restore', { params }))
+        : data(api.POST('/api/instruments/{id}/archive', { params }));
+    },
+    onSuccess: () => client.invalidateQueries({ queryKey: ['instruments'] }),
+  });
+}
+
+export function useSettings() {
+  return useQuery({
+    queryKey: ['settings'],
+    queryFn: () => data(api.GET('/api/settings')),
+    staleTime: Infinity,
+  });
+}
+
+export function useKeepSettings() {
+  const client = useQueryClient();
+  const changed = useStudentsChanged();
+  return useMutation({
+    mutationFn: (body: Settings) => data(api.PUT('/api/settings', { body })),
+    onSuccess: (settings) => {
+      client.setQueryData(['settings'], settings);
+      return changed();
+    },
   });
 }
 

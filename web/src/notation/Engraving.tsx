@@ -2,7 +2,7 @@ import { useElementSize, useMergedRef } from '@mantine/hooks';
 import { useEffect, useRef } from 'react';
 import type { PassageDocument } from '../api/types';
 import type { Lights } from '../sound/lights';
-import { notes } from '../ui/words';
+import { degreeSigns, notes } from '../ui/words';
 import type { Drawn } from './draw';
 import classes from './Engraving.module.css';
 
@@ -12,10 +12,26 @@ interface Props {
   lights?: Lights;
   /** The largest scale to draw at; it gets smaller until the whole line fits the room there is. */
   largest?: number;
+  /** What stands under the notes. */
+  words?: Words;
+}
+
+export interface Words {
+  counts: boolean;
+  degrees: boolean;
+}
+
+/** The word of each note for each line that is wanted. */
+function linesOf(passage: PassageDocument, words: Words | undefined): string[][] {
+  const lines: string[][] = [];
+  // Between the beats only what is said there: the beat has just been said.
+  if (words?.counts) lines.push(passage.notes.map((note) => note.count.split(' ').at(-1)!));
+  if (words?.degrees) lines.push(passage.notes.map((note) => degreeSigns(note.degree)));
+  return lines;
 }
 
 /** The engraved notes. The engraver is loaded when it is first needed. */
-export function Engraving({ passage, lights, largest = 1 }: Props) {
+export function Engraving({ passage, lights, largest = 1, words }: Props) {
   const frame = useRef<HTMLDivElement>(null);
   const { ref: measured, width } = useElementSize<HTMLDivElement>();
   const bothRefs = useMergedRef(frame, measured);
@@ -24,13 +40,16 @@ export function Engraving({ passage, lights, largest = 1 }: Props) {
   const { score } = passage;
   useEffect(() => {
     let current = true;
+    const lines = linesOf(passage, words);
     if (!score || width < 40) return;
     void import('./draw').then(async ({ draw, fittingScale }) => {
       await document.fonts.ready;
       if (!current || !paper.current) return;
       const room = frame.current?.parentElement?.clientHeight ?? Infinity;
-      const scale = fittingScale(score, width, room, largest);
-      drawn.current = draw(paper.current, score, width / scale);
+      const scale = fittingScale(score, width, room, largest, lines.length);
+      const began = performance.now();
+      drawn.current = draw(paper.current, score, width / scale, lines);
+      performance.measure('engrave', { start: began });
       const { height } = drawn.current;
       const svg = paper.current.querySelector('svg');
       svg?.setAttribute('viewBox', `0 0 ${width / scale} ${height}`);
@@ -41,7 +60,7 @@ export function Engraving({ passage, lights, largest = 1 }: Props) {
     return () => {
       current = false;
     };
-  }, [score, width, largest, frame]);
+  }, [passage, score, width, largest, words, frame]);
 
   useEffect(() => {
     if (!lights) return;

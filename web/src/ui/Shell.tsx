@@ -1,11 +1,12 @@
 import { ActionIcon, Menu } from '@mantine/core';
-import { IconKeyboard, IconLogout, IconUser } from '@tabler/icons-react';
+import { IconKeyboard, IconLogout, IconSettings, IconUser } from '@tabler/icons-react';
 import { useState } from 'react';
 import { Link, Navigate, NavLink, Outlet, useLocation } from 'react-router';
 import { useSession, useSignOut } from '../api/teacher';
 import { Brand } from './Brand';
 import { SchemeToggle } from './SchemeToggle';
 import { ShortcutSheet } from './ShortcutSheet';
+import { StudioSettings } from './StudioSettings';
 import { useKeys } from './useKeys';
 import { Waiting } from './Waiting';
 import { Wrong } from './Wrong';
@@ -63,20 +64,27 @@ export function Shell() {
 
 function TeacherMenu({ name, studio }: { name: string; studio: string }) {
   const signOut = useSignOut();
+  const [settings, setSettings] = useState(false);
   return (
-    <Menu position="bottom-end" withinPortal>
-      <Menu.Target>
-        <button type="button" className={classes.teacher}>
-          <IconUser size={17} aria-hidden="true" />
-          {name}
-        </button>
-      </Menu.Target>
-      <Menu.Dropdown>
-        <Menu.Label>{studio}</Menu.Label>
-        <Menu.Item leftSection={<IconLogout size={16} />} onClick={() => signOut.mutate()}>
-          Sign out
-        </Menu.Item>
-      </Menu.Dropdown>
-    </Menu>
+    <>
+      <StudioSettings opened={settings} onClose={() => setSettings(false)} />
+      <Menu position="bottom-end" withinPortal>
+        <Menu.Target>
+          <button type="button" className={classes.teacher}>
+            <IconUser size={17} aria-hidden="true" />
+            {name}
+          </button>
+        </Menu.Target>
+        <Menu.Dropdown>
+          <Menu.Label>{studio}</Menu.Label>
+          <Menu.Item leftSection={<IconSettings size={16} />} onClick={() => setSettings(true)}>
+            Studio settings
+          </Menu.Item>
+          <Menu.Item leftSection={<IconLogout size={16} />} onClick={() => signOut.mutate()}>
+            Sign out
+          </Menu.Item>
+        </Menu.Dropdown>
+      </Menu>
+    </>
   );
 }

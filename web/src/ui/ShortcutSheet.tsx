@@ -17,6 +17,7 @@ const SHEET: [string, [string[], string][]][] = [
       [['L'], 'land: the least change that arrives'],
       [['D'], 'strike the turning note once or twice'],
       [['[', ']'], 'longer or shorter values'],
+      [['F'], 'find a form or a pattern'],
       [['S'], 'save'],
       [['A'], 'assign'],
     ],

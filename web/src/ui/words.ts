@@ -6,6 +6,11 @@ export function notes(text: string): string {
   });
 }
 
+/** A degree as a musician reads it: b3 becomes ♭3. */
+export function degreeSigns(text: string): string {
+  return text.replace(/b(?=[b\d])/g, '♭').replace(/#(?=[#\d])/g, '♯');
+}
+
 /** A number as read: at most one decimal, none where it is whole. */
 export function short(value: number): string {
   return Number.isInteger(value) ? String(value) : value.toFixed(1);

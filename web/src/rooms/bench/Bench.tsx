@@ -45,7 +45,7 @@ function OpenBench({ catalogue, students, steps, open, step }: Props) {
   const wanted = Number(search.get('for')) || undefined;
   const [state, dispatch] = useReducer(benchReducer, wanted, freshBench);
   const student = students.find((one) => one.id === state.studentId);
-  const answer = usePassage(state.document, student?.instrument);
+  const answer = usePassage(state.document, student?.id);
   const [passage, setPassage] = useState<PassageDocument>();
   useEffect(() => {
     if (answer.data && !answer.isPlaceholderData) setPassage(answer.data);

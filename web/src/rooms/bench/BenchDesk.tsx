@@ -1,6 +1,7 @@
+import { useLocalStorage } from '@mantine/hooks';
 import { useState } from 'react';
 import type { Step } from '../../api/types';
-import { Engraving } from '../../notation/Engraving';
+import { Engraving, type Words } from '../../notation/Engraving';
 import { usePlayer } from '../../sound/usePlayer';
 import { PulseRibbon } from '../../ui/PulseRibbon';
 import { Waiting } from '../../ui/Waiting';
@@ -10,9 +11,11 @@ import { BenchTitle } from './BenchTitle';
 import { Controls } from './Controls';
 import { LadderPath } from './LadderPath';
 import { LandingCard } from './LandingCard';
+import { MaterialBrowser } from './MaterialBrowser';
 import { StepShelf } from './StepShelf';
 import { useBenchKeys } from './useBenchKeys';
 import { useKeeping } from './useKeeping';
+import { WordsSwitch } from './WordsSwitch';
 import classes from './Bench.module.css';
 
 /** The bench itself: kept steps, the engraved notes with the pulse beneath them, and the controls. */
@@ -21,6 +24,12 @@ export function BenchDesk({ steps }: { steps: Step[] }) {
   const keeping = useKeeping();
   const player = usePlayer();
   const [assigning, setAssigning] = useState(false);
+  const [finding, setFinding] = useState(false);
+  const [words, setWords] = useLocalStorage<Words>({
+    key: 'bench-words',
+    defaultValue: { counts: false, degrees: false },
+    getInitialValueInEffect: false,
+  });
   const toggle = () => {
     if (player.playing) player.stop();
     else if (passage && !refused) void player.start(passage, true);
@@ -28,7 +37,12 @@ export function BenchDesk({ steps }: { steps: Step[] }) {
   const assign = async () => {
     if (await keeping.keep()) setAssigning(true);
   };
-  useBenchKeys({ toggle, save: () => void keeping.keep(), assign: () => void assign() });
+  useBenchKeys({
+    toggle,
+    save: () => void keeping.keep(),
+    assign: () => void assign(),
+    find: () => setFinding(true),
+  });
   return (
     <div className={classes.bench}>
       <StepShelf steps={steps} />
@@ -37,7 +51,8 @@ export function BenchDesk({ steps }: { steps: Step[] }) {
         {passage ? (
           <>
             <div className={classes.paper} tabIndex={0} aria-label="Engraved notes" role="region">
-              <Engraving passage={passage} lights={player.lights} />
+              <WordsSwitch words={words} onChange={setWords} />
+              <Engraving passage={passage} lights={player.lights} words={words} />
             </div>
             {passage.pulse && (
               <div className={classes.pulse}>
@@ -53,7 +68,8 @@ export function BenchDesk({ steps }: { steps: Step[] }) {
           <Waiting />
         )}
       </div>
-      <Controls />
+      <Controls onFind={() => setFinding(true)} />
+      <MaterialBrowser opened={finding} onClose={() => setFinding(false)} />
       <AssignDialog opened={assigning} onClose={() => setAssigning(false)} />
     </div>
   );

@@ -1,9 +1,11 @@
 import { Button } from '@mantine/core';
 import { IconPlayerPlayFilled, IconPlayerStopFilled } from '@tabler/icons-react';
+import { useState } from 'react';
 import type { usePlayer } from '../../sound/usePlayer';
 import { Wrong } from '../../ui/Wrong';
 import { notes } from '../../ui/words';
 import { useBench } from './BenchContext';
+import { ClassReadings } from './ClassReadings';
 import type { Keeping } from './useKeeping';
 import classes from './Bench.module.css';
 
@@ -17,6 +19,7 @@ interface Props {
 /** The title, for whom it is worked out, and what can be done with the whole step. */
 export function BenchTitle({ keeping, player, onToggle, onAssign }: Props) {
   const { state, dispatch, passage, students, student } = useBench();
+  const [reading, setReading] = useState(false);
   const key = passage ? (student ? passage.writtenKey : passage.concertKey) : '';
   return (
     <header className={classes.title}>
@@ -71,6 +74,11 @@ export function BenchTitle({ keeping, player, onToggle, onAssign }: Props) {
             ))}
           </select>
         </label>
+        {students.length > 1 && (
+          <button type="button" className={classes.everyone} onClick={() => setReading(true)}>
+            everybody
+          </button>
+        )}
         {passage && (
           <span>
             {student ? `written ${notes(key)}` : notes(key)}
@@ -82,6 +90,7 @@ export function BenchTitle({ keeping, player, onToggle, onAssign }: Props) {
         )}
         {player.failed && <span role="alert">The sound did not start. Try once more.</span>}
       </p>
+      <ClassReadings opened={reading} onClose={() => setReading(false)} />
       {keeping.conflict ? (
         <div role="alert" className={classes.conflict}>
           This step was changed elsewhere, perhaps in another window. Your work is still here.

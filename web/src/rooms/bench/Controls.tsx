@@ -1,7 +1,11 @@
 import { NumberInput } from '@mantine/core';
+import { IconSearch } from '@tabler/icons-react';
 import { notes } from '../../ui/words';
+import { ArticulationFields } from './ArticulationFields';
 import { useBench } from './BenchContext';
+import { PatternFields } from './PatternFields';
 import { Row, type Choice } from './Row';
+import { Section } from './Section';
 import { Values } from './Values';
 import classes from './Controls.module.css';
 
@@ -23,135 +27,155 @@ const plain = (values: (string | number)[]): Choice[] =>
   values.map((value) => ({ value: String(value), label: String(value) }));
 
 /** Everything a step is made of, each thing beside what it is set to. */
-export function Controls() {
+export function Controls({ onFind }: { onFind: () => void }) {
   const { state, dispatch, catalogue, passage } = useBench();
-  const { key, line, rhythm, landing, tempo, metronome } = state.document;
+  const { key, line, rhythm, landing, tempo, metronome, articulation } = state.document;
   const meter = catalogue.meters.find((one) => one.id === rhythm.meter);
   const turns = line.travel === 'up-down' || line.travel === 'down-up';
   const places = (passage?.pulse?.places ?? []).map((place) => ({ value: place.place, label: place.words }));
   const place = passage?.pulse?.places.find((one) => one.place === rhythm.place);
+  const form = catalogue.forms.find((one) => one.id === key.form);
+  const starts = line.pattern === 'arpeggio' && form ? form.starts : undefined;
+  const degrees = starts ?? Array.from({ length: form?.size ?? MOST_DEGREES }, (_, i) => i + 1);
+  const joined = catalogue.articulations.find((one) => one.id === articulation.kind)?.name ?? '';
   return (
     <aside className={classes.controls} aria-label="What the step is made of">
-      <h2>Material</h2>
-      <Row
-        label="Key"
-        value={key.tonic}
-        choices={catalogue.tonics.map((tonic) => ({ value: tonic, label: notes(tonic) }))}
-        onChange={(tonic) => dispatch({ type: 'key', change: { tonic } })}
-      />
-      <Row
-        label="Form"
-        value={key.form}
-        choices={catalogue.forms.map((form) => ({ value: form.id, label: form.name }))}
-        onChange={(form) => dispatch({ type: 'key', change: { form } })}
-      />
-      <Row
-        label="Key named"
-        value={key.named}
-        choices={plain(['concert', 'written'])}
-        onChange={(named) => dispatch({ type: 'key', change: { named } })}
-      />
-      <Row
-        label="Range"
-        value={line.octaves != null ? `o${line.octaves}` : `s${line.span}`}
-        choices={RANGES}
-        onChange={(value) => {
-          const size = Number(value.slice(1));
-          const octaves = value.startsWith('o');
-          dispatch({
-            type: 'line',
-            change: { octaves: octaves ? size : undefined, span: octaves ? undefined : size },
-          });
-        }}
-      />
-      <Row
-        label="From degree"
-        value={String(line.from)}
-        choices={plain(Array.from({ length: MOST_DEGREES }, (_, i) => i + 1))}
-        onChange={(from) => dispatch({ type: 'line', change: { from: Number(from) } })}
-      />
-      <Row
-        label="Travel"
-        value={line.travel}
-        choices={TRAVELS}
-        onChange={(travel) => dispatch({ type: 'line', change: { travel } })}
-      />
-      {turns && (
+      <Section title="Material" summary={`${notes(key.tonic)} ${form?.name ?? ''}`} open>
+        <button type="button" className={classes.find} onClick={onFind}>
+          <IconSearch size={15} aria-hidden="true" /> Find a form or a pattern <kbd>F</kbd>
+        </button>
         <Row
-          label="Turning note"
-          value={line.turn}
-          choices={[
-            { value: 'single', label: 'struck once' },
-            { value: 'double', label: 'struck twice' },
-          ]}
-          onChange={(turn) => dispatch({ type: 'line', change: { turn } })}
+          label="Key"
+          value={key.tonic}
+          choices={catalogue.tonics.map((tonic) => ({ value: tonic, label: notes(tonic) }))}
+          onChange={(tonic) => dispatch({ type: 'key', change: { tonic } })}
         />
-      )}
-      <h2>Rhythm</h2>
-      <Row
-        label="Meter"
-        value={rhythm.meter}
-        choices={plain(catalogue.meters.map((one) => one.id))}
-        onChange={(id) => {
-          const next = catalogue.meters.find((one) => one.id === id);
-          if (next) dispatch({ type: 'meter', meter: id, beat: next.beat });
-        }}
-      />
-      <Values />
-      <Row
-        label="Starts on"
-        value={rhythm.place}
-        choices={places}
-        onChange={(value) => dispatch({ type: 'rhythm', change: { place: value } })}
-      />
-      <p className={classes.hint}>
-        ← → move by one click
-        {place &&
-          place.ms !== 0 &&
-          ` · ${Math.abs(place.ms).toFixed(0)} ms ${place.ms < 0 ? 'before' : 'after'} beat 1`}
-      </p>
-      <Row
-        label="Lands on beat"
-        value={String(landing.beat)}
-        choices={plain(Array.from({ length: meter?.beats ?? 4 }, (_, i) => i + 1))}
-        onChange={(beat) => dispatch({ type: 'landing', beat: Number(beat) })}
-      />
-      <h2>Tempo and click</h2>
-      <div className={classes.row}>
-        <label htmlFor="bench-bpm">Beats a minute</label>
-        <NumberInput
-          id="bench-bpm"
-          size="xs"
-          w={78}
-          min={20}
-          max={400}
-          decimalScale={1}
-          clampBehavior="blur"
-          value={tempo.bpm}
+        <Row
+          label="Form"
+          value={key.form}
+          choices={catalogue.forms.map((one) => ({ value: one.id, label: one.name, group: one.family }))}
+          onChange={(id) => dispatch({ type: 'key', change: { form: id } })}
+        />
+        <Row
+          label="Key named"
+          value={key.named}
+          choices={plain(['concert', 'written'])}
+          onChange={(named) => dispatch({ type: 'key', change: { named } })}
+        />
+        <PatternFields />
+        <Row
+          label="Range"
+          value={line.octaves != null ? `o${line.octaves}` : `s${line.span}`}
+          choices={RANGES}
           onChange={(value) => {
-            const bpm = Number(value);
-            if (value !== '' && bpm >= 20 && bpm <= 400) dispatch({ type: 'bpm', bpm });
+            const size = Number(value.slice(1));
+            const octaves = value.startsWith('o');
+            dispatch({
+              type: 'line',
+              change: { octaves: octaves ? size : undefined, span: octaves ? undefined : size },
+            });
           }}
         />
-      </div>
-      <Row
-        label="Count-in"
-        value={String(metronome.countInBars)}
-        choices={[0, 1, 2, 3, 4].map((n) => ({
-          value: String(n),
-          label: n === 0 ? 'none' : n === 1 ? '1 bar' : `${n} bars`,
-        }))}
-        onChange={(bars) => dispatch({ type: 'metronome', change: { countInBars: Number(bars) } })}
-      />
-      <Row
-        label="Accent"
-        value={metronome.accent ? 'one' : 'none'}
-        choices={[
-          { value: 'one', label: 'on beat 1' },
-          { value: 'none', label: 'none' },
-        ]}
-        onChange={(accent) => dispatch({ type: 'metronome', change: { accent: accent === 'one' } })}
-      />
+        <Row
+          label={starts ? 'From (inversion)' : 'From note'}
+          value={String(line.from)}
+          choices={plain(degrees)}
+          onChange={(from) => dispatch({ type: 'line', change: { from: Number(from) } })}
+        />
+        <Row
+          label="Travel"
+          value={line.travel}
+          choices={TRAVELS}
+          onChange={(travel) => dispatch({ type: 'line', change: { travel } })}
+        />
+        {turns && (
+          <Row
+            label="Turning note"
+            value={line.turn}
+            choices={[
+              { value: 'single', label: 'struck once' },
+              { value: 'double', label: 'struck twice' },
+            ]}
+            onChange={(turn) => dispatch({ type: 'line', change: { turn } })}
+          />
+        )}
+      </Section>
+      <Section title="Rhythm" summary={`${rhythm.meter}, ${rhythm.figure.join(' ')}`} open>
+        <Row
+          label="Meter"
+          value={rhythm.meter}
+          choices={plain(catalogue.meters.map((one) => one.id))}
+          onChange={(id) => {
+            const next = catalogue.meters.find((one) => one.id === id);
+            if (next) dispatch({ type: 'meter', meter: id, beat: next.beat });
+          }}
+        />
+        <Values />
+        <Row
+          label="Starts on"
+          value={rhythm.place}
+          choices={places}
+          onChange={(value) => dispatch({ type: 'rhythm', change: { place: value } })}
+        />
+        <p className={classes.hint}>
+          ← → move by one click
+          {place &&
+            place.ms !== 0 &&
+            ` · ${Math.abs(place.ms).toFixed(0)} ms ${place.ms < 0 ? 'before' : 'after'} beat 1`}
+        </p>
+        <Row
+          label="Lands on beat"
+          value={String(landing.beat)}
+          choices={plain(Array.from({ length: meter?.beats ?? 4 }, (_, i) => i + 1))}
+          onChange={(beat) => dispatch({ type: 'landing', beat: Number(beat) })}
+        />
+      </Section>
+      <Section
+        title="Tempo and click"
+        summary={`${tempo.bpm} beats a minute, count-in ${metronome.countInBars}`}
+      >
+        <div className={classes.row}>
+          <label htmlFor="bench-bpm">Beats a minute</label>
+          <NumberInput
+            id="bench-bpm"
+            size="xs"
+            w={78}
+            min={20}
+            max={400}
+            decimalScale={1}
+            clampBehavior="blur"
+            value={tempo.bpm}
+            onChange={(value) => {
+              const bpm = Number(value);
+              if (value !== '' && bpm >= 20 && bpm <= 400) dispatch({ type: 'bpm', bpm });
+            }}
+          />
+        </div>
+        <Row
+          label="Count-in"
+          value={String(metronome.countInBars)}
+          choices={[0, 1, 2, 3, 4].map((n) => ({
+            value: String(n),
+            label: n === 0 ? 'none' : n === 1 ? '1 bar' : `${n} bars`,
+          }))}
+          onChange={(bars) => dispatch({ type: 'metronome', change: { countInBars: Number(bars) } })}
+        />
+        <Row
+          label="Accent"
+          value={metronome.accent ? 'one' : 'none'}
+          choices={[
+            { value: 'one', label: 'on beat 1' },
+            { value: 'none', label: 'none' },
+          ]}
+          onChange={(accent) => dispatch({ type: 'metronome', change: { accent: accent === 'one' } })}
+        />
+      </Section>
+      <Section
+        title="Articulation"
+        summary={articulation.by != null ? `${joined} by ${articulation.by}` : joined}
+      >
+        <ArticulationFields />
+      </Section>
     </aside>
   );
 }

@@ -1,6 +1,6 @@
 import { Wrong } from '../../ui/Wrong';
-import { notes } from '../../ui/words';
 import { useBench } from './BenchContext';
+import { NewForStudent } from './NewForStudent';
 import classes from './Bench.module.css';
 
 /** Where the line ends, said in one sentence, and the changes that land it. */
@@ -8,7 +8,7 @@ export function LandingCard() {
   const { passage, refused, dispatch } = useBench();
   if (refused) return <Wrong error={refused} />;
   if (!passage) return null;
-  const { landing, slips } = passage;
+  const { landing } = passage;
   return (
     <section className={classes.landing} data-lands={landing.lands} aria-label="Landing">
       <p aria-live="polite" className={classes.sentence}>
@@ -29,18 +29,7 @@ export function LandingCard() {
           ))}
         </div>
       )}
-      {slips.length > 0 && (
-        <p className={classes.slips}>
-          Watch:{' '}
-          {slips.map((slip, i) => (
-            <span key={`${slip.play}${slip.not}${slip.when ?? ''}`}>
-              {i > 0 && ' · '}
-              {slip.when && `going ${slip.when} `}
-              play <strong>{notes(slip.play)}</strong>, not {notes(slip.not)}
-            </span>
-          ))}
-        </p>
-      )}
+      <NewForStudent passage={passage} />
     </section>
   );
 }

@@ -21,6 +21,8 @@ export type BenchAction =
   | { type: 'title'; title: string }
   | { type: 'key'; change: Partial<StepDocument['key']> }
   | { type: 'line'; change: Partial<StepDocument['line']> }
+  | { type: 'pattern'; line: StepDocument['line'] }
+  | { type: 'articulation'; articulation: StepDocument['articulation'] }
   | { type: 'rhythm'; change: Partial<StepDocument['rhythm']> }
   | { type: 'meter'; meter: string; beat: string }
   | { type: 'landing'; beat: number }
@@ -78,6 +80,10 @@ export function benchReducer(state: BenchState, action: BenchAction): BenchState
         key: { ...document.key, ...action.change },
         line: action.change.form ? { ...document.line, from: 1 } : document.line,
       });
+    case 'pattern':
+      return change({ line: action.line });
+    case 'articulation':
+      return change({ articulation: action.articulation });
     case 'line':
       return change({ line: { ...document.line, ...action.change } });
     case 'rhythm':

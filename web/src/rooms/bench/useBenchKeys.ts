@@ -5,13 +5,14 @@ interface Actions {
   toggle: () => void;
   save: () => void;
   assign: () => void;
+  find: () => void;
 }
 
 const SLOWEST = 20;
 const FASTEST = 400;
 
 /** The bench from the keyboard. */
-export function useBenchKeys({ toggle, save, assign }: Actions) {
+export function useBenchKeys({ toggle, save, assign, find }: Actions) {
   const { state, dispatch, catalogue, passage, refused, nudge } = useBench();
   const { document } = state;
   const tempo = (by: number) =>
@@ -37,5 +38,6 @@ export function useBenchKeys({ toggle, save, assign }: Actions) {
       dispatch({ type: 'line', change: { turn: document.line.turn === 'single' ? 'double' : 'single' } }),
     s: save,
     a: assign,
+    f: find,
   });
 }

@@ -1,9 +1,10 @@
-import { Button, Group, Modal, NativeSelect, TextInput } from '@mantine/core';
+import { Button, Group, Modal, NativeSelect, Select, TextInput } from '@mantine/core';
 import { type FormEvent, useState } from 'react';
 import { Problem } from '../../api/client';
-import { useCatalogue, useKeepStudent } from '../../api/teacher';
-import type { Student } from '../../api/types';
+import { useCatalogue, useInstruments, useKeepStudent } from '../../api/teacher';
+import type { Instrument, Student } from '../../api/types';
 import { Wrong } from '../../ui/Wrong';
+import { instrumentChoices } from './instruments';
 
 interface Props {
   opened: boolean;
@@ -12,7 +13,9 @@ interface Props {
   student?: Student;
 }
 
-/** Adds a student, or changes name and instrument. */
+const FIELDS = ['/name', '/range'];
+
+/** Adds a student, or changes name, instrument and range. */
 export function StudentForm(props: Props) {
   return (
     <Modal
@@ -26,16 +29,28 @@ export function StudentForm(props: Props) {
   );
 }
 
+/** The range of a level of an instrument. */
+function rangeOf(instrument: Instrument | undefined, level: string): string {
+  if (!instrument) return '';
+  if (level === 'first-octave') return instrument.firstOctave;
+  return level === 'comfortable' ? instrument.comfortable : instrument.full;
+}
+
 function Fields({ onClose, student }: Props) {
   const catalogue = useCatalogue();
+  const instruments = useInstruments();
   const keep = useKeepStudent();
   const [name, setName] = useState(student?.name ?? '');
   const [instrument, setInstrument] = useState(student?.instrument ?? 'oboe');
+  const [level, setLevel] = useState(student?.level ?? 'full');
+  const [range, setRange] = useState(student?.ownRange ? student.range : '');
   const wrong = keep.error instanceof Problem ? keep.error : undefined;
+  const wrongAt = (field: string) => (wrong?.pointer === field ? wrong.sentence : undefined);
+  const chosen = instruments.data?.find((one) => one.id === instrument);
   const submit = (event: FormEvent) => {
     event.preventDefault();
     if (keep.isPending) return;
-    keep.mutate({ id: student?.id, name, instrument }, { onSuccess: onClose });
+    keep.mutate({ id: student?.id, name, instrument, level, range: range.trim() }, { onSuccess: onClose });
   };
   return (
     <form onSubmit={submit} style={{ display: 'grid', gap: 14 }}>
@@ -45,15 +60,37 @@ function Fields({ onClose, student }: Props) {
         data-autofocus
         value={name}
         onChange={(event) => setName(event.currentTarget.value)}
-        error={wrong?.pointer === '/name' ? wrong.sentence : undefined}
+        error={wrongAt('/name')}
+      />
+      <Select
+        label="Instrument"
+        searchable
+        allowDeselect={false}
+        maxDropdownHeight={260}
+        nothingFoundMessage="No instrument goes by that name. Add it under Students, Instruments."
+        value={instrument}
+        onChange={(id) => id && setInstrument(id)}
+        data={instrumentChoices(instruments.data ?? [], student?.instrument)}
       />
       <NativeSelect
-        label="Instrument"
-        value={instrument}
-        onChange={(event) => setInstrument(event.currentTarget.value)}
-        data={(catalogue.data?.instruments ?? []).map((i) => ({ value: i.id, label: i.name }))}
+        label="How far they play"
+        value={level}
+        onChange={(event) => setLevel(event.currentTarget.value)}
+        data={(catalogue.data?.levels ?? []).map((one) => ({
+          value: one.id,
+          label: `${one.name}, ${rangeOf(chosen, one.id)}`,
+        }))}
       />
-      {keep.isError && wrong?.pointer !== '/name' && <Wrong error={keep.error} />}
+      <TextInput
+        label="Their own range, as written"
+        description="Leave it empty to take the range above. It can grow note by note."
+        placeholder={rangeOf(chosen, level)}
+        value={range}
+        maxLength={20}
+        onChange={(event) => setRange(event.currentTarget.value)}
+        error={wrongAt('/range')}
+      />
+      {keep.isError && !FIELDS.includes(wrong?.pointer ?? '') && <Wrong error={keep.error} />}
       <Group justify="flex-end">
         <Button variant="default" onClick={onClose}>
           Leave it

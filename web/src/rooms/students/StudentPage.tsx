@@ -13,6 +13,7 @@ import { KeyForms } from './KeyForms';
 import { KeyPathRiver } from './KeyPathRiver';
 import { Log } from './Log';
 import { PracticeLink } from './PracticeLink';
+import { RangeCard } from './RangeCard';
 import { StudentForm } from './StudentForm';
 import classes from './StudentPage.module.css';
 
@@ -86,6 +87,7 @@ export function StudentPage() {
           </div>
         </section>
         <aside className={classes.side}>
+          <RangeCard student={student.data} />
           <PracticeLink student={student.data} />
           <Given studentId={id} />
           <Log studentId={id} />

@@ -7,6 +7,7 @@ import { Empty } from '../../ui/Empty';
 import { Pages } from '../../ui/Pages';
 import { Stone } from '../../ui/Stone';
 import { Waiting } from '../../ui/Waiting';
+import { notes } from '../../ui/words';
 import { Wrong } from '../../ui/Wrong';
 import { StudentForm } from './StudentForm';
 import classes from './Students.module.css';
@@ -39,6 +40,9 @@ export function Students() {
         >
           {archived ? 'Back to the students' : 'Show those put away'}
         </Button>
+        <Button variant="subtle" component={Link} to="/students/instruments">
+          Instruments
+        </Button>
         <span className={classes.push} />
         {!archived && total > 0 && add}
       </header>
@@ -57,7 +61,9 @@ export function Students() {
             </svg>
             <Link to={`/students/${student.id}`}>
               <strong>{student.name}</strong>
-              <span>{student.instrumentName}</span>
+              <span>
+                {student.instrumentName}, {notes(student.range.replace('-', ' to '))}
+              </span>
             </Link>
             {archived && (
               <Button

@@ -16,6 +16,12 @@ public final class Given {
              "tempo":{"beat":"1/4","bpm":72},"articulation":{"kind":"separate"},
              "metronome":{"countInBars":1,"accent":true,"click":"beats"}}""";
 
+    /** An instrument that a studio adds. */
+    public static final String INSTRUMENT =
+            """
+            {"name":"Marsh reed","family":"woodwind","sounds":"F3","clefs":["treble"],
+             "firstOctave":"D4-G5","comfortable":"B3-D6","full":"B3-A6"}""";
+
     private Given() {}
 
     public static Answer student(Client teacher, String name, String instrument) {

@@ -11,10 +11,10 @@ import org.openjdk.jmh.annotations.OutputTimeUnit;
 import org.openjdk.jmh.annotations.Scope;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
-import pebblestep.core.instrument.Instrument;
 import pebblestep.core.instrument.Instruments;
 import pebblestep.core.notation.Score;
 import pebblestep.core.passage.Passage;
+import pebblestep.core.passage.Player;
 import pebblestep.core.passage.Step;
 import pebblestep.core.passage.landing.Landing;
 import pebblestep.exchange.StepDocuments;
@@ -32,19 +32,19 @@ public class PassageBenchmark {
             {"format":"pebble-step/1","key":{"tonic":"Db"},"line":{"octaves":2},
              "rhythm":{"figure":["1/16"]},"tempo":{"bpm":72}}""";
 
-    private final Instrument instrument = Instruments.of("english-horn");
+    private final Player player = Player.of(Instruments.of("english-horn"));
     private final Step step = StepDocuments.read(STEP);
 
     @Benchmark
     public Object passageWithLandingAndSlips() {
-        Passage passage = Passage.of(step, instrument);
+        Passage passage = Passage.of(step, player);
         return new Object[] {passage, Landing.of(passage), passage.slips()};
     }
 
     @Benchmark
     public Object passageWithScore() {
-        Passage passage = Passage.of(step, instrument);
-        return new Object[] {passage, Score.of(passage, Optional.of(instrument))};
+        Passage passage = Passage.of(step, player);
+        return new Object[] {passage, Score.of(passage, Optional.of(player))};
     }
 
     @Benchmark

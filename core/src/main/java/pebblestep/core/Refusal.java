@@ -3,6 +3,7 @@ package pebblestep.core;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalInt;
 
 /**
  * The one error of the rules: something asked for that cannot be made. It says what is wrong in plain words, names the
@@ -14,43 +15,55 @@ public final class Refusal extends RuntimeException {
 
     private final transient List<String> path;
     private final String fits;
+    private final int position;
 
-    private Refusal(List<String> path, String message, String fits) {
+    private Refusal(List<String> path, String message, String fits, int position) {
         super(message, null, false, false);
         this.path = List.copyOf(path);
         this.fits = fits;
+        this.position = position;
     }
 
     /** A refusal with no field: a value that is wrong wherever it stands. */
     public static Refusal of(String message) {
-        return new Refusal(List.of(), message, null);
+        return new Refusal(List.of(), message, null, 0);
     }
 
     /** A refusal of one field, in dotted form. */
     public static Refusal of(String field, String message) {
-        return new Refusal(List.of(field.split("\\.")), message, null);
+        return new Refusal(List.of(field.split("\\.")), message, null, 0);
     }
 
     /** A refusal of the field at that path, whose names may hold any character. */
     public static Refusal of(List<String> path, String message) {
-        return new Refusal(path, message, null);
+        return new Refusal(path, message, null, 0);
     }
 
     /** This refusal, with what could be asked for instead. */
     public Refusal fits(String instead) {
-        return new Refusal(path, getMessage(), instead);
+        return new Refusal(path, getMessage(), instead, position);
     }
 
     /** This refusal said of a field, unless it names one already. */
     public Refusal at(String dottedField) {
-        return path.isEmpty() ? new Refusal(List.of(dottedField.split("\\.")), getMessage(), fits) : this;
+        return path.isEmpty() ? new Refusal(List.of(dottedField.split("\\.")), getMessage(), fits, position) : this;
     }
 
     /** This refusal as seen from a document that holds the refused one in a field. */
     public Refusal under(String field) {
         List<String> longer = new ArrayList<>(List.of(field));
         longer.addAll(path);
-        return new Refusal(longer, getMessage(), fits);
+        return new Refusal(longer, getMessage(), fits, position);
+    }
+
+    /** This refusal, said of one character of a text, counted from 1. */
+    public Refusal at(int character) {
+        return new Refusal(path, getMessage(), fits, character);
+    }
+
+    /** The character of the refused text at which it stops being readable, from 1; empty where none is to blame. */
+    public OptionalInt position() {
+        return position == 0 ? OptionalInt.empty() : OptionalInt.of(position);
     }
 
     /** The field in dotted form, or an empty string. */

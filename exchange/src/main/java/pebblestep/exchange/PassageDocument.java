@@ -4,13 +4,18 @@ import com.fasterxml.jackson.annotation.JsonInclude;
 import java.math.BigDecimal;
 import java.math.MathContext;
 import java.util.List;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import pebblestep.core.passage.Passage;
 import pebblestep.core.passage.PassageNote;
+import pebblestep.core.passage.Player;
 import pebblestep.core.passage.landing.Landing;
 import pebblestep.core.passage.landing.LandingFix;
+import pebblestep.core.pitch.NoteName;
 import pebblestep.core.rhythm.Count;
 import pebblestep.core.rhythm.Fraction;
+import pebblestep.core.scale.Key;
+import pebblestep.core.scale.NewNotes;
 import pebblestep.core.scale.Slip;
 
 /**
@@ -26,6 +31,8 @@ public record PassageDocument(
         double notesPerSecond,
         LandingDocument landing,
         List<SlipPart> slips,
+        List<AwkwardPart> awkward,
+        List<NewNotePart> newNotes,
         String writtenKey,
         String concertKey,
         @Nullable ScoreDocument score,
@@ -73,14 +80,28 @@ public record PassageDocument(
     @JsonInclude(JsonInclude.Include.NON_NULL)
     public record SlipPart(String play, String not, @Nullable String when) {}
 
+    /** Two neighbouring written notes worth alternating alone, and why. */
+    public record AwkwardPart(String lower, String upper, String why) {}
+
+    /** A written note that the key before did not have; {@code was} is what stood on its letter there. */
+    @JsonInclude(JsonInclude.Include.NON_NULL)
+    public record NewNotePart(String note, @Nullable String was) {}
+
     /** The passage alone, as the published format has it. */
     public static PassageDocument of(Passage passage) {
-        return of(passage, null, null, null, null);
+        return of(passage, Optional.empty(), Optional.empty(), null, null, null, null);
     }
 
-    /** The passage with what is drawn and sounded beside it; any of the four may be null. */
+    /**
+     * The passage with what is drawn and sounded beside it; any of the four may be null.
+     *
+     * @param player whose instrument makes places awkward
+     * @param before the written key the player comes from, for what is new
+     */
     public static PassageDocument of(
             Passage passage,
+            Optional<Player> player,
+            Optional<Key> before,
             @Nullable ScoreDocument score,
             @Nullable String scoreRefusal,
             @Nullable ClicksDocument clicks,
@@ -93,6 +114,16 @@ public record PassageDocument(
                 Rounded.of(passage.notesPerSecond()),
                 landing(Landing.of(passage)),
                 passage.slips().stream().map(PassageDocument::part).toList(),
+                passage.awkward(player).stream()
+                        .map(spot -> new AwkwardPart(
+                                spot.lower().toString(), spot.upper().toString(), spot.why()))
+                        .toList(),
+                before.stream()
+                        .flatMap(key -> NewNotes.of(passage.writtenKey(), key).stream())
+                        .map(fresh -> new NewNotePart(
+                                fresh.note().toString(),
+                                fresh.was().map(NoteName::toString).orElse(null)))
+                        .toList(),
                 passage.writtenKey().toString(),
                 passage.concertKey().toString(),
                 score,

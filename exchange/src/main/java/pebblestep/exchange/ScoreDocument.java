@@ -2,22 +2,40 @@ package pebblestep.exchange;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
 import java.util.List;
-import java.util.Locale;
 import org.jspecify.annotations.Nullable;
+import pebblestep.core.notation.Accidental;
 import pebblestep.core.notation.Beam;
 import pebblestep.core.notation.Glyph;
+import pebblestep.core.notation.Mark;
 import pebblestep.core.notation.Measure;
+import pebblestep.core.notation.Ottava;
 import pebblestep.core.notation.Score;
+import pebblestep.core.notation.Slur;
 import pebblestep.core.notation.Tuplet;
 import pebblestep.core.pitch.Pitch;
 
-/** A score as JSON, for whoever draws it: it decides nothing but where on the paper. */
-public record ScoreDocument(String clef, int fifths, String meter, List<MeasurePart> measures) {
+/**
+ * A score as JSON, for whoever draws it: it decides nothing but where on the paper. Slurs and ottavas name notes of the
+ * passage by their index.
+ */
+@JsonInclude(JsonInclude.Include.NON_NULL)
+public record ScoreDocument(
+        String clef,
+        int fifths,
+        String meter,
+        List<MeasurePart> measures,
+        List<Slur> slurs,
+        List<Ottava> ottavas,
+        @Nullable String instruction) {
 
     /** One written bar; beams and tuplets name glyphs by their index in it. */
-    public record MeasurePart(int number, List<GlyphPart> glyphs, List<Beam> beams, List<Tuplet> tuplets) {}
+    public record MeasurePart(
+            int number, String clef, List<GlyphPart> glyphs, List<Beam> beams, List<Tuplet> tuplets) {}
 
-    /** One note or rest: {@code base} 4 is a quarter; {@code note} is the index in the passage, absent for a rest. */
+    /**
+     * One note or rest: {@code base} 4 is a quarter; {@code note} is the index in the passage, absent for a rest; {@code
+     * drawn} is the pitch where it stands on the staff, an octave from {@code pitch} under an ottava.
+     */
     @JsonInclude(JsonInclude.Include.NON_NULL)
     public record GlyphPart(
             String at,
@@ -25,34 +43,42 @@ public record ScoreDocument(String clef, int fifths, String meter, List<MeasureP
             int dots,
             @Nullable Integer note,
             @Nullable String pitch,
-            @Nullable String accidental,
-            boolean tied) {}
+            @Nullable String drawn,
+            @Nullable Accidental accidental,
+            boolean tied,
+            List<String> marks) {}
 
     /** The score as it is drawn. */
     public static ScoreDocument of(Score score) {
         return new ScoreDocument(
-                score.clef().name().toLowerCase(Locale.ROOT),
+                score.clef().id(),
                 score.signature().fifths(),
                 score.meter().toString(),
-                score.measures().stream().map(ScoreDocument::part).toList());
+                score.measures().stream().map(measure -> part(measure, score)).toList(),
+                score.slurs(),
+                score.ottavas(),
+                score.instruction().orElse(null));
     }
 
-    private static MeasurePart part(Measure measure) {
+    private static MeasurePart part(Measure measure, Score score) {
         return new MeasurePart(
                 measure.number(),
-                measure.glyphs().stream().map(ScoreDocument::part).toList(),
+                measure.clef().id(),
+                measure.glyphs().stream().map(glyph -> part(glyph, score)).toList(),
                 measure.beams(),
                 measure.tuplets());
     }
 
-    private static GlyphPart part(Glyph glyph) {
+    private static GlyphPart part(Glyph glyph, Score score) {
         return new GlyphPart(
                 glyph.at().toString(),
                 glyph.base(),
                 glyph.dots(),
                 glyph.note().orElse(null),
                 glyph.pitch().map(Pitch::toString).orElse(null),
+                score.drawn(glyph).map(Pitch::toString).orElse(null),
                 glyph.accidental().orElse(null),
-                glyph.tied());
+                glyph.tied(),
+                glyph.marks().stream().map(Mark::id).toList());
     }
 }

@@ -38,6 +38,8 @@ public record StepDocument(
             @Nullable List<Integer> cell,
             @Nullable List<Integer> targets,
             @Nullable String degrees,
+            @Nullable Boolean moved,
+            @Nullable String chord,
             @Nullable String register) {}
 
     /** Meter, values and place. */
@@ -60,7 +62,12 @@ public record StepDocument(
 
     /** How notes are joined. */
     @JsonInclude(JsonInclude.Include.NON_NULL)
-    public record ArticulationPart(String kind) {}
+    public record ArticulationPart(
+            String kind,
+            @Nullable Integer by,
+            @Nullable Integer accentEvery,
+            @Nullable String bow,
+            @Nullable String bowShare) {}
 
     /** Count-in, accent and click. */
     @JsonInclude(JsonInclude.Include.NON_NULL)

@@ -7,7 +7,7 @@ import java.util.function.Function;
 import java.util.function.Supplier;
 import pebblestep.core.Refusal;
 import pebblestep.core.line.Extent;
-import pebblestep.core.line.StraightLine;
+import pebblestep.core.line.Line;
 import pebblestep.core.line.Travel;
 import pebblestep.core.line.Turn;
 import pebblestep.core.passage.Metronome;
@@ -55,18 +55,11 @@ public final class StepDocuments {
     }
 
     private static void refuseWhatIsNotCarried(StepDocument document) {
-        StepDocument.LinePart line = document.line();
         StepDocument.RhythmPart rhythm = document.rhythm();
-        only("line.pattern", line.pattern(), "straight");
-        absent("line.cell", line.cell());
-        absent("line.targets", line.targets());
-        absent("line.degrees", line.degrees());
         only("rhythm.strikes", rhythm.strikes(), 1);
         absent("rhythm.tonicValue", rhythm.tonicValue());
         absent("rhythm.lastValue", rhythm.lastValue());
         if (document.landing() != null) absent("landing.at", document.landing().at());
-        if (document.articulation() != null)
-            only("articulation.kind", document.articulation().kind(), "separate");
         if (document.metronome() != null)
             only("metronome.click", document.metronome().click(), "beats");
     }
@@ -93,7 +86,8 @@ public final class StepDocuments {
                 document.title() == null ? "" : document.title().strip(),
                 Key.of(at("key.tonic", () -> NoteName.parse(key.tonic())), Forms.of(or(key.form(), "major"))),
                 "written".equals(key.named()) ? Step.Named.WRITTEN : Step.Named.CONCERT,
-                new StraightLine(
+                new Line(
+                        PatternFields.read(line),
                         line.octaves() != null ? Extent.octaves(line.octaves()) : Extent.span(line.span()),
                         byId(Travel.values(), Travel::id, or(line.travel(), "up-down")),
                         byId(Turn.values(), Turn::id, or(line.turn(), "single")),
@@ -108,6 +102,7 @@ public final class StepDocuments {
                                 "tempo.beat",
                                 () -> Fraction.parse(or(document.tempo().beat(), "1/4"))),
                         at("tempo.bpm", () -> Bpm.of(document.tempo().bpm()))),
+                ArticulationFields.read(document.articulation()),
                 metronome(document.metronome()));
     }
 
@@ -117,11 +112,11 @@ public final class StepDocuments {
                 or(part.countInBars(), Metronome.USUAL.countInBars()), or(part.accent(), Metronome.USUAL.accent()));
     }
 
-    private static <T> T or(T value, T otherwise) {
+    static <T> T or(T value, T otherwise) {
         return value == null ? otherwise : value;
     }
 
-    private static <T> T at(String field, Supplier<T> read) {
+    static <T> T at(String field, Supplier<T> read) {
         try {
             return read.get();
         } catch (Refusal e) {
@@ -130,7 +125,7 @@ public final class StepDocuments {
     }
 
     /** The schema has held the text against the same ids, so one of them matches. */
-    private static <E> E byId(E[] values, Function<E, String> id, String text) {
+    static <E> E byId(E[] values, Function<E, String> id, String text) {
         for (E value : values) {
             if (id.apply(value).equals(text)) return value;
         }
@@ -139,8 +134,6 @@ public final class StepDocuments {
 
     /** Writes a step as a document with every field it carries said. */
     public static StepDocument write(Step step) {
-        StraightLine line = step.line();
-        boolean octaves = line.extent() instanceof Extent.Octaves;
         return new StepDocument(
                 FORMAT,
                 step.title(),
@@ -148,17 +141,7 @@ public final class StepDocuments {
                         step.key().tonic().toString(),
                         step.key().form().id(),
                         step.named() == Step.Named.WRITTEN ? "written" : "concert"),
-                new StepDocument.LinePart(
-                        "straight",
-                        octaves ? ((Extent.Octaves) line.extent()).count() : null,
-                        octaves ? null : ((Extent.Span) line.extent()).notes(),
-                        line.travel().id(),
-                        line.turn().id(),
-                        line.from(),
-                        null,
-                        null,
-                        null,
-                        step.register().map(Pitch::toString).orElse(null)),
+                PatternFields.write(step.line(), step.register()),
                 new StepDocument.RhythmPart(
                         step.meter().toString(),
                         List.of(step.figure().value().toString()),
@@ -169,9 +152,14 @@ public final class StepDocuments {
                 new StepDocument.LandingPart(step.landingBeat(), null),
                 new StepDocument.TempoPart(
                         step.tempo().beat().toString(), plain(step.tempo().bpm())),
-                new StepDocument.ArticulationPart("separate"),
+                ArticulationFields.write(step.articulation()),
                 new StepDocument.MetronomePart(
                         step.metronome().countInBars(), step.metronome().accent(), "beats"));
+    }
+
+    /** The line part of a document, for a line at no particular pitch. */
+    public static StepDocument.LinePart lineOf(Line line) {
+        return PatternFields.write(line, Optional.empty());
     }
 
     private static BigDecimal plain(Bpm bpm) {

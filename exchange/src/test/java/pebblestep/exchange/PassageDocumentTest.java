@@ -8,13 +8,17 @@ import pebblestep.core.instrument.Instruments;
 import pebblestep.core.metronome.ClickPlan;
 import pebblestep.core.notation.Score;
 import pebblestep.core.passage.Passage;
+import pebblestep.core.passage.Player;
+import pebblestep.core.pitch.NoteName;
+import pebblestep.core.scale.Forms;
+import pebblestep.core.scale.Key;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
 class PassageDocumentTest {
     private static final JsonMapper JSON = JsonMapper.builder().build();
-    private static final Passage PASSAGE =
-            Passage.of(StepDocuments.read(StepDocumentsTest.EXAMPLE), Instruments.of("english-horn"));
+    private static final Player HORN = Player.of(Instruments.of("english-horn"));
+    private static final Passage PASSAGE = Passage.of(StepDocuments.read(StepDocumentsTest.EXAMPLE), HORN);
 
     /** The answer of the published format, field for field, for its example step. */
     @Test
@@ -58,7 +62,7 @@ class PassageDocumentTest {
                 JSON.valueToTree(PassageDocument.of(PASSAGE)).get("landing").get("fixes");
         assertThat(fixes).hasSize(3);
         fixes.forEach(fix -> {
-            Passage again = Passage.of(StepDocuments.read(fix.get("step")), Instruments.of("english-horn"));
+            Passage again = Passage.of(StepDocuments.read(fix.get("step")), HORN);
             assertThat(PassageDocument.of(again).landing().off()).isEqualTo("0");
             assertThat(PassageDocument.of(again).landing().fixes()).isEmpty();
         });
@@ -68,12 +72,16 @@ class PassageDocumentTest {
     void score_clicks_and_pulse_come_when_they_are_asked_for() {
         PassageDocument whole = PassageDocument.of(
                 PASSAGE,
-                ScoreDocument.of(Score.of(PASSAGE, Optional.of(Instruments.of("english-horn")))),
+                Optional.of(HORN),
+                Optional.of(Key.of(NoteName.parse("Eb"), Forms.of("major"))),
+                ScoreDocument.of(Score.of(PASSAGE, Optional.of(HORN))),
                 null,
                 ClicksDocument.of(ClickPlan.of(PASSAGE), PASSAGE),
                 PulseDocument.of(PASSAGE));
         assertThat(whole.score().fifths()).isEqualTo(-4);
         assertThat(whole.score().measures()).hasSize(2);
+        assertThat(whole.newNotes()).containsExactly(new PassageDocument.NewNotePart("Db", "D"));
+        assertThat(whole.awkward()).contains(new PassageDocument.AwkwardPart("C5", "Db5", "the half step at Db"));
         assertThat(whole.clicks().startMs()).isEqualTo(-3333.333);
         assertThat(whole.clicks().clicks()).hasSize(12);
         assertThat(whole.pulse().target()).isEqualTo(2.0);

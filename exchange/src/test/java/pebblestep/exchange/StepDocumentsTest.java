@@ -84,8 +84,9 @@ class StepDocumentsTest {
                 "/rhythm/lastValue | \"fill\" | This field is part of the format but not carried here yet.",
                 "/line/octaves | 5 | 5 does not fit here.",
                 "/line/octaves | null | A line has either octaves or a span: give exactly one of the two.",
-                "/line/pattern | \"sequence\" | \"sequence\" is part of the format but not carried here yet.",
-                "/line/cell | [0, 2] | This field is part of the format but not carried here yet.",
+                "/line/pattern | \"spiral\" | \"spiral\" does not fit here.",
+                "/line/cell | [0, 2] | This field belongs to the pattern sequence, not to straight.",
+                "/line/chord | \"seventh\" | This field belongs to the pattern arpeggio or chords, not to straight.",
                 "/line/from | 8 | The major has 7 notes; a line cannot start on degree 8.",
                 "/line/turn | \"triple\" | \"triple\" does not fit here.",
                 "/landing/beat | 5 | A bar of 4/4 has beats 1 to 4, not 5.",
@@ -97,7 +98,9 @@ class StepDocumentsTest {
                 "/key/tonic | \"H\" | \"H\" does not fit here.",
                 "/key/tonic | \"G##\" | G## major would need a triple alteration.",
                 "/key/form | \"enigmatic\" | There is no form \"enigmatic\" here.",
-                "/articulation/kind | \"staccato\" | \"staccato\" is part of the format but not carried here yet.",
+                "/articulation/kind | \"pizzicato\" | \"pizzicato\" does not fit here.",
+                "/articulation/by | 4 | Only slurs take a number of notes.",
+                "/articulation/bowShare | \"3/2\" | A note takes a share of the bow of up to 1, such as 1/2.",
                 "/metronome/click | \"two-and-four\" | \"two-and-four\" is part of the format but not carried here yet.",
                 "/format | \"other/1\" | \"other/1\" does not fit here."
             })
@@ -107,6 +110,41 @@ class StepDocumentsTest {
                     assertThat(refusal.pointer()).isEqualTo(pointer);
                     assertThat(refusal).hasMessage(reason);
                 });
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "\"pattern\":\"arpeggio\",\"octaves\":2,\"chord\":\"seventh\"",
+                "\"pattern\":\"sequence\",\"octaves\":1,\"cell\":[0,2]",
+                "\"pattern\":\"reach\",\"span\":16,\"targets\":[3,5,8]",
+                "\"pattern\":\"reach\",\"octaves\":2",
+                "\"pattern\":\"pivot\",\"octaves\":1,\"travel\":\"down\"",
+                "\"pattern\":\"chords\",\"span\":4",
+                "\"pattern\":\"free\",\"octaves\":1,\"degrees\":\"1 2 b3 1' | 5,\",\"moved\":false"
+            })
+    void every_pattern_is_read_and_written_back(String line) {
+        Step step = StepDocuments.read("{\"format\":\"pebble-step/1\",\"key\":{\"tonic\":\"G\"},\"line\":{" + line
+                + "},\"rhythm\":{\"figure\":[\"1/8\"]},\"tempo\":{\"bpm\":60},\"articulation\":{\"kind\":"
+                + "\"slurred\",\"by\":4,\"accentEvery\":3,\"bow\":\"up\",\"bowShare\":\"1/2\"}}");
+        String written = StepDocuments.writeText(step);
+        assertThat(StepDocuments.read(written)).isEqualTo(step);
+        assertThat(JSON.readTree(written).get("line").toString())
+                .contains(line.split(",\"travel")[0].split(",")[0]);
+        assertThat(Passage.of(step).notes()).isNotEmpty();
+    }
+
+    @Test
+    void a_pattern_without_what_it_needs_is_refused_and_a_slip_in_degrees_is_placed() {
+        assertThatThrownBy(() -> StepDocuments.read(with("/line/pattern", "\"sequence\"")))
+                .isInstanceOfSatisfying(
+                        Refusal.class, refusal -> assertThat(refusal.pointer()).isEqualTo("/line/cell"));
+        JsonNode free = with("/line/pattern", "\"free\"");
+        ((ObjectNode) free.get("line")).put("degrees", "1 2 x");
+        assertThatThrownBy(() -> StepDocuments.read(free)).isInstanceOfSatisfying(Refusal.class, refusal -> {
+            assertThat(refusal.pointer()).isEqualTo("/line/degrees");
+            assertThat(refusal.position()).hasValue(5);
+        });
     }
 
     @Test

@@ -22,7 +22,7 @@ class EveryScreenJourney {
     private static final Set<String> SERIOUS = Set.of("serious", "critical");
 
     /** Looks for serious and critical findings of axe-core, in both colour schemes. */
-    private static void look(Page page, String screen) {
+    static void look(Page page, String screen) {
         for (ColorScheme scheme : List.of(ColorScheme.LIGHT, ColorScheme.DARK)) {
             page.emulateMedia(new Page.EmulateMediaOptions().setColorScheme(scheme));
             // The page changes its colours a moment after the system has; a picture in between is of neither.

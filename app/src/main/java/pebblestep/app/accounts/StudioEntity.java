@@ -6,6 +6,9 @@ import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.time.Instant;
+import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.type.SqlTypes;
+import org.jspecify.annotations.Nullable;
 
 /** A studio: the wall around everything a teacher keeps. */
 @Entity
@@ -16,5 +19,10 @@ class StudioEntity {
     Long id;
 
     String name;
+
+    @JdbcTypeCode(SqlTypes.JSON)
+    @Nullable
+    String settings;
+
     Instant createdAt;
 }

@@ -10,6 +10,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import pebblestep.app.assignments.AssignmentViews.AssignmentForm;
 import pebblestep.app.assignments.AssignmentViews.AssignmentView;
+import pebblestep.app.bench.KeyBefore;
 import pebblestep.app.bench.LadderForm;
 import pebblestep.app.bench.StepService;
 import pebblestep.app.bench.StepViews.StepView;
@@ -17,7 +18,6 @@ import pebblestep.app.platform.Problems;
 import pebblestep.app.students.StudentService;
 import pebblestep.app.students.StudentViews.StudentView;
 import pebblestep.core.Refusal;
-import pebblestep.core.instrument.Instruments;
 import pebblestep.core.passage.Passage;
 import pebblestep.core.passage.Step;
 import pebblestep.core.passage.StepWords;
@@ -25,7 +25,7 @@ import pebblestep.exchange.StepDocuments;
 
 /** Gives steps to students, and tells what they have been given. */
 @Service
-public class AssignmentService {
+public class AssignmentService implements KeyBefore {
     /** More steps than a student meets in years; a list never grows past it. */
     private static final int MOST_PER_STUDENT = 500;
 
@@ -56,7 +56,7 @@ public class AssignmentService {
             throw Refusal.of("endsOn", "A step is given for two years at most.");
         }
         Step given = steps.step(studioId, step.id());
-        Passage.of(given, Instruments.of(student.instrument()));
+        Passage.of(given, students.player(studioId, student.id()));
         AssignmentEntity entity = new AssignmentEntity();
         entity.studioId = studioId;
         entity.studentId = student.id();
@@ -93,6 +93,25 @@ public class AssignmentService {
     @Transactional(readOnly = true)
     public List<Assigned> all(long studioId, long studentId) {
         return of(studioId, studentId).stream().map(AssignmentService::assigned).toList();
+    }
+
+    @Override
+    @Transactional(readOnly = true)
+    public Optional<Step> stepBefore(long studioId, long studentId, Step step) {
+        return of(studioId, studentId).stream()
+                .map(entity -> StepDocuments.read(entity.document))
+                .filter(given -> !given.key().equals(step.key()))
+                .findFirst();
+    }
+
+    /** The step in another key that the student was given last before this one. */
+    @Transactional(readOnly = true)
+    public Optional<Step> before(long studioId, Assigned assigned) {
+        return all(studioId, assigned.studentId()).stream()
+                .dropWhile(given -> given.id() != assigned.id())
+                .map(Assigned::step)
+                .filter(given -> !given.key().equals(assigned.step().key()))
+                .findFirst();
     }
 
     private List<AssignmentEntity> of(long studioId, long studentId) {

@@ -1,16 +1,26 @@
 package pebblestep.app.bench;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RestController;
+import pebblestep.core.instrument.Clef;
+import pebblestep.core.instrument.Instrument;
 import pebblestep.core.instrument.Instruments;
+import pebblestep.core.instrument.Level;
 import pebblestep.core.keyplan.KeyOrder;
+import pebblestep.core.passage.Articulation;
+import pebblestep.core.passage.Material;
 import pebblestep.core.pitch.NoteName;
 import pebblestep.core.rhythm.Figure;
 import pebblestep.core.rhythm.Meter;
 import pebblestep.core.rhythm.ValueName;
+import pebblestep.core.scale.Degree;
+import pebblestep.core.scale.Form;
 import pebblestep.core.scale.Forms;
+import pebblestep.exchange.StepDocument;
+import pebblestep.exchange.StepDocuments;
 
 /** What there is to choose from. */
 @RestController
@@ -19,8 +29,20 @@ class CatalogueController {
     /** Something to choose: the name in documents, and in words. */
     record Choice(String id, String name) {}
 
-    /** An instrument to choose, with its family for grouping. */
-    record InstrumentChoice(String id, String name, String family) {}
+    /**
+     * A form to choose, with its family for grouping, one line about it, and its degrees.
+     *
+     * @param size notes in an octave
+     * @param starts degrees on which an arpeggio of it can start; empty where it has no chord
+     */
+    record FormChoice(
+            String id,
+            String name,
+            String family,
+            String description,
+            String degrees,
+            int size,
+            List<Integer> starts) {}
 
     /** A note value: as a fraction of a whole note, and its name for several. */
     record ValueChoice(String value, String plural) {}
@@ -28,19 +50,35 @@ class CatalogueController {
     /** A meter with the value that gets its beat, and how many beats a bar has. */
     record MeterChoice(String id, String beat, int beats) {}
 
+    /** A way through the notes of a form: its name, other words it is found by, one line, and the fields that make it. */
+    record PatternChoice(String id, String name, String also, String description, StepDocument.LinePart line) {}
+
     record Catalogue(
             List<String> tonics,
-            List<Choice> forms,
-            List<InstrumentChoice> instruments,
+            List<FormChoice> forms,
+            List<PatternChoice> patterns,
+            List<Choice> articulations,
+            List<Choice> levels,
+            List<String> families,
+            List<String> clefs,
             List<ValueChoice> values,
             List<MeterChoice> meters) {}
 
     private static final Catalogue CATALOGUE = new Catalogue(
             tonics(),
-            Forms.all().stream().map(form -> new Choice(form.id(), form.name())).toList(),
-            Instruments.all().stream()
-                    .map(i -> new InstrumentChoice(i.id(), i.name(), i.family()))
+            Forms.all().stream().map(CatalogueController::form).toList(),
+            Material.patterns().stream()
+                    .map(one -> new PatternChoice(
+                            one.id(), one.name(), one.also(), one.description(), StepDocuments.lineOf(one.line())))
                     .toList(),
+            Stream.of(Articulation.Kind.values())
+                    .map(kind -> new Choice(kind.id(), kind.words()))
+                    .toList(),
+            Stream.of(Level.values())
+                    .map(level -> new Choice(level.id(), level.words()))
+                    .toList(),
+            Instruments.all().stream().map(Instrument::family).distinct().toList(),
+            Stream.of(Clef.values()).map(Clef::id).toList(),
             Figure.values().stream()
                     .map(value -> new ValueChoice(value.toString(), ValueName.plural(value)))
                     .toList(),
@@ -53,11 +91,27 @@ class CatalogueController {
         return CATALOGUE;
     }
 
+    private static FormChoice form(Form form) {
+        String up = words(form.ascending());
+        return new FormChoice(
+                form.id(),
+                form.name(),
+                form.family(),
+                form.description(),
+                form.sameBothWays() ? up : up + " / " + words(form.descending()),
+                form.size(),
+                form.chord().stream().map(place -> place + 1).toList());
+    }
+
+    private static String words(List<Degree> degrees) {
+        return String.join(" ", degrees.stream().map(Degree::toString).toList());
+    }
+
     /** The twelve by fourths, then the other spellings that a signature can hold. */
     private static List<String> tonics() {
-        return Stream.concat(
-                        KeyOrder.fourths().stream().map(NoteName::toString),
-                        Stream.of("F#", "C#", "Cb", "G#", "D#", "A#"))
-                .toList();
+        List<String> tonics = new ArrayList<>(
+                KeyOrder.fourths().stream().map(NoteName::toString).toList());
+        tonics.addAll(List.of("F#", "C#", "Cb", "G#", "D#", "A#"));
+        return tonics;
     }
 }

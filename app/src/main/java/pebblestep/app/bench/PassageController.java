@@ -3,19 +3,26 @@ package pebblestep.app.bench;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
 import java.util.EnumSet;
+import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import pebblestep.app.bench.Readings.ReadingView;
+import pebblestep.app.platform.Teacher;
+import pebblestep.app.students.StudentService;
 import pebblestep.core.Refusal;
-import pebblestep.core.instrument.Instrument;
-import pebblestep.core.instrument.Instruments;
+import pebblestep.core.passage.Passage;
+import pebblestep.core.passage.Player;
 import pebblestep.core.passage.Step;
+import pebblestep.core.scale.Key;
 import pebblestep.exchange.PassageDocument;
 import pebblestep.exchange.StepDocument;
 import pebblestep.exchange.StepDocuments;
@@ -25,26 +32,65 @@ import tools.jackson.databind.JsonNode;
 @RestController
 class PassageController {
 
-    /** A step document, and the instrument it is for. */
+    /**
+     * A step document, and whom it is for: an instrument, or a student with their own instrument and range. The student
+     * goes first where both are given.
+     */
     record PassageRequest(
             @NotNull(message = "Give a step.") @Schema(implementation = StepDocument.class) JsonNode step,
-            @Nullable String instrument) {}
+            @Nullable @Size(max = 40, message = "Choose an instrument from the list.") String instrument,
+            @Nullable Long student) {}
+
+    /** A step document, and the students it is for. */
+    record ReadingsRequest(
+            @NotNull(message = "Give a step.") @Schema(implementation = StepDocument.class) JsonNode step,
+            @NotNull(message = "Give the students.") @Size(max = 100, message = "At most 100 students at once.")
+                    List<@NotNull Long> students) {}
+
+    private final StudentService students;
+    private final KeyBefore keys;
+    private final Readings readings;
+
+    PassageController(StudentService students, KeyBefore keys, Readings readings) {
+        this.students = students;
+        this.keys = keys;
+        this.readings = readings;
+    }
 
     /**
      * The passage of a step. {@code with} asks for more beside it: score, clicks, pulse, separated by commas.
      */
     @PostMapping("/api/passages")
     PassageDocument passage(
-            @Valid @RequestBody PassageRequest request, @RequestParam(required = false) @Nullable String with) {
-        Optional<Instrument> instrument =
-                Optional.ofNullable(request.instrument).map(Instruments::of);
+            @AuthenticationPrincipal Teacher teacher,
+            @Valid @RequestBody PassageRequest request,
+            @RequestParam(required = false) @Nullable String with) {
+        long studio = teacher.studioId();
+        Optional<Player> player = Optional.ofNullable(request.student)
+                .map(id -> students.player(studio, id))
+                .or(() -> Optional.ofNullable(request.instrument).map(id -> students.anyPlayer(studio, id)));
         Set<Workings.Extra> extras = extras(with);
         try {
             Step step = StepDocuments.read(request.step);
-            return Workings.of(step, instrument, extras);
+            Optional<Key> before = Optional.ofNullable(request.student)
+                    .flatMap(id -> keys.stepBefore(studio, id, step))
+                    .map(last -> Passage.writtenKey(last, player));
+            return Workings.of(step, player, before, extras);
         } catch (Refusal e) {
             throw e.under("step");
         }
+    }
+
+    /** How each of these students reads a step: their written key and pitches, or why it does not fit them. */
+    @PostMapping("/api/passages/readings")
+    List<ReadingView> readings(@AuthenticationPrincipal Teacher teacher, @Valid @RequestBody ReadingsRequest request) {
+        Step step;
+        try {
+            step = StepDocuments.read(request.step);
+        } catch (Refusal e) {
+            throw e.under("step");
+        }
+        return readings.of(teacher.studioId(), step, request.students);
     }
 
     private static Set<Workings.Extra> extras(@Nullable String with) {

@@ -3,11 +3,12 @@ package pebblestep.app.bench;
 import java.util.Optional;
 import java.util.Set;
 import pebblestep.core.Refusal;
-import pebblestep.core.instrument.Instrument;
 import pebblestep.core.metronome.ClickPlan;
 import pebblestep.core.notation.Score;
 import pebblestep.core.passage.Passage;
+import pebblestep.core.passage.Player;
 import pebblestep.core.passage.Step;
+import pebblestep.core.scale.Key;
 import pebblestep.exchange.ClicksDocument;
 import pebblestep.exchange.PassageDocument;
 import pebblestep.exchange.PulseDocument;
@@ -24,20 +25,26 @@ public final class Workings {
 
     private Workings() {}
 
-    /** The passage of a step; a place that cannot be written in notes leaves the score out and says why. */
-    public static PassageDocument of(Step step, Optional<Instrument> instrument, Set<Extra> extras) {
-        Passage passage = Passage.of(step, instrument);
+    /**
+     * The passage of a step; a place that cannot be written in notes leaves the score out and says why.
+     *
+     * @param before the written key that the player comes from
+     */
+    public static PassageDocument of(Step step, Optional<Player> player, Optional<Key> before, Set<Extra> extras) {
+        Passage passage = Passage.of(step, player);
         ScoreDocument score = null;
         String scoreRefusal = null;
         if (extras.contains(Extra.SCORE)) {
             try {
-                score = ScoreDocument.of(Score.of(passage, instrument));
+                score = ScoreDocument.of(Score.of(passage, player));
             } catch (Refusal e) {
                 scoreRefusal = e.getMessage();
             }
         }
         return PassageDocument.of(
                 passage,
+                player,
+                before,
                 score,
                 scoreRefusal,
                 extras.contains(Extra.CLICKS) ? ClicksDocument.of(ClickPlan.of(passage), passage) : null,

@@ -17,7 +17,7 @@ final class DemoPlan {
     /**
      * One assigned step.
      *
-     * @param extent {@code o2} for two octaves, {@code s5} for five notes
+     * @param extent {@code o2} for two octaves, {@code s5} for five notes; {@code o1 thirds} in a pattern by its id
      * @param firstDay days before today on which it was given
      * @param days for how many days
      * @param ease how easily the student plays it clean, from about -1 (hard) to 2 (easy)
@@ -40,13 +40,14 @@ final class DemoPlan {
             double ease,
             int restDays) {}
 
-    record Player(String name, String instrument, double daysAWeek, List<Piece> pieces) {}
+    record Player(String name, String instrument, String level, double daysAWeek, List<Piece> pieces) {}
 
     // title | tonic form | extent | value | meter | place | from to by | first day, days, minutes | ease | rest days
     static final List<Player> PLAYERS = List.of(
             player(
                     "Maren Saltby",
                     "english-horn",
+                    "full",
                     5.5,
                     """
                     Even eighths, written F | Bb major | o2 | 1/8 | 4/4 | 0 | 72 100 4 | 42 21 8 | 1.6 | 0
@@ -57,14 +58,17 @@ final class DemoPlan {
             player(
                     "Tobiah Lark",
                     "oboe",
+                    "full",
                     4.5,
                     """
                     G in quarters | G major | o1 | 1/4 | 4/4 | 0 | 80 120 8 | 42 20 6 | 1.5 | 0
                     D in eighths | D major | o2 | 1/8 | 4/4 | 0 | 60 92 4 | 26 40 8 | 2.2 | 1
+                    G in thirds | G major | o1 thirds | 1/8 | 4/4 | 0 | 56 84 4 | 15 24 5 | 0.8 | 1
                     B minor, up and home | B melodic-minor | o1 | 1/8 | 3/4 | 0 | 52 76 4 | 9 23 8 | -0.6 | 1"""),
             player(
                     "Linnet Moss",
                     "oboe",
+                    "first-octave",
                     3.5,
                     """
                     First five of G | G major | s5 | 1/2 | 4/4 | 0 | 60 84 6 | 40 20 4 | 1.4 | 0
@@ -72,6 +76,7 @@ final class DemoPlan {
             player(
                     "Jory Penwick",
                     "bassoon",
+                    "full",
                     5,
                     """
                     F in triplets | F major | o2 | 1/12 | 4/4 | 0 | 60 84 4 | 38 18 8 | 1.3 | 0
@@ -81,15 +86,21 @@ final class DemoPlan {
             player(
                     "Aled Quay",
                     "cello",
+                    "full",
                     4,
                     """
                     Long notes on G | G major | o2 | 1/2 | 4/4 | 0 | 72 96 8 | 36 16 8 | 1.5 | 0
                     D in six-eight | D major | o2 | 1/8 | 6/8 | 0 | 60 90 5 | 22 40 8 | 2.4 | 2
+                    A minor seventh chord | A minor-seventh | o2 arpeggio | 1/12 | 4/4 | 0 | 60 84 6 | 14 24 5 | 0.7 | 2
                     Five-note A, up and over | A minor-pentatonic | o2 | 1/8 | 4/4 | 0 | 66 96 6 | 12 30 6 | 1.0 | 2"""));
 
-    private static Player player(String name, String instrument, double daysAWeek, String pieces) {
+    private static Player player(String name, String instrument, String level, double daysAWeek, String pieces) {
         return new Player(
-                name, instrument, daysAWeek, pieces.lines().map(DemoPlan::piece).toList());
+                name,
+                instrument,
+                level,
+                daysAWeek,
+                pieces.lines().map(DemoPlan::piece).toList());
     }
 
     private static Piece piece(String line) {

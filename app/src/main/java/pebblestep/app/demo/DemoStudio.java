@@ -36,7 +36,10 @@ import pebblestep.app.students.StudentViews.StudentView;
 import pebblestep.core.climb.Attempt;
 import pebblestep.core.climb.Rules;
 import pebblestep.core.climb.Standing;
+import pebblestep.core.line.Extent;
+import pebblestep.core.passage.Material;
 import pebblestep.core.tempo.TempoLadder;
+import pebblestep.exchange.StepDocuments;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -86,7 +89,8 @@ class DemoStudio {
     }
 
     private StudentView enrol(long studioId, Player player) {
-        StudentView student = students.add(studioId, new StudentForm(player.name(), player.instrument()));
+        StudentView student =
+                students.add(studioId, new StudentForm(player.name(), player.instrument(), player.level(), null));
         PracticeVisitor visitor = new PracticeVisitor(student.id(), studioId);
         LocalDate today = LocalDate.now(clock);
         List<TakeForm> takes = new ArrayList<>();
@@ -153,20 +157,22 @@ class DemoStudio {
     }
 
     private JsonNode document(Piece piece) {
-        String extent = (piece.extent().startsWith("o") ? "\"octaves\":" : "\"span\":")
-                + piece.extent().substring(1);
+        String[] line = (piece.extent() + " straight").split(" ");
+        int far = Integer.parseInt(line[0].substring(1));
+        Extent extent = line[0].startsWith("o") ? Extent.octaves(far) : Extent.span(far);
         return json.readTree(
                 """
                 {"format":"pebble-step/1","title":"%s",
                  "key":{"tonic":"%s","form":"%s","named":"concert"},
-                 "line":{%s},
+                 "line":%s,
                  "rhythm":{"meter":"%s","figure":["%s"],"place":"%s"},
                  "tempo":{"beat":"%s","bpm":%d}}"""
                         .formatted(
                                 piece.title(),
                                 piece.tonic(),
                                 piece.form(),
-                                extent,
+                                json.writeValueAsString(StepDocuments.lineOf(
+                                        Material.pattern(line[1]).line().withExtent(extent))),
                                 piece.meter(),
                                 piece.value(),
                                 piece.place(),

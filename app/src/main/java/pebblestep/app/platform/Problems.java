@@ -55,6 +55,7 @@ public final class Problems {
         ProblemDetail problem =
                 of(HttpStatus.UNPROCESSABLE_CONTENT, "refused", "This cannot be made", refusal.getMessage());
         if (!refusal.pointer().isEmpty()) problem.setProperty("pointer", refusal.pointer());
+        refusal.position().ifPresent(at -> problem.setProperty("position", at));
         refusal.fits().ifPresent(fits -> problem.setProperty("fits", fits));
         return problem;
     }

@@ -33,9 +33,8 @@ import pebblestep.app.students.StudentViews.StudentView;
 import pebblestep.core.Refusal;
 import pebblestep.core.climb.Rules;
 import pebblestep.core.climb.Standing;
-import pebblestep.core.instrument.Instrument;
-import pebblestep.core.instrument.Instruments;
 import pebblestep.core.passage.Passage;
+import pebblestep.core.passage.Player;
 import pebblestep.core.passage.Step;
 import pebblestep.core.passage.StepWords;
 import pebblestep.core.practice.Cautions;
@@ -44,6 +43,7 @@ import pebblestep.core.practice.Outcome;
 import pebblestep.core.practice.Take;
 import pebblestep.core.practice.Work;
 import pebblestep.core.rhythm.Bpm;
+import pebblestep.core.scale.Key;
 import pebblestep.exchange.PassageDocument;
 
 /** The student's side: what to practise today, how it sounds and looks, and the log of takes. */
@@ -65,18 +65,18 @@ public class PracticeService {
     @Transactional(readOnly = true)
     public Today today(PracticeVisitor visitor) {
         StudentView student = students.get(visitor.studioId(), visitor.studentId());
-        Instrument instrument = Instruments.of(student.instrument());
+        Player player = students.player(visitor.studioId(), visitor.studentId());
         LocalDate day = LocalDate.now(clock);
         List<Assigned> active = assignments.activeOn(visitor.studioId(), List.of(visitor.studentId()), day);
-        Map<Long, Work> works = works(active, instrument);
+        Map<Long, Work> works = works(active, player);
         return new Today(
                 student.name(),
-                instrument.name(),
+                student.instrumentName(),
                 day,
                 active.stream()
                         .map(assigned -> item(assigned, works.get(assigned.id()), day))
                         .toList(),
-                Cautions.of(instrument.family()));
+                Cautions.of(student.family()));
     }
 
     private static TodayItem item(Assigned assigned, Work work, LocalDate day) {
@@ -105,12 +105,14 @@ public class PracticeService {
     /** The passage of an assignment at a tempo, with everything that is drawn and sounded. */
     @Transactional(readOnly = true)
     public PassageDocument passage(PracticeVisitor visitor, long assignmentId, @Nullable String bpm) {
-        StudentView student = students.get(visitor.studioId(), visitor.studentId());
-        Instrument instrument = Instruments.of(student.instrument());
+        Player player = students.player(visitor.studioId(), visitor.studentId());
         Assigned assigned = find(visitor, assignmentId);
-        Bpm tempo = bpm == null ? work(assigned, instrument).bpmNow(LocalDate.now(clock)) : Bpm.parse(bpm);
+        Bpm tempo = bpm == null ? work(assigned, player).bpmNow(LocalDate.now(clock)) : Bpm.parse(bpm);
         Step step = assigned.step().withTempo(assigned.step().tempo().at(tempo));
-        return Workings.of(step, Optional.of(instrument), EnumSet.allOf(Workings.Extra.class));
+        Optional<Key> before = assignments
+                .before(visitor.studioId(), assigned)
+                .map(last -> Passage.writtenKey(last, Optional.of(player)));
+        return Workings.of(step, Optional.of(player), before, EnumSet.allOf(Workings.Extra.class));
     }
 
     /**
@@ -129,8 +131,8 @@ public class PracticeService {
                         .orElseThrow(() -> e);
             }
         }
-        StudentView student = students.get(visitor.studioId(), visitor.studentId());
-        return item(assigned, work(assigned, Instruments.of(student.instrument())), LocalDate.now(clock));
+        Player player = students.player(visitor.studioId(), visitor.studentId());
+        return item(assigned, work(assigned, player), LocalDate.now(clock));
     }
 
     /** Stores many takes of one student at once; those that are stored already are left as they are. */
@@ -176,26 +178,26 @@ public class PracticeService {
                 .orElseThrow(() -> Problems.notFound("assignment"));
     }
 
-    private Work work(Assigned assigned, Instrument instrument) {
-        return works(List.of(assigned), instrument).get(assigned.id());
+    private Work work(Assigned assigned, Player player) {
+        return works(List.of(assigned), player).get(assigned.id());
     }
 
-    /** What a student with that instrument has done with each of these assignments, by its id: one query for all. */
+    /** What that player has done with each of these assignments, by its id: one query for all. */
     @Transactional(readOnly = true)
-    public Map<Long, Work> works(Collection<Assigned> assigned, Instrument instrument) {
+    public Map<Long, Work> works(Collection<Assigned> assigned, Player player) {
         Map<Long, List<Take>> byAssignment = takesOf(assigned);
         Map<Long, Work> works = new HashMap<>();
         for (Assigned one : assigned) {
-            works.put(one.id(), work(one, instrument, byAssignment.getOrDefault(one.id(), List.of())));
+            works.put(one.id(), work(one, player, byAssignment.getOrDefault(one.id(), List.of())));
         }
         return works;
     }
 
     /** A piece of work from an assignment and its takes. */
-    public static Work work(Assigned assigned, Instrument instrument, List<Take> takes) {
+    public static Work work(Assigned assigned, Player player, List<Take> takes) {
         Step step = assigned.step();
         return new Work(
-                Passage.writtenKey(step, Optional.of(instrument)),
+                Passage.writtenKey(step, Optional.of(player)),
                 step.figure().value(),
                 step.tempo().beat(),
                 assigned.ladder(),

@@ -25,9 +25,8 @@ import pebblestep.app.progress.ProgressViews.LastTakeView;
 import pebblestep.app.progress.ProgressViews.StoneView;
 import pebblestep.app.students.StudentService;
 import pebblestep.app.students.StudentViews.StudentView;
-import pebblestep.core.instrument.Instrument;
-import pebblestep.core.instrument.Instruments;
 import pebblestep.core.keyplan.KeyOrder;
+import pebblestep.core.passage.Player;
 import pebblestep.core.practice.Judgement;
 import pebblestep.core.practice.KeyPath;
 import pebblestep.core.practice.Take;
@@ -51,7 +50,7 @@ public class ProgressService {
     }
 
     /**
-     * The students of a studio with what they work on, those who need the teacher most first on their page: four
+     * The students of a studio with what they work on, those who need the teacher most first on their page: six
      * queries, however many students there are.
      */
     @Transactional(readOnly = true)
@@ -60,6 +59,7 @@ public class ProgressService {
         PageOf<StudentView> onPage = students.list(studioId, false, page);
         List<Long> ids = onPage.items().stream().map(StudentView::id).toList();
         List<Assigned> active = assignments.activeOn(studioId, ids, today);
+        Map<Long, Player> players = students.players(studioId, ids);
         Map<Long, List<Take>> takes = practice.takesOf(active);
         Map<Long, LastTake> last = practice.last(studioId, ids);
         Map<Long, List<Assigned>> byStudent = active.stream().collect(Collectors.groupingBy(Assigned::studentId));
@@ -70,7 +70,7 @@ public class ProgressService {
                         student.instrumentName(),
                         lastTake(last.get(student.id()), today),
                         byStudent.getOrDefault(student.id(), List.of()).stream()
-                                .map(assigned -> deskWork(student, assigned, takes, today))
+                                .map(assigned -> deskWork(players.get(student.id()), assigned, takes, today))
                                 .sorted(Comparator.comparing(ProgressService::need))
                                 .toList()))
                 .sorted(Comparator.comparing(line -> line.works().stream()
@@ -91,10 +91,8 @@ public class ProgressService {
         return new LastTakeView(last.day(), daysAgo, last.bpm().value(), TakeOutcome.of(last.outcome()));
     }
 
-    private static DeskWork deskWork(
-            StudentView student, Assigned assigned, Map<Long, List<Take>> takes, LocalDate today) {
-        Instrument instrument = Instruments.of(student.instrument());
-        Work work = PracticeService.work(assigned, instrument, takes.getOrDefault(assigned.id(), List.of()));
+    private static DeskWork deskWork(Player player, Assigned assigned, Map<Long, List<Take>> takes, LocalDate today) {
+        Work work = PracticeService.work(assigned, player, takes.getOrDefault(assigned.id(), List.of()));
         Judgement judgement = Judgement.of(work, today);
         return new DeskWork(
                 assigned.id(),
@@ -115,13 +113,13 @@ public class ProgressService {
     @Transactional(readOnly = true)
     public KeyPathView keyPath(long studioId, long studentId) {
         StudentView student = students.get(studioId, studentId);
-        Instrument instrument = Instruments.of(student.instrument());
+        Player player = students.player(studioId, studentId);
         List<Assigned> all = assignments.all(studioId, studentId);
-        List<Work> works = List.copyOf(practice.works(all, instrument).values());
+        List<Work> works = List.copyOf(practice.works(all, player).values());
         KeyPath path = KeyPath.of(KeyOrder.fourths(), works, LocalDate.now(clock));
         return new KeyPathView(
                 student.name(),
-                instrument.name(),
+                student.instrumentName(),
                 KeyPath.MOST_RINGS,
                 path.stones().stream()
                         .map(stone -> new StoneView(

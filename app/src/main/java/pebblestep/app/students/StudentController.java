@@ -14,6 +14,7 @@ import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import pebblestep.app.platform.PageOf;
 import pebblestep.app.platform.Teacher;
+import pebblestep.app.students.StudentViews.RangeStep;
 import pebblestep.app.students.StudentViews.StudentForm;
 import pebblestep.app.students.StudentViews.StudentView;
 
@@ -50,6 +51,12 @@ class StudentController {
     StudentView change(
             @AuthenticationPrincipal Teacher teacher, @PathVariable long id, @Valid @RequestBody StudentForm form) {
         return students.change(teacher.studioId(), id, form);
+    }
+
+    @PostMapping("/{id}/range")
+    StudentView growRange(
+            @AuthenticationPrincipal Teacher teacher, @PathVariable long id, @Valid @RequestBody RangeStep step) {
+        return students.growRange(teacher.studioId(), id, step);
     }
 
     @PostMapping("/{id}/link")

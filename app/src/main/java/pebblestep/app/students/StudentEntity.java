@@ -7,6 +7,7 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.time.Instant;
+import org.jspecify.annotations.Nullable;
 
 /** A student of a studio. The practice link is made from the id and the link's version; no secret is stored. */
 @Entity
@@ -19,6 +20,14 @@ class StudentEntity {
     Long studioId;
     String name;
     String instrument;
+    String level;
+
+    @Nullable
+    String lowest;
+
+    @Nullable
+    String highest;
+
     int linkVersion;
     boolean archived;
 

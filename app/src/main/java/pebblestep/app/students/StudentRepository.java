@@ -1,5 +1,7 @@
 package pebblestep.app.students;
 
+import java.util.Collection;
+import java.util.List;
 import java.util.Optional;
 import org.springframework.data.domain.Page;
 import org.springframework.data.domain.Pageable;
@@ -7,6 +9,8 @@ import org.springframework.data.jpa.repository.JpaRepository;
 
 interface StudentRepository extends JpaRepository<StudentEntity, Long> {
     Optional<StudentEntity> findByIdAndStudioId(long id, long studioId);
+
+    List<StudentEntity> findByStudioIdAndIdIn(long studioId, Collection<Long> ids);
 
     Page<StudentEntity> findByStudioIdAndArchived(long studioId, boolean archived, Pageable page);
 }

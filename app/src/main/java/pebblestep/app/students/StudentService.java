@@ -1,38 +1,88 @@
 package pebblestep.app.students;
 
 import java.time.Clock;
+import java.util.Collection;
+import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import org.springframework.data.domain.Sort;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import pebblestep.app.accounts.SettingsService;
 import pebblestep.app.platform.PageOf;
 import pebblestep.app.platform.PracticeLinkReader;
 import pebblestep.app.platform.PracticeVisitor;
 import pebblestep.app.platform.Problems;
+import pebblestep.app.students.StudentViews.RangeStep;
 import pebblestep.app.students.StudentViews.StudentForm;
 import pebblestep.app.students.StudentViews.StudentView;
-import pebblestep.core.instrument.Instrument;
-import pebblestep.core.instrument.Instruments;
+import pebblestep.core.Refusal;
+import pebblestep.core.instrument.Level;
+import pebblestep.core.instrument.PitchRange;
+import pebblestep.core.passage.Player;
+import pebblestep.core.scale.SixAccidentals;
 
 /** Keeps the students of a studio. */
 @Service
 public class StudentService implements PracticeLinkReader {
     private final StudentRepository students;
+    private final InstrumentService instruments;
+    private final SettingsService settings;
     private final LinkTokens tokens;
     private final Clock clock;
 
-    StudentService(StudentRepository students, LinkTokens tokens, Clock clock) {
+    StudentService(
+            StudentRepository students,
+            InstrumentService instruments,
+            SettingsService settings,
+            LinkTokens tokens,
+            Clock clock) {
         this.students = students;
+        this.instruments = instruments;
+        this.settings = settings;
         this.tokens = tokens;
         this.clock = clock;
     }
 
     @Transactional(readOnly = true)
     public PageOf<StudentView> list(long studioId, boolean archived, int page) {
+        InstrumentBook book = instruments.book(studioId);
         return PageOf.of(
                 students.findByStudioIdAndArchived(
                         studioId, archived, PageOf.request(page, Sort.by("name").and(Sort.by("id")))),
-                this::view);
+                student -> view(student, book));
+    }
+
+    /** The players that these students are: instrument, range and spelling. Three queries, however many they are. */
+    @Transactional(readOnly = true)
+    public Map<Long, Player> players(long studioId, Collection<Long> ids) {
+        InstrumentBook book = instruments.book(studioId);
+        SixAccidentals six = SixAccidentals.of(settings.of(studioId).sixAccidentals());
+        return students.findByStudioIdAndIdIn(studioId, ids).stream()
+                .collect(Collectors.toMap(
+                        student -> student.id, student -> player(student, book).reading(six)));
+    }
+
+    /** The player that a student is. */
+    @Transactional(readOnly = true)
+    public Player player(long studioId, long id) {
+        return Optional.ofNullable(players(studioId, List.of(id)).get(id))
+                .orElseThrow(() -> Problems.notFound("student"));
+    }
+
+    /** Somebody with that instrument, in the spelling of this studio. */
+    @Transactional(readOnly = true)
+    public Player anyPlayer(long studioId, String instrument) {
+        SixAccidentals six = SixAccidentals.of(settings.of(studioId).sixAccidentals());
+        return Player.of(instruments.book(studioId).of(instrument)).reading(six);
+    }
+
+    private static Player player(StudentEntity student, InstrumentBook book) {
+        Player player = Player.of(book.of(student.instrument), Level.of(student.level));
+        return student.lowest == null
+                ? player
+                : player.within(PitchRange.parse(student.lowest + "-" + student.highest));
     }
 
     @Transactional(readOnly = true)
@@ -46,18 +96,48 @@ public class StudentService implements PracticeLinkReader {
         student.studioId = studioId;
         student.linkVersion = 1;
         student.createdAt = clock.instant();
-        return view(students.save(filled(student, form)));
+        fill(student, form);
+        return view(students.save(student));
     }
 
     @Transactional
     public StudentView change(long studioId, long id, StudentForm form) {
-        return view(filled(find(studioId, id), form));
+        StudentEntity student = find(studioId, id);
+        fill(student, form);
+        return view(student);
     }
 
-    private static StudentEntity filled(StudentEntity student, StudentForm form) {
+    private void fill(StudentEntity student, StudentForm form) {
         student.name = form.name().strip();
-        student.instrument = Instruments.of(form.instrument()).id();
-        return student;
+        student.instrument =
+                instruments.book(student.studioId).of(form.instrument()).id();
+        student.level =
+                Level.of(form.level() == null ? Level.FULL.id() : form.level()).id();
+        Optional<PitchRange> own = Optional.ofNullable(form.range())
+                .filter(text -> !text.isBlank())
+                .map(StudentService::range);
+        student.lowest = own.map(range -> range.lowest().toString()).orElse(null);
+        student.highest = own.map(range -> range.highest().toString()).orElse(null);
+    }
+
+    private static PitchRange range(String text) {
+        try {
+            return PitchRange.parse(text.replace(" ", ""));
+        } catch (Refusal e) {
+            throw e.at("range");
+        }
+    }
+
+    /** Lets a student's range grow, or shrink, by one semitone at one end; from then on it is their own. */
+    @Transactional
+    public StudentView growRange(long studioId, long id, RangeStep step) {
+        StudentEntity student = find(studioId, id);
+        PitchRange range = player(student, instruments.book(studioId)).range();
+        PitchRange grown =
+                step.end().equals("top") ? range.withTopMoved(step.notes()) : range.withBottomMoved(-step.notes());
+        student.lowest = grown.lowest().toString();
+        student.highest = grown.highest().toString();
+        return view(student);
     }
 
     /** Makes a new practice link; the old one stops working at once. */
@@ -90,12 +170,20 @@ public class StudentService implements PracticeLinkReader {
     }
 
     private StudentView view(StudentEntity student) {
-        Instrument instrument = Instruments.of(student.instrument);
+        return view(student, instruments.book(student.studioId));
+    }
+
+    private StudentView view(StudentEntity student, InstrumentBook book) {
+        Player player = player(student, book);
         return new StudentView(
                 student.id,
                 student.name,
-                instrument.id(),
-                instrument.name(),
+                player.instrument().id(),
+                player.instrument().name(),
+                player.instrument().family(),
+                student.level,
+                player.range().toString(),
+                student.lowest != null,
                 "/p/" + tokens.token(student.id, student.linkVersion),
                 student.archived);
     }

@@ -1,21 +1,54 @@
 package pebblestep.app.students;
 
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Pattern;
 import jakarta.validation.constraints.Size;
+import org.jspecify.annotations.Nullable;
 
 /** What the API takes and shows of students. */
 public final class StudentViews {
     private StudentViews() {}
 
-    /** A new student, or a student's changed name and instrument. */
+    /**
+     * A new student, or a student's changed name and instrument.
+     *
+     * @param level first-octave, comfortable or full; full without one
+     * @param range the student's own written range, such as D4-G5; without one their level's
+     */
     public record StudentForm(
             @NotBlank(message = "Give the student a name.")
                     @Size(max = 80, message = "A name has at most 80 characters.")
                     String name,
-            @NotNull(message = "Choose an instrument.") String instrument) {}
+            @NotNull(message = "Choose an instrument.") @Size(max = 40, message = "Choose an instrument from the list.")
+                    String instrument,
+            @Nullable @Size(max = 20, message = "Choose a level from the list.") String level,
+            @Nullable @Size(max = 20, message = "Write a range such as D4-G5.") String range) {}
 
-    /** A student as the teacher sees them; the practice path is the private part of the link. */
+    /**
+     * A student as the teacher sees them; the practice path is the private part of the link, the range is what lines
+     * must fit, and is the level's unless it is the student's own.
+     */
     public record StudentView(
-            long id, String name, String instrument, String instrumentName, String practicePath, boolean archived) {}
+            long id,
+            String name,
+            String instrument,
+            String instrumentName,
+            String family,
+            String level,
+            String range,
+            boolean ownRange,
+            String practicePath,
+            boolean archived) {}
+
+    /** Whether a student's own range grows at its top or at its bottom, by a semitone. */
+    public record RangeStep(
+            @Pattern(regexp = "top|bottom", message = "A range grows at its top or its bottom.")
+                    @NotNull(message = "Say where it grows: top or bottom.")
+                    String end,
+            @Min(value = -1, message = "A range changes note by note.")
+                    @Max(value = 1, message = "A range changes note by note.")
+                    int notes) {}
 }

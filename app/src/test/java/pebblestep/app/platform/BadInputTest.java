@@ -42,7 +42,7 @@ class BadInputTest {
                 "\"meter\":\"4/4\" | \"meter\":\"0/4\" | /step/rhythm/meter | does not fit here",
                 "\"bpm\":72 | \"bpm\":\"NaN\" | /step/tempo/bpm | does not fit here",
                 "\"form\":\"major\" | \"form\":\"enigmatic\" | /step/key/form | There is no form",
-                "\"pattern\":\"straight\" | \"pattern\":\"sequence\" | /step/line/pattern | not carried here yet",
+                "\"pattern\":\"straight\" | \"pattern\":\"sequence\" | /step/line/cell | This pattern needs this field",
                 "\"octaves\":2 | \"octaves\":2,\"span\":5 | /step/line/octaves | exactly one of the two"
             })
     void a_step_that_cannot_be_made_is_refused_by_its_field(

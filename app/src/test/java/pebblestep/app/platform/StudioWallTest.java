@@ -25,6 +25,7 @@ class StudioWallTest {
     private Answer student;
     private Answer step;
     private Answer assignment;
+    private Answer instrument;
 
     @BeforeAll
     void two_studios(Client client) {
@@ -34,6 +35,8 @@ class StudioWallTest {
         step = Given.step(here);
         assignment = here.post("/api/assignments", Given.assignment(step.id(), student.id()));
         assertThat(assignment.status()).isEqualTo(201);
+        instrument = here.post("/api/instruments", Given.INSTRUMENT);
+        assertThat(instrument.status()).isEqualTo(201);
     }
 
     private record Call(String method, String path, String body) {
@@ -46,11 +49,17 @@ class StudioWallTest {
         String ofStudent = "/api/students/" + student.id();
         String ofStep = "/api/steps/" + step.id();
         String ofAssignment = "/api/assignments/" + assignment.id();
+        String ofInstrument =
+                "/api/instruments/" + instrument.json().get("ownId").asLong();
         String stepForm =
                 "{\"document\":" + Given.STEP + ",\"ladder\":{\"from\":60,\"to\":100,\"by\":8},\"version\":0}";
         return List.of(
                 new Call("GET", ofStudent, null),
                 new Call("PUT", ofStudent, "{\"name\":\"Taken\",\"instrument\":\"oboe\"}"),
+                new Call("POST", ofStudent + "/range", "{\"end\":\"top\",\"notes\":1}"),
+                new Call("PUT", ofInstrument, Given.INSTRUMENT),
+                new Call("POST", ofInstrument + "/archive", ""),
+                new Call("POST", ofInstrument + "/restore", ""),
                 new Call("POST", ofStudent + "/link", ""),
                 new Call("POST", ofStudent + "/archive", ""),
                 new Call("POST", ofStudent + "/restore", ""),
@@ -74,6 +83,14 @@ class StudioWallTest {
                 new Call("POST", "/api/steps", "{}"),
                 new Call("POST", "/api/assignments", Given.assignment(step.id(), student.id())),
                 new Call("GET", "/api/desk", null),
+                new Call("GET", "/api/instruments", null),
+                new Call("POST", "/api/instruments", Given.INSTRUMENT),
+                new Call("GET", "/api/settings", null),
+                new Call("PUT", "/api/settings", "{\"sixAccidentals\":\"flats\"}"),
+                new Call(
+                        "POST",
+                        "/api/passages/readings",
+                        "{\"step\":" + Given.STEP + ",\"students\":[" + student.id() + "]}"),
                 new Call("GET", "/api/catalogue", null),
                 new Call("POST", "/api/passages", "{\"step\":" + Given.STEP + "}"),
                 new Call("POST", "/api/ladders", "{\"from\":60,\"to\":100,\"scheme\":{\"type\":\"fixed\",\"by\":8}}"));
@@ -125,6 +142,18 @@ class StudioWallTest {
     @Test
     void another_studios_step_or_student_cannot_be_assigned() {
         Answer theirs = Given.student(elsewhere, "Their Student", "oboe");
+        for (String body : List.of("\"student\":" + student.id(), "\"students\":[" + student.id() + "]")) {
+            String path = body.startsWith("\"students") ? "/api/passages/readings" : "/api/passages";
+            assertThat(elsewhere
+                            .post(path, "{\"step\":" + Given.STEP + "," + body + "}")
+                            .status())
+                    .isEqualTo(404);
+        }
+        assertThat(elsewhere
+                        .post("/api/students", "{\"name\":\"A\",\"instrument\":\"" + instrument.string("id") + "\"}")
+                        .status())
+                .as("another studio's instrument")
+                .isEqualTo(422);
         assertThat(here.post("/api/assignments", Given.assignment(step.id(), theirs.id()))
                         .status())
                 .isEqualTo(404);

@@ -88,8 +88,10 @@ class StudentTest {
     @Test
     void the_catalogue_offers_what_the_rules_carry() {
         JsonNode catalogue = teacher.get("/api/catalogue").json();
-        assertThat(catalogue.get("instruments")).hasSize(10);
-        assertThat(catalogue.get("forms")).hasSize(5);
+        assertThat(teacher.get("/api/instruments").json()).hasSize(58);
+        assertThat(catalogue.get("forms")).hasSize(30);
+        assertThat(catalogue.get("patterns")).hasSize(17);
+        assertThat(catalogue.at("/forms/3/degrees").asString()).isEqualTo("1 2 b3 4 5 6 7 / 1 2 b3 4 5 b6 b7");
         assertThat(catalogue.at("/values/0/plural").asString()).isEqualTo("whole notes");
         assertThat(catalogue.at("/meters/3/beat").asString()).isEqualTo("3/8");
         assertThat(catalogue.get("tonics").valueStream().map(JsonNode::asString))

@@ -1,22 +1,58 @@
 package pebblestep.core.instrument;
 
+import pebblestep.core.Refusal;
 import pebblestep.core.pitch.Pitch;
 
 /** A clef, by the pitch on its middle line: enough to place every note on the staff. */
 public enum Clef {
-    TREBLE("B4"),
-    BASS("D3"),
-    ALTO("C4"),
-    TENOR("A3");
+    TREBLE("treble", "B4"),
+    BASS("bass", "D3"),
+    ALTO("alto", "C4"),
+    TENOR("tenor", "A3"),
+    /** A treble clef read an octave lower: tenors. */
+    TREBLE_OCTAVE_DOWN("treble-8vb", "B3"),
+    /** A treble clef read an octave higher: small recorders. */
+    TREBLE_OCTAVE_UP("treble-8va", "B5"),
+    /** A bass clef read an octave lower. */
+    BASS_OCTAVE_DOWN("bass-8vb", "D2");
 
+    /** Letter steps from the middle line to the space beyond the staff; a ledger line stands at each second step more. */
+    private static final int BEYOND_STAFF = 4;
+
+    private final String id;
     private final Pitch middleLine;
 
-    Clef(String middleLine) {
+    Clef(String id, String middleLine) {
+        this.id = id;
         this.middleLine = Pitch.parse(middleLine);
+    }
+
+    /** The clef of that id; refuses others, naming those there are. */
+    public static Clef of(String id) {
+        for (Clef clef : values()) {
+            if (clef.id.equals(id)) return clef;
+        }
+        throw Refusal.of("There is no clef \"" + id + "\" here.")
+                .fits("One of: treble, bass, alto, tenor, treble-8vb, treble-8va, bass-8vb.");
+    }
+
+    /** The name in requests and scores. */
+    public String id() {
+        return id;
     }
 
     /** The pitch on the middle line of the staff. */
     public Pitch middleLine() {
         return middleLine;
+    }
+
+    /** Letter steps of a pitch above the middle line; negative below it. */
+    public int stepsAbove(Pitch pitch) {
+        return pitch.diatonic() - middleLine.diatonic();
+    }
+
+    /** Ledger lines that a pitch needs, above or below the staff. */
+    public int ledgerLines(Pitch pitch) {
+        return Math.max(0, (Math.abs(stepsAbove(pitch)) - BEYOND_STAFF) / 2);
     }
 }

@@ -1,46 +1,107 @@
 package pebblestep.core.instrument;
 
+import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
 import pebblestep.core.Refusal;
 import pebblestep.core.pitch.Interval;
+import pebblestep.core.pitch.Pitch;
 
 /**
- * The dictionary of instruments: data in one place. Transpositions and ranges are given as standard orchestration
- * handbooks have them, from memory; all ranges are written pitch. To add an instrument, add its line here.
+ * The dictionary of instruments: data in one place. Transpositions, clefs and ranges are given as standard orchestration
+ * handbooks have them, from memory; all ranges are written pitch. To add an instrument, add its row here.
  */
 public final class Instruments {
-    private static final Interval IN_C = Interval.UNISON;
-    private static final Interval IN_B_FLAT = Interval.of(-1, -2);
-    private static final Interval IN_E_FLAT_LOW = Interval.of(-5, -9);
-    private static final Interval IN_F = Interval.of(-4, -7);
+    /** What a written C4 sounds as: the usual name of a transposition. */
+    private static final Pitch WRITTEN_C = Pitch.parse("C4");
 
-    private static final Map<String, Instrument> ALL = index(
-            of("oboe", "Oboe", "woodwind", IN_C, Clef.TREBLE, "D4-G5", "Bb3-E6", "Bb3-A6"),
-            of("english-horn", "English horn", "woodwind", IN_F, Clef.TREBLE, "D4-G5", "B3-D6", "B3-A6"),
-            of("bassoon", "Bassoon", "woodwind", IN_C, Clef.BASS, "F2-C4", "Bb1-G4", "Bb1-Eb5"),
-            of("flute", "Flute", "woodwind", IN_C, Clef.TREBLE, "D4-G5", "C4-A6", "C4-D7"),
-            of("clarinet", "Clarinet in Bb", "woodwind", IN_B_FLAT, Clef.TREBLE, "E3-A4", "E3-C6", "E3-C7"),
-            of(
-                    "alto-saxophone",
-                    "Alto saxophone",
-                    "woodwind",
-                    IN_E_FLAT_LOW,
-                    Clef.TREBLE,
-                    "D4-G5",
-                    "Bb3-D6",
-                    "Bb3-F#6"),
-            of("trumpet", "Trumpet in Bb", "brass", IN_B_FLAT, Clef.TREBLE, "C4-D5", "F#3-A5", "F#3-D6"),
-            of("horn", "Horn in F", "brass", IN_F, Clef.TREBLE, "G3-C5", "C3-G5", "F#2-C6"),
-            of("violin", "Violin", "strings", IN_C, Clef.TREBLE, "G3-B4", "G3-E6", "G3-A7"),
-            of("cello", "Cello", "strings", IN_C, Clef.BASS, "C2-D3", "C2-G4", "C2-C6"));
+    /**
+     * One row an instrument, under the name of its family: id; name; what a written C4 sounds as; clefs, the usual one
+     * first; written ranges of the first octave and a bit, comfortable, and full; awkward places, or nothing.
+     */
+    private static final String DATA =
+            """
+            # strings
+            violin; Violin; C4; treble; G3-B4 G3-E6 G3-A7;
+            viola; Viola; C4; alto treble; C3-E4 C3-A5 C3-E6;
+            cello; Cello; C4; bass tenor treble; C2-E3 C2-G4 C2-C6;
+            double-bass; Double bass; C3; bass tenor treble; E2-A3 E2-G4 E2-G5;
+            # plucked strings
+            classical-guitar; Classical guitar; C3; treble; E3-G4 E3-A5 E3-B5;
+            bass-guitar; Bass guitar; C3; bass; E2-G3 E2-D4 E2-G4;
+            mandolin; Mandolin; C4; treble; G3-B4 G3-E6 G3-A6;
+            ukulele; Ukulele; C4; treble; C4-D5 C4-E5 C4-A5;
+            harp; Harp; C4; treble bass; C4-G5 C2-C7 C1-G7;
+            # woodwind
+            oboe; Oboe; C4; treble; D4-G5 Bb3-E6 Bb3-A6; C5/C#5 onto the half hole
+            english-horn; English horn; F3; treble; D4-G5 B3-D6 B3-A6; C5/C#5 onto the half hole
+            oboe-d-amore; Oboe d'amore; A3; treble; D4-G5 B3-D6 B3-F6; C5/C#5 onto the half hole
+            bassoon; Bassoon; C4; bass tenor; F2-C4 Bb1-G4 Bb1-Eb5; F3/F#3 onto the half hole
+            contrabassoon; Contrabassoon; C3; bass tenor; F2-C4 Bb1-D4 Bb1-Bb4; F3/F#3 onto the half hole
+            piccolo; Piccolo; C5; treble; D4-G5 D4-G6 D4-C7; C#5/D5 from open keys to all closed
+            flute; Flute; C4; treble; D4-G5 C4-A6 C4-D7; C#5/D5 from open keys to all closed
+            alto-flute; Alto flute; G3; treble; D4-G5 C4-G6 C4-C7; C#5/D5 from open keys to all closed
+            bass-flute; Bass flute; C3; treble; D4-G5 C4-E6 C4-C7; C#5/D5 from open keys to all closed
+            soprano-recorder; Soprano recorder; C4; treble-8va treble; C5-D6 C5-A6 C5-D7; C#6/D6 from open fingers to half closed
+            alto-recorder; Alto recorder; C4; treble; F4-G5 F4-D6 F4-G6; F#5/G5 from open fingers to half closed
+            tenor-recorder; Tenor recorder; C4; treble; C4-D5 C4-A5 C4-D6; C#5/D5 from open fingers to half closed
+            clarinet; Clarinet in Bb; Bb3; treble; E3-A4 E3-C6 E3-C7; Bb4/B4 across the break
+            clarinet-in-a; Clarinet in A; A3; treble; E3-A4 E3-C6 E3-C7; Bb4/B4 across the break
+            clarinet-in-e-flat; Clarinet in Eb; Eb4; treble; E3-A4 E3-C6 E3-A6; Bb4/B4 across the break
+            basset-horn; Basset horn; F3; treble bass; E3-A4 C3-C6 C3-A6; Bb4/B4 across the break
+            bass-clarinet; Bass clarinet in Bb; Bb2; treble; E3-A4 Eb3-C6 Eb3-G6; Bb4/B4 across the break
+            soprano-saxophone; Soprano saxophone; Bb3; treble; D4-G5 Bb3-D6 Bb3-F#6; C#5/D5 from open keys to all closed
+            alto-saxophone; Alto saxophone; Eb3; treble; D4-G5 Bb3-D6 Bb3-F#6; C#5/D5 from open keys to all closed
+            tenor-saxophone; Tenor saxophone; Bb2; treble; D4-G5 Bb3-D6 Bb3-F#6; C#5/D5 from open keys to all closed
+            baritone-saxophone; Baritone saxophone; Eb2; treble; D4-G5 Bb3-D6 A3-F#6; C#5/D5 from open keys to all closed
+            # brass
+            trumpet; Trumpet in Bb; Bb3; treble; C4-D5 F#3-A5 F#3-D6;
+            trumpet-in-c; Trumpet in C; C4; treble; C4-D5 F#3-A5 F#3-D6;
+            cornet; Cornet in Bb; Bb3; treble; C4-D5 F#3-A5 F#3-C6;
+            flugelhorn; Flugelhorn in Bb; Bb3; treble; C4-D5 F#3-G5 F#3-C6;
+            horn; Horn in F; F3; treble bass; G3-C5 C3-G5 F#2-C6;
+            tenor-horn; Tenor horn in Eb; Eb3; treble; C4-D5 F#3-A5 F#3-C6;
+            baritone; Baritone in Bb, treble clef; Bb2; treble; C4-D5 F#3-A5 F#3-C6;
+            trombone; Trombone; C4; bass tenor alto; Bb2-D4 E2-F4 E2-D5;
+            bass-trombone; Bass trombone; C4; bass tenor; F2-Bb3 C2-F4 Bb1-Bb4;
+            euphonium; Euphonium, bass clef; C4; bass tenor; Bb2-D4 E2-F4 E2-Bb4;
+            tuba; Tuba; C4; bass; Bb1-D3 F1-Bb3 D1-F4;
+            # keyboards
+            piano; Piano; C4; treble bass; C4-G5 C2-C7 A0-C8;
+            harpsichord; Harpsichord; C4; treble bass; C4-G5 C2-C6 F1-F6;
+            organ; Organ, manual; C4; treble bass; C4-G5 C2-C6 C2-A6;
+            accordion; Accordion, right hand; C4; treble; C4-G5 G3-G6 F3-A6;
+            celesta; Celesta; C5; treble bass; C4-G5 C3-C6 C3-C7;
+            # mallets
+            xylophone; Xylophone; C5; treble; C4-G5 C4-C6 F3-C7;
+            marimba; Marimba; C4; treble bass; C4-G5 A2-C6 C2-C7;
+            vibraphone; Vibraphone; C4; treble; F3-C5 F3-C6 F3-F6;
+            glockenspiel; Glockenspiel; C6; treble; C4-G5 G3-A5 G3-C6;
+            tubular-bells; Tubular bells; C4; treble; C4-E5 C4-F5 C4-F5;
+            # voices
+            treble-voice; Treble voice; C4; treble; D4-E5 C4-F5 A3-A5;
+            soprano-voice; Soprano voice; C4; treble; D4-F5 C4-A5 B3-C6;
+            mezzo-soprano-voice; Mezzo-soprano voice; C4; treble; C4-D5 A3-F5 A3-A5;
+            alto-voice; Alto voice; C4; treble; A3-C5 G3-D5 E3-F5;
+            tenor-voice; Tenor voice; C4; treble-8vb bass; D3-E4 C3-G4 B2-C5;
+            baritone-voice; Baritone voice; C4; bass treble-8vb; A2-C4 G2-E4 F2-G4;
+            bass-voice; Bass voice; C4; bass; G2-A3 E2-D4 D2-E4;
+            """;
+
+    private static final Map<String, Instrument> ALL = read(DATA);
 
     private Instruments() {}
 
     /** Every instrument, in the order of the list. */
     public static List<Instrument> all() {
         return List.copyOf(ALL.values());
+    }
+
+    /** Whether there is an instrument of that id. */
+    public static boolean has(String id) {
+        return ALL.containsKey(id);
     }
 
     /** The instrument of that id; refuses ids that are not in the dictionary and names those that are. */
@@ -53,29 +114,40 @@ public final class Instruments {
         return instrument;
     }
 
-    private static Map<String, Instrument> index(Instrument... instruments) {
+    private static Map<String, Instrument> read(String data) {
         Map<String, Instrument> byId = new LinkedHashMap<>();
-        for (Instrument instrument : instruments) byId.put(instrument.id(), instrument);
+        String family = "";
+        for (String line : data.lines().toList()) {
+            if (line.startsWith("# ")) {
+                family = line.substring(2);
+                continue;
+            }
+            Instrument instrument = instrument(family, line.split("; ?", -1));
+            byId.put(instrument.id(), instrument);
+        }
         return byId;
     }
 
-    private static Instrument of(
-            String id,
-            String name,
-            String family,
-            Interval toConcert,
-            Clef clef,
-            String firstOctave,
-            String comfortable,
-            String full) {
+    private static Instrument instrument(String family, String[] cells) {
+        String[] ranges = cells[4].split(" ");
         return new Instrument(
-                id,
-                name,
+                cells[0],
+                cells[1],
                 family,
-                toConcert,
-                clef,
-                PitchRange.parse(firstOctave),
-                PitchRange.parse(comfortable),
-                PitchRange.parse(full));
+                Interval.between(WRITTEN_C, Pitch.parse(cells[2])),
+                Stream.of(cells[3].split(" ")).map(Clef::of).toList(),
+                PitchRange.parse(ranges[0]),
+                PitchRange.parse(ranges[1]),
+                PitchRange.parse(ranges[2]),
+                crossings(cells[5]));
+    }
+
+    private static List<Crossing> crossings(String cell) {
+        List<Crossing> crossings = new ArrayList<>();
+        if (!cell.isBlank()) {
+            String[] parts = cell.split("[/ ]", 3);
+            crossings.add(new Crossing(Pitch.parse(parts[0]), Pitch.parse(parts[1]), parts[2]));
+        }
+        return crossings;
     }
 }

@@ -24,6 +24,21 @@ public record PitchRange(Pitch lowest, Pitch highest) {
         return lowest.midi() <= pitch.midi() && pitch.midi() <= highest.midi();
     }
 
+    /** Whether another range lies within this one. */
+    public boolean contains(PitchRange other) {
+        return contains(other.lowest) && contains(other.highest);
+    }
+
+    /** This range with its top moved by semitones, its new note named as it is usually called; refuses an empty range. */
+    public PitchRange withTopMoved(int semitones) {
+        return new PitchRange(lowest, Pitch.commonlyNamed(highest.midi() + semitones));
+    }
+
+    /** This range with its bottom moved by semitones, downwards where negative; refuses an empty range. */
+    public PitchRange withBottomMoved(int semitones) {
+        return new PitchRange(Pitch.commonlyNamed(lowest.midi() + semitones), highest);
+    }
+
     /** The text form that {@link #parse} reads. */
     @Override
     public String toString() {

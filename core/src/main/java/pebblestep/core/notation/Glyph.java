@@ -1,5 +1,6 @@
 package pebblestep.core.notation;
 
+import java.util.List;
 import java.util.Optional;
 import pebblestep.core.pitch.Pitch;
 import pebblestep.core.rhythm.Fraction;
@@ -13,8 +14,9 @@ import pebblestep.core.rhythm.Fraction;
  * @param dots augmentation dots
  * @param note index of the note of the passage, empty for a rest
  * @param pitch its written pitch, empty for a rest
- * @param accidental the sign to print: b, #, n, bb, ##; empty where the signature or the bar has said it
+ * @param accidental the sign to print, empty where the signature or the bar has said it
  * @param tied whether a tie leads to the next glyph
+ * @param marks signs over or under it
  */
 public record Glyph(
         Fraction at,
@@ -23,8 +25,12 @@ public record Glyph(
         int dots,
         Optional<Integer> note,
         Optional<Pitch> pitch,
-        Optional<String> accidental,
-        boolean tied) {
+        Optional<Accidental> accidental,
+        boolean tied,
+        List<Mark> marks) {
+    public Glyph {
+        marks = List.copyOf(marks);
+    }
 
     /** Whether it is a rest. */
     public boolean isRest() {

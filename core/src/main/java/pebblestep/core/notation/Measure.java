@@ -1,16 +1,18 @@
 package pebblestep.core.notation;
 
 import java.util.List;
+import pebblestep.core.instrument.Clef;
 
 /**
  * One written bar.
  *
  * @param number from 1; 0 for a pickup, which holds only what is played
+ * @param clef the clef it is read in
  * @param glyphs notes and rests in order
  * @param beams groups of beamed glyphs
  * @param tuplets bracketed groups of glyphs
  */
-public record Measure(int number, List<Glyph> glyphs, List<Beam> beams, List<Tuplet> tuplets) {
+public record Measure(int number, Clef clef, List<Glyph> glyphs, List<Beam> beams, List<Tuplet> tuplets) {
     public Measure {
         glyphs = List.copyOf(glyphs);
         beams = List.copyOf(beams);

@@ -2,52 +2,56 @@ package pebblestep.core.notation;
 
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import pebblestep.core.Refusal;
+import pebblestep.core.instrument.Clef;
 import pebblestep.core.passage.PassageNote;
-import pebblestep.core.pitch.Pitch;
 import pebblestep.core.rhythm.Fraction;
 import pebblestep.core.rhythm.Meter;
-import pebblestep.core.scale.KeySignature;
 
 /** Writes one bar: fills it with notes and rests, cuts and ties them, brackets tuplets, beams and adds accidentals. */
 final class MeasureWriter {
     private static final int FINEST_TUPLET = 12;
 
+    /**
+     * Which bar is written.
+     *
+     * @param number from 1; 0 and below before the first downbeat
+     * @param from where it begins to be written: later than its start in a pickup
+     * @param start its downbeat
+     * @param meter the meter
+     * @param clef the clef
+     */
+    record Bar(int number, Fraction from, Fraction start, Meter meter, Clef clef) {}
+
     private final List<Span> spans;
     private final Meter meter;
     private final Fraction barStart;
-    private final KeySignature signature;
+    private final Accidentals accidentals;
+    private final Markings markings;
     private final Grid grid;
     private final int[] divisions;
     private final List<Glyph> glyphs = new ArrayList<>();
     private final List<Tuplet> tuplets = new ArrayList<>();
-    private final Map<Integer, Integer> alterations = new HashMap<>();
 
-    private MeasureWriter(List<Span> spans, Meter meter, Fraction barStart, KeySignature signature) {
+    private MeasureWriter(List<Span> spans, Bar bar, Accidentals accidentals, Markings markings) {
         this.spans = spans;
-        this.meter = meter;
-        this.barStart = barStart;
-        this.signature = signature;
+        this.meter = bar.meter;
+        this.barStart = bar.start;
+        this.accidentals = accidentals;
+        this.markings = markings;
         this.grid = new Grid(meter, barStart);
         this.divisions = divisions();
     }
 
-    /** The bar that starts at {@code barStart}, written from {@code from} (later than that in a pickup) to its end. */
-    static Measure write(
-            int number,
-            Fraction from,
-            Fraction barStart,
-            Meter meter,
-            KeySignature signature,
-            List<PassageNote> notes) {
-        List<Span> spans = fill(notes, from, barStart.plus(meter.bar()));
-        MeasureWriter writer = new MeasureWriter(spans, meter, barStart, signature);
+    /** The bar with the notes that sound in it. */
+    static Measure write(Bar bar, Accidentals accidentals, Markings markings, List<PassageNote> notes) {
+        List<Span> spans = fill(notes, bar.from, bar.start.plus(bar.meter.bar()));
+        MeasureWriter writer = new MeasureWriter(spans, bar, accidentals, markings);
         for (Span stretch : writer.cutAtTuplets()) writer.writeStretch(stretch);
-        return new Measure(number, writer.glyphs, Beams.of(writer.glyphs, meter, barStart), writer.tuplets);
+        List<Beam> beams = Beams.of(writer.glyphs, bar.meter, bar.start);
+        return new Measure(bar.number, bar.clef, writer.glyphs, beams, writer.tuplets);
     }
 
     /** Notes and the silence around them, from one position to another. */
@@ -178,6 +182,8 @@ final class MeasureWriter {
 
     private void add(Span piece, int base, int dots) {
         Optional<PassageNote> note = piece.note();
+        // A tied note repeats neither accidental nor marks, and keeps the bar's state as it is.
+        Optional<PassageNote> attack = note.filter(n -> n.at().equals(piece.from()));
         glyphs.add(new Glyph(
                 piece.from(),
                 piece.length(),
@@ -185,19 +191,8 @@ final class MeasureWriter {
                 dots,
                 note.map(PassageNote::index),
                 note.map(PassageNote::written),
-                note.flatMap(n -> accidental(n, piece.from())),
-                piece.soundsAfter(piece.to())));
-    }
-
-    /** The sign a note needs here; a tied note repeats none, and keeps the bar's state as it is. */
-    private Optional<String> accidental(PassageNote note, Fraction from) {
-        if (!from.equals(note.at())) return Optional.empty();
-        Pitch pitch = note.written();
-        int alteration = pitch.name().alteration();
-        int before = alterations.getOrDefault(
-                pitch.diatonic(), signature.alterationOf(pitch.name().letter()));
-        alterations.put(pitch.diatonic(), alteration);
-        if (before == alteration) return Optional.empty();
-        return Optional.of(new String[] {"bb", "b", "n", "#", "##"}[alteration + 2]);
+                attack.flatMap(n -> accidentals.next(n.written())),
+                piece.soundsAfter(piece.to()),
+                attack.map(n -> markings.at(n.index())).orElse(List.of())));
     }
 }

@@ -3,17 +3,18 @@ package pebblestep.core.passage;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import pebblestep.core.instrument.Instrument;
 import pebblestep.core.line.LineNote;
 import pebblestep.core.pitch.Interval;
 import pebblestep.core.pitch.Pitch;
 import pebblestep.core.rhythm.Fraction;
+import pebblestep.core.scale.Direction;
 import pebblestep.core.scale.Key;
+import pebblestep.core.scale.SixAccidentals;
 import pebblestep.core.scale.Slip;
 import pebblestep.core.scale.Slips;
 
 /**
- * A step worked out note by note, for one instrument: the one result that every screen, sound and file uses.
+ * A step worked out note by note, for one player: the one result that every screen, sound and file uses.
  *
  * @param step the step it was made from
  * @param writtenKey the key on paper
@@ -30,33 +31,32 @@ public record Passage(Step step, Key writtenKey, Key concertKey, List<PassageNot
         return of(step, Optional.empty());
     }
 
-    /** The passage of a step for an instrument; refuses a line that does not fit it, saying what would. */
-    public static Passage of(Step step, Instrument instrument) {
-        return of(step, Optional.of(instrument));
+    /** The passage of a step for a player; refuses a line that does not fit them, saying what would. */
+    public static Passage of(Step step, Player player) {
+        return of(step, Optional.of(player));
     }
 
-    /** The passage of a step for an instrument, or at concert pitch without one. */
-    public static Passage of(Step step, Optional<Instrument> instrument) {
-        Interval toWritten = instrument.map(Instrument::toWritten).orElse(Interval.UNISON);
-        Key written = writtenKey(step, instrument);
-        Key concert =
-                step.named() == Step.Named.CONCERT ? step.key() : step.key().transposed(toWritten.negated());
-        List<LineNote> line = step.line().notes(step.key().form());
-        int octave = Register.tonicOctave(written, step, instrument);
+    /** The passage of a step for a player, or at concert pitch without one. */
+    public static Passage of(Step step, Optional<Player> player) {
+        Interval toWritten = toWritten(player);
         Interval toConcert = toWritten.negated();
+        Key written = writtenKey(step, player);
+        Key concert = step.named() == Step.Named.CONCERT ? step.key() : transposed(step.key(), toConcert, player);
+        List<LineNote> line = step.line().notes(step.key().form());
+        int octave = Register.tonicOctave(written, step, line, player);
         // Written and concert tonic may be spelled on other letters than the interval says (Ab for G#), so the
         // concert octave is found by sound.
-        int concertOctave = octaveSounding(
-                concert, written.pitchAt(0, line.get(0).direction(), octave).midi() + toConcert.semitones());
+        int concertOctave =
+                octaveSounding(concert, written.pitchAt(0, Direction.UP, octave).midi() + toConcert.semitones());
         Fraction value = step.figure().value();
         List<PassageNote> notes = new ArrayList<>(line.size());
         Fraction at = step.place();
         for (LineNote note : line) {
             notes.add(new PassageNote(
                     notes.size(),
-                    written.pitchAt(note.index(), note.direction(), octave),
-                    concert.pitchAt(note.index(), note.direction(), concertOctave),
-                    written.degreeAt(note.index(), note.direction()),
+                    pitch(written, note, octave),
+                    pitch(concert, note, concertOctave),
+                    written.degreeAt(note.index(), note.direction()).altered(note.alteration()),
                     note.direction(),
                     at,
                     value));
@@ -65,10 +65,23 @@ public record Passage(Step step, Key writtenKey, Key concertKey, List<PassageNot
         return new Passage(step, written, concert, notes);
     }
 
-    /** The key that a player of the instrument reads, or the concert key without one. */
-    public static Key writtenKey(Step step, Optional<Instrument> instrument) {
-        if (step.named() == Step.Named.WRITTEN) return step.key();
-        return step.key().transposed(instrument.map(Instrument::toWritten).orElse(Interval.UNISON));
+    /** The pitch of a note of a line in a key, with the tonic of its range in that octave. */
+    static Pitch pitch(Key key, LineNote note, int octave) {
+        Pitch inForm = key.pitchAt(note.index(), note.direction(), octave);
+        return note.alteration() == 0 ? inForm : inForm.plus(Interval.of(0, note.alteration()));
+    }
+
+    /** The key that a player reads, or the concert key without one. */
+    public static Key writtenKey(Step step, Optional<Player> player) {
+        return step.named() == Step.Named.WRITTEN ? step.key() : transposed(step.key(), toWritten(player), player);
+    }
+
+    private static Interval toWritten(Optional<Player> player) {
+        return player.map(p -> p.instrument().toWritten()).orElse(Interval.UNISON);
+    }
+
+    private static Key transposed(Key key, Interval interval, Optional<Player> player) {
+        return key.transposed(interval, player.map(Player::six).orElse(SixAccidentals.BY_INTERVAL));
     }
 
     private static int octaveSounding(Key key, int tonicMidi) {
@@ -82,6 +95,16 @@ public record Passage(Step step, Key writtenKey, Key concertKey, List<PassageNot
 
     public PassageNote last() {
         return notes.get(notes.size() - 1);
+    }
+
+    /** The lowest written pitch. */
+    public Pitch lowest() {
+        return notes.stream().map(PassageNote::written).min(Pitch::compareTo).orElseThrow();
+    }
+
+    /** The highest written pitch. */
+    public Pitch highest() {
+        return notes.stream().map(PassageNote::written).max(Pitch::compareTo).orElseThrow();
     }
 
     /** Number of the last bar in which an attack stands; a pickup adds none. */
@@ -107,6 +130,14 @@ public record Passage(Step step, Key writtenKey, Key concertKey, List<PassageNot
     /** The fastest steady rate of the figure. */
     public double notesPerSecond() {
         return step.tempo().notesPerSecond(step.figure().value());
+    }
+
+    /**
+     * Neighbouring notes of the line worth alternating alone before the run: those of the key, in written pitch, and
+     * those that the instrument makes awkward, each once.
+     */
+    public List<AwkwardSpot> awkward(Optional<Player> player) {
+        return AwkwardSpots.of(this, player);
     }
 
     /** The likely slips, in written pitch. */

@@ -2,7 +2,7 @@ package pebblestep.core.passage;
 
 import java.util.Optional;
 import pebblestep.core.Refusal;
-import pebblestep.core.line.StraightLine;
+import pebblestep.core.line.Line;
 import pebblestep.core.line.Turn;
 import pebblestep.core.pitch.Pitch;
 import pebblestep.core.rhythm.Figure;
@@ -24,19 +24,21 @@ import pebblestep.core.scale.Key;
  * @param place where the first attack stands, from the downbeat of bar 1; negative is a pickup
  * @param landingBeat beat of the bar on which the last note should fall, from 1
  * @param tempo beat value and beats per minute
+ * @param articulation how the notes are joined
  * @param metronome count-in and accent
  */
 public record Step(
         String title,
         Key key,
         Named named,
-        StraightLine line,
+        Line line,
         Optional<Pitch> register,
         Meter meter,
         Figure figure,
         Fraction place,
         int landingBeat,
         Tempo tempo,
+        Articulation articulation,
         Metronome metronome) {
 
     /** How the key of a step is named. */
@@ -47,7 +49,7 @@ public record Step(
 
     /** Refuses a place a bar away or more, a landing beat or a starting degree that there is not. */
     public Step {
-        line.requireStartIn(key.form());
+        line.requireIn(key.form());
         if (!place.abs().isLessThan(meter.bar())) {
             throw Refusal.of(
                     "rhythm.place",
@@ -63,17 +65,37 @@ public record Step(
 
     /** This step starting elsewhere. */
     public Step withPlace(Fraction other) {
-        return new Step(title, key, named, line, register, meter, figure, other, landingBeat, tempo, metronome);
+        return with(key, line, other, tempo);
     }
 
     /** This step with its turning note struck once or twice. */
     public Step withTurn(Turn turn) {
-        return new Step(
-                title, key, named, line.withTurn(turn), register, meter, figure, place, landingBeat, tempo, metronome);
+        return with(key, line.withTurn(turn), place, tempo);
     }
 
     /** This step at another tempo. */
     public Step withTempo(Tempo other) {
-        return new Step(title, key, named, line, register, meter, figure, place, landingBeat, other, metronome);
+        return with(key, line, place, other);
+    }
+
+    /** This step in another key, named the same way; refuses a form that the line cannot be made of. */
+    public Step withKey(Key other) {
+        return with(other, line, place, tempo);
+    }
+
+    private Step with(Key aKey, Line aLine, Fraction aPlace, Tempo aTempo) {
+        return new Step(
+                title,
+                aKey,
+                named,
+                aLine,
+                register,
+                meter,
+                figure,
+                aPlace,
+                landingBeat,
+                aTempo,
+                articulation,
+                metronome);
     }
 }

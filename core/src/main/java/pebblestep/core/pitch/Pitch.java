@@ -35,6 +35,12 @@ public record Pitch(NoteName name, int octave) implements Comparable<Pitch> {
         }
     }
 
+    /** The pitch of a MIDI note number by the name a single note usually goes by: F#, but Bb. */
+    public static Pitch commonlyNamed(int midi) {
+        String[] names = {"C", "C#", "D", "Eb", "E", "F", "F#", "G", "Ab", "A", "Bb", "B"};
+        return new Pitch(NoteName.parse(names[Math.floorMod(midi, 12)]), Math.floorDiv(midi, 12) - 1);
+    }
+
     private static int firstOctaveCharacter(String text) {
         for (int i = 0; i < text.length(); i++) {
             char c = text.charAt(i);

@@ -14,12 +14,14 @@ public final class Cautions {
     private static final String WIND =
             "High notes and long tones: rest as long as you play, and stop when you feel light-headed.";
 
+    private static final List<String> BLOWN = List.of("woodwind", "brass", "voices");
+
     private Cautions() {}
 
     /** The cautions for a player of an instrument of that family. */
     public static List<String> of(String family) {
         List<String> cautions = new ArrayList<>(ALL);
-        if (family.equals("woodwind") || family.equals("brass")) cautions.add(2, WIND);
+        if (BLOWN.contains(family)) cautions.add(2, WIND);
         return List.copyOf(cautions);
     }
 }

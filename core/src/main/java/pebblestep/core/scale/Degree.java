@@ -31,6 +31,11 @@ public record Degree(int number, int alteration) {
         return new Degree(text.charAt(at) - '0', alteration);
     }
 
+    /** This degree altered by that many semitones more; refuses more than a double alteration. */
+    public Degree altered(int semitones) {
+        return semitones == 0 ? this : new Degree(number, alteration + semitones);
+    }
+
     /** Semitones above the tonic. */
     public int semitones() {
         return MAJOR[number - 1] + alteration;

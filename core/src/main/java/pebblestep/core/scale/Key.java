@@ -17,14 +17,18 @@ import pebblestep.core.pitch.Pitch;
 public final class Key {
     private final NoteName tonic;
     private final Form form;
+    private final List<Degree> degreesUp;
+    private final List<Degree> degreesDown;
     private final List<NoteName> ascending;
     private final List<NoteName> descending;
 
     private Key(NoteName tonic, Form form) {
         this.tonic = tonic;
         this.form = form;
-        this.ascending = spell(tonic, form, Direction.UP);
-        this.descending = form.sameBothWays() ? ascending : spell(tonic, form, Direction.DOWN);
+        this.degreesUp = degrees(tonic, form, Direction.UP);
+        this.degreesDown = form.sameBothWays() ? degreesUp : degrees(tonic, form, Direction.DOWN);
+        this.ascending = spell(tonic, degreesUp);
+        this.descending = form.sameBothWays() ? ascending : spell(tonic, degreesDown);
     }
 
     /** The key of that form on that tonic; refuses one that would need a triple alteration. */
@@ -39,16 +43,31 @@ public final class Key {
         }
     }
 
-    private static List<NoteName> spell(NoteName tonic, Form form, Direction direction) {
-        return form.degrees(direction).stream()
-                .map(degree -> degree.above(tonic))
+    private static List<NoteName> spell(NoteName tonic, List<Degree> degrees) {
+        return degrees.stream().map(degree -> degree.above(tonic)).toList();
+    }
+
+    /** The degrees as this tonic spells them: the form's own, but for chromatic notes that have a simpler name. */
+    private static List<Degree> degrees(NoteName tonic, Form form, Direction direction) {
+        List<Degree> degrees = form.degrees(direction);
+        if (!form.isChromatic()) return degrees;
+        return degrees.stream()
+                .map(degree -> ChromaticSpelling.of(degree, tonic))
                 .toList();
     }
 
     /** The key with the fewest accidentals among these tonics; the first of them where several have the fewest. */
     private static Optional<Key> simplest(Stream<NoteName> tonics, Form form) {
-        return tonics.flatMap(tonic -> spelled(tonic, form).stream())
-                .min(Comparator.comparingInt(key -> key.signature().accidentals()));
+        return tonics.flatMap(tonic -> spelled(tonic, form).stream()).min(Comparator.comparingInt(Key::accidentals));
+    }
+
+    /** How much a key asks of its reader: the accidentals of its signature, or of its notes where it has none. */
+    private int accidentals() {
+        return form.signatureFifths().isPresent()
+                ? signature().accidentals()
+                : ascending.stream()
+                        .mapToInt(note -> Math.abs(note.alteration()))
+                        .sum();
     }
 
     private static Optional<Key> spelled(NoteName tonic, Form form) {
@@ -72,9 +91,36 @@ public final class Key {
         return direction == Direction.UP ? ascending : descending;
     }
 
-    /** The signature this key is written in. */
+    /** The signature this key is written in; none for forms that are written without one. */
     public KeySignature signature() {
-        return KeySignature.ofMajor(tonic).plus(form.signatureFifths());
+        return form.signatureFifths()
+                .map(fifths -> KeySignature.ofMajor(tonic).plus(fifths))
+                .orElse(KeySignature.NONE);
+    }
+
+    /**
+     * The key with the same signature on the other side: the natural minor on degree 6 of a major key, the major key on
+     * degree 3 of a minor one. Empty for forms without a signature.
+     */
+    public Optional<Key> relative() {
+        if (form.signatureFifths().isEmpty()) return Optional.empty();
+        Form other = Forms.of(form.isMajorSide() ? "natural-minor" : "major");
+        int fromMajor = signature().fifths() - other.signatureFifths().orElseThrow();
+        return KeySignature.tonicOfMajor(fromMajor).flatMap(name -> spelled(name, other));
+    }
+
+    /**
+     * The key on the same tonic on the other side: natural minor of a major key, major of a minor one; spelled with
+     * fewer accidentals where that is another name for the tonic.
+     */
+    public Key parallel() {
+        Form other = Forms.of(form.isMajorSide() ? "natural-minor" : "major");
+        return spelledOtherwise(other);
+    }
+
+    private Key spelledOtherwise(Form other) {
+        return simplest(Stream.concat(Stream.of(tonic), tonic.enharmonics().stream()), other)
+                .orElseThrow(() -> Refusal.of("key.tonic", tonic + " has no " + other.name() + "."));
     }
 
     /**
@@ -90,20 +136,27 @@ public final class Key {
 
     /** The degree of a scale index in that direction. */
     public Degree degreeAt(int index, Direction direction) {
-        return form.degrees(direction).get(Math.floorMod(index, form.size()));
+        return (direction == Direction.UP ? degreesUp : degreesDown).get(Math.floorMod(index, form.size()));
     }
 
     /**
-     * The key an interval away, spelled with the fewer accidentals where two spellings sound the same; at the same
-     * number the interval's own spelling stays. Moving by octaves keeps the tonic as the teacher wrote it.
+     * The key an interval away, spelled with the fewer accidentals where two spellings sound the same; at six against
+     * six the choice given decides. Moving by octaves keeps the tonic as the teacher wrote it.
      */
-    public Key transposed(Interval interval) {
+    public Key transposed(Interval interval, SixAccidentals six) {
         if (interval.semitones() % 12 == 0) return this;
         int pitchClass = Math.floorMod(tonic.pitchClass() + interval.semitones(), 12);
         Letter letter = tonic.letter().plus(interval.steps());
-        Comparator<NoteName> ownLetterFirst = Comparator.comparing(name -> name.letter() != letter);
-        return simplest(NoteName.spellings(pitchClass).stream().sorted(ownLetterFirst), form)
+        Comparator<NoteName> chosenFirst = Comparator.comparing(name -> !six.suits(
+                KeySignature.ofMajor(name).plus(form.signatureFifths().orElse(0))));
+        Comparator<NoteName> ownLetterNext = Comparator.comparing(name -> name.letter() != letter);
+        return simplest(NoteName.spellings(pitchClass).stream().sorted(chosenFirst.thenComparing(ownLetterNext)), form)
                 .orElseThrow(() -> Refusal.of("key.tonic", this + " has no spelling for this instrument."));
+    }
+
+    /** The key an interval away, spelled as the interval says at six against six. */
+    public Key transposed(Interval interval) {
+        return transposed(interval, SixAccidentals.BY_INTERVAL);
     }
 
     /** In words: {@code Db major}. */

@@ -15,12 +15,22 @@ public record KeySignature(int fifths) {
     private static final List<Letter> SHARPS =
             List.of(Letter.F, Letter.C, Letter.G, Letter.D, Letter.A, Letter.E, Letter.B);
 
+    /** No sharps and no flats. */
+    public static final KeySignature NONE = new KeySignature(0);
+
     private static final int WRITTEN = 7;
 
     /** The signature of the major key on that tonic. */
     public static KeySignature ofMajor(NoteName tonic) {
         int natural = SHARPS.indexOf(tonic.letter()) - 1;
         return new KeySignature(natural + 7 * tonic.alteration());
+    }
+
+    /** The tonic of the major key with so many fifths; empty where it would need a triple alteration. */
+    static Optional<NoteName> tonicOfMajor(int fifths) {
+        Letter letter = SHARPS.get(Math.floorMod(fifths + 1, 7));
+        int alteration = Math.floorDiv(fifths + 1, 7);
+        return Math.abs(alteration) > 2 ? Optional.empty() : Optional.of(new NoteName(letter, alteration));
     }
 
     /** The signature that many fifths further round; flats count backwards. */

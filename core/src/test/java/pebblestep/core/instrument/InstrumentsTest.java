@@ -27,7 +27,20 @@ class InstrumentsTest {
         "trumpet,Bb3",
         "horn,F3",
         "violin,C4",
-        "cello,C4"
+        "cello,C4",
+        "double-bass,C3",
+        "classical-guitar,C3",
+        "piccolo,C5",
+        "clarinet-in-a,A3",
+        "clarinet-in-e-flat,Eb4",
+        "bass-clarinet,Bb2",
+        "soprano-saxophone,Bb3",
+        "tenor-saxophone,Bb2",
+        "baritone-saxophone,Eb2",
+        "alto-flute,G3",
+        "contrabassoon,C3",
+        "glockenspiel,C6",
+        "xylophone,C5"
     })
     void a_written_c_sounds_as_the_instrument_transposes(String id, String sounding) {
         assertThat(Instruments.of(id).concert(Pitch.parse("C4"))).hasToString(sounding);
@@ -44,12 +57,65 @@ class InstrumentsTest {
         "alto-saxophone,Bb3,TREBLE",
         "trumpet,F#3,TREBLE",
         "violin,G3,TREBLE",
-        "cello,C2,BASS"
+        "cello,C2,BASS",
+        "viola,C3,ALTO",
+        "trombone,E2,BASS",
+        "tenor-voice,B2,TREBLE_OCTAVE_DOWN",
+        "piano,A0,TREBLE",
+        "soprano-recorder,C5,TREBLE_OCTAVE_UP"
     })
     void an_instrument_reaches_down_to_its_lowest_note(String id, String lowest, Clef clef) {
         Instrument instrument = Instruments.of(id);
         assertThat(instrument.full().lowest()).hasToString(lowest);
         assertThat(instrument.clef()).isEqualTo(clef);
+    }
+
+    /** Instruments that read more than one clef: common practice, no source. */
+    @ParameterizedTest
+    @CsvSource({
+        "bassoon,bass tenor",
+        "cello,bass tenor treble",
+        "trombone,bass tenor alto",
+        "tenor-voice,treble-8vb bass",
+        "viola,alto treble"
+    })
+    void an_instrument_reads_its_clefs_the_usual_one_first(String id, String clefs) {
+        assertThat(Instruments.of(id).clefs().stream().map(Clef::id)).containsExactly(clefs.split(" "));
+    }
+
+    @Test
+    void a_range_that_does_not_lie_within_the_next_is_refused() {
+        Instrument oboe = Instruments.of("oboe");
+        assertThatThrownBy(() -> new Instrument(
+                        "own-1",
+                        "Reed",
+                        "woodwind",
+                        oboe.toConcert(),
+                        oboe.clefs(),
+                        PitchRange.parse("A3-B4"),
+                        oboe.comfortable(),
+                        oboe.full(),
+                        java.util.List.of()))
+                .isInstanceOfSatisfying(
+                        Refusal.class, refusal -> assertThat(refusal.field()).isEqualTo("firstOctave"));
+    }
+
+    @Test
+    void a_pitch_needs_ledger_lines_beyond_the_staff_only() {
+        assertThat(Clef.TREBLE.ledgerLines(Pitch.parse("G5"))).isZero();
+        assertThat(Clef.TREBLE.ledgerLines(Pitch.parse("A5"))).isEqualTo(1);
+        assertThat(Clef.TREBLE.ledgerLines(Pitch.parse("C4"))).isEqualTo(1);
+        assertThat(Clef.TREBLE.ledgerLines(Pitch.parse("G6"))).isEqualTo(4);
+        assertThat(Clef.BASS.ledgerLines(Pitch.parse("C4"))).isEqualTo(1);
+        assertThat(Clef.TREBLE_OCTAVE_DOWN.ledgerLines(Pitch.parse("C4"))).isZero();
+    }
+
+    @Test
+    void a_level_has_its_range() {
+        Instrument bassoon = Instruments.of("bassoon");
+        assertThat(bassoon.range(Level.of("first-octave"))).hasToString("F2-C4");
+        assertThat(bassoon.range(Level.FULL)).isEqualTo(bassoon.full());
+        assertThatThrownBy(() -> Level.of("expert")).isInstanceOf(Refusal.class);
     }
 
     static java.util.List<Instrument> all() {
@@ -75,13 +141,14 @@ class InstrumentsTest {
     void written_and_concert_undo_each_other(Instrument instrument) {
         Pitch written = instrument.comfortable().lowest();
         assertThat(instrument.concert(written).plus(instrument.toWritten())).isEqualTo(written);
-        assertThat(instrument.family()).isIn("woodwind", "brass", "strings");
+        assertThat(instrument.family())
+                .isIn("strings", "plucked strings", "woodwind", "brass", "keyboards", "mallets", "voices");
         assertThat(instrument).hasToString(instrument.id());
     }
 
     @Test
-    void there_are_ten_each_with_an_id_of_its_own() {
-        assertThat(Instruments.all()).hasSize(10).extracting(Instrument::id).doesNotHaveDuplicates();
+    void there_are_more_than_forty_each_with_an_id_of_its_own() {
+        assertThat(Instruments.all()).hasSize(58).extracting(Instrument::id).doesNotHaveDuplicates();
     }
 
     @Test

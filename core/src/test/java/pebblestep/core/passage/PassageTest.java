@@ -15,9 +15,11 @@ import org.junit.jupiter.params.provider.CsvSource;
 import pebblestep.core.Refusal;
 import pebblestep.core.instrument.Instrument;
 import pebblestep.core.instrument.Instruments;
+import pebblestep.core.instrument.PitchRange;
 import pebblestep.core.line.Extent;
 import pebblestep.core.line.Travel;
 import pebblestep.core.line.Turn;
+import pebblestep.core.pitch.Interval;
 import pebblestep.core.pitch.NoteName;
 import pebblestep.core.rhythm.Fraction;
 import pebblestep.core.rhythm.Tempo;
@@ -34,7 +36,7 @@ class PassageTest {
     /** The example of the published step document. */
     @Test
     void two_octaves_in_sixteenths_on_the_english_horn() {
-        Passage passage = Passage.of(Steps.PLAIN, Instruments.of("english-horn"));
+        Passage passage = Passage.of(Steps.PLAIN, Player.of(Instruments.of("english-horn")));
         PassageNote first = passage.first();
         assertThat(first.written()).hasToString("Ab4");
         assertThat(first.concert()).hasToString("Db4");
@@ -74,6 +76,7 @@ class PassageTest {
                 step.place(),
                 step.landingBeat(),
                 step.tempo(),
+                step.articulation(),
                 step.metronome());
         assertThat(Passage.of(respelled).durationMillis())
                 .isEqualTo(Passage.of(step).durationMillis());
@@ -84,7 +87,7 @@ class PassageTest {
         Instrument horn = Instruments.of("horn");
         Passage passage;
         try {
-            passage = Passage.of(step, horn);
+            passage = Passage.of(step, Player.of(horn));
         } catch (Refusal e) {
             assertThat(e.field()).startsWith("line.");
             return;
@@ -113,7 +116,9 @@ class PassageTest {
     })
     void a_concert_key_is_written_for_the_instrument(String instrument, String concert, String written) {
         Step step = Steps.step(concert, "major", Extent.octaves(1), Travel.UP, Turn.SINGLE, "4/4", "1/4", "0");
-        assertThat(Passage.of(step, Instruments.of(instrument)).writtenKey().tonic())
+        assertThat(Passage.of(step, Player.of(Instruments.of(instrument)))
+                        .writtenKey()
+                        .tonic())
                 .hasToString(written);
     }
 
@@ -131,8 +136,9 @@ class PassageTest {
                 concert.place(),
                 1,
                 concert.tempo(),
+                concert.articulation(),
                 concert.metronome());
-        Passage passage = Passage.of(written, Instruments.of("clarinet"));
+        Passage passage = Passage.of(written, Player.of(Instruments.of("clarinet")));
         assertThat(passage.first().written()).hasToString("C4");
         assertThat(passage.first().concert()).hasToString("Bb3");
     }
@@ -142,7 +148,9 @@ class PassageTest {
     @CsvSource({"bassoon,Ab,2,Ab2", "bassoon,Bb,2,Bb1", "cello,D,3,D2", "oboe,C,2,C4", "violin,G,3,G3", "flute,B,1,B4"})
     void the_register_is_the_lowest_that_fits(String instrument, String tonic, int octaves, String lowest) {
         Step step = Steps.step(tonic, "major", Extent.octaves(octaves), Travel.DOWN, Turn.SINGLE, "4/4", "1/8", "0");
-        assertThat(Passage.of(step, Instruments.of(instrument)).last().written())
+        assertThat(Passage.of(step, Player.of(Instruments.of(instrument)))
+                        .last()
+                        .written())
                 .hasToString(lowest);
     }
 
@@ -166,13 +174,83 @@ class PassageTest {
     @Test
     void a_line_that_does_not_fit_is_refused_with_what_would() {
         Step three = Steps.step("Db", "major", Extent.octaves(3), Travel.UP, Turn.SINGLE, "4/4", "1/8", "0");
-        assertThatThrownBy(() -> Passage.of(three, Instruments.of("oboe")))
+        assertThatThrownBy(() -> Passage.of(three, Player.of(Instruments.of("oboe"))))
                 .isInstanceOfSatisfying(Refusal.class, refusal -> {
                     assertThat(refusal.field()).isEqualTo("line.octaves");
                     assertThat(refusal)
                             .hasMessage("Three octaves from Db need Db4 to Db7 as written; the Oboe has Bb3 to A6.");
                     assertThat(refusal.fits()).contains("Two octaves fit.");
                 });
+    }
+
+    @Test
+    void a_students_own_range_is_named_as_theirs() {
+        Player student = Player.of(Instruments.of("oboe")).within(PitchRange.parse("D4-G5"));
+        Step two = Steps.step("Ab", "major", Extent.octaves(2), Travel.UP, Turn.SINGLE, "4/4", "1/8", "0");
+        assertThatThrownBy(() -> Passage.of(two, student)).isInstanceOfSatisfying(Refusal.class, refusal -> {
+            assertThat(refusal)
+                    .hasMessage("Two octaves from Ab need Ab4 to Ab6 as written; this student has D4 to G5.");
+            assertThat(refusal.fits()).isEmpty();
+        });
+        Player wider = student.within(PitchRange.parse("D4-Ab5"));
+        assertThatThrownBy(() -> Passage.of(two, wider))
+                .isInstanceOfSatisfying(Refusal.class, r -> assertThat(r.fits()).contains("One octave fits."));
+        Step one = Steps.step("Ab", "major", Extent.octaves(1), Travel.UP, Turn.SINGLE, "4/4", "1/8", "0");
+        assertThat(Passage.of(one, wider).last().written()).hasToString("Ab5");
+    }
+
+    @Property
+    void transposing_changes_no_position(
+            @ForAll("steps") Step step, @ForAll @net.jqwik.api.constraints.IntRange(min = 1, max = 11) int semitones) {
+        Key other = step.key().transposed(Interval.of(semitones * 7 / 12, semitones));
+        Passage moved = Passage.of(step.withKey(other));
+        Passage here = Passage.of(step);
+        assertThat(moved.notes().stream().map(PassageNote::at).toList())
+                .isEqualTo(here.notes().stream().map(PassageNote::at).toList());
+        assertThat(moved.notes().stream().map(PassageNote::value).toList())
+                .isEqualTo(here.notes().stream().map(PassageNote::value).toList());
+        if (step.key().form().isChromatic()) return;
+        assertThat(moved.notes().stream().map(PassageNote::degree).toList())
+                .isEqualTo(here.notes().stream().map(PassageNote::degree).toList());
+    }
+
+    /** A class in concert Bb, as orchestration handbooks have it (from memory). */
+    @ParameterizedTest
+    @CsvSource({
+        "oboe,Bb",
+        "clarinet,C",
+        "clarinet-in-a,Db",
+        "clarinet-in-e-flat,G",
+        "bass-clarinet,C",
+        "alto-saxophone,G",
+        "tenor-saxophone,C",
+        "baritone-saxophone,G",
+        "horn,F",
+        "english-horn,F",
+        "trumpet,C",
+        "oboe-d-amore,Db",
+        "alto-flute,Eb",
+        "double-bass,Bb",
+        "piccolo,Bb"
+    })
+    void a_mixed_class_shares_a_concert_key(String instrument, String written) {
+        Step step = Steps.step("Bb", "major", Extent.octaves(1), Travel.UP, Turn.SINGLE, "4/4", "1/4", "0");
+        Passage passage = Passage.of(step, Player.of(Instruments.of(instrument)));
+        assertThat(passage.writtenKey().tonic()).hasToString(written);
+        assertThat(passage.concertKey().tonic()).hasToString("Bb");
+    }
+
+    @Test
+    void awkward_spots_are_those_of_the_key_and_of_the_instrument() {
+        Step minor = Steps.step("A", "harmonic-minor", Extent.octaves(2), Travel.UP, Turn.SINGLE, "4/4", "1/8", "0");
+        assertThat(Passage.of(minor).awkward(Optional.empty()))
+                .extracting(spot -> spot.lower() + " " + spot.upper() + ": " + spot.why())
+                .containsExactly("F5 G#5: an augmented second apart");
+        Player clarinet = Player.of(Instruments.of("clarinet"));
+        Step bb = Steps.step("Bb", "major", Extent.octaves(2), Travel.UP, Turn.SINGLE, "4/4", "1/8", "0");
+        assertThat(Passage.of(bb, clarinet).awkward(Optional.of(clarinet)))
+                .extracting(AwkwardSpot::why)
+                .contains("across the break");
     }
 
     @Test

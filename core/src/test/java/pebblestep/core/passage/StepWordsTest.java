@@ -45,6 +45,7 @@ class StepWordsTest {
                 Steps.PLAIN.place(),
                 1,
                 Steps.PLAIN.tempo(),
+                Articulation.SEPARATE,
                 Steps.PLAIN.metronome());
         assertThat(StepWords.title(untitled)).isEqualTo("Db major, two octaves up and down, sixteenths from 1");
     }

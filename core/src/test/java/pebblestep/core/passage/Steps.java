@@ -1,12 +1,20 @@
 package pebblestep.core.passage;
 
+import java.util.List;
 import java.util.Optional;
 import net.jqwik.api.Arbitraries;
 import net.jqwik.api.Arbitrary;
 import net.jqwik.api.Combinators;
 import pebblestep.core.Refusal;
+import pebblestep.core.line.Arpeggio;
+import pebblestep.core.line.ChordSize;
+import pebblestep.core.line.Chords;
 import pebblestep.core.line.Extent;
-import pebblestep.core.line.StraightLine;
+import pebblestep.core.line.Line;
+import pebblestep.core.line.Pattern;
+import pebblestep.core.line.Reach;
+import pebblestep.core.line.Sequence;
+import pebblestep.core.line.Straight;
 import pebblestep.core.line.Travel;
 import pebblestep.core.line.Turn;
 import pebblestep.core.pitch.NoteName;
@@ -40,13 +48,14 @@ public final class Steps {
                 "A step",
                 Key.of(NoteName.parse(tonic), Forms.of(form)),
                 Step.Named.CONCERT,
-                new StraightLine(extent, travel, turn, 1),
+                Line.straight(extent, travel, turn, 1),
                 Optional.empty(),
                 Meter.parse(meter),
                 Figure.even(Fraction.parse(value)),
                 Fraction.parse(place),
                 1,
                 Tempo.quarters(72),
+                Articulation.SEPARATE,
                 Metronome.USUAL);
     }
 
@@ -62,6 +71,7 @@ public final class Steps {
                 step.place(),
                 step.landingBeat(),
                 step.tempo(),
+                step.articulation(),
                 step.metronome());
     }
 
@@ -71,17 +81,25 @@ public final class Steps {
                         Arbitraries.of("C", "Db", "F#", "Bb", "E", "Ab", "B", "Cb"), Arbitraries.of(Forms.all()))
                 .as(Steps::keyOrNull)
                 .filter(key -> key != null);
-        Arbitrary<StraightLine> lines = Combinators.combine(
+        Arbitrary<Line> lines = Combinators.combine(
                         Arbitraries.oneOf(
                                 Arbitraries.integers().between(1, 3).map(Extent::octaves),
                                 Arbitraries.integers().between(2, 16).map(Extent::span)),
                         Arbitraries.of(Travel.class),
                         Arbitraries.of(Turn.class),
                         Arbitraries.integers().between(1, 5))
-                .as(StraightLine::new);
+                .as(Line::straight);
+        Arbitrary<Pattern> patterns = Arbitraries.of(
+                new Straight(),
+                new Straight(),
+                new Arpeggio(ChordSize.TRIAD),
+                new Sequence(List.of(0, 2)),
+                new Sequence(List.of(0, 1, 2, 3)),
+                new Reach(List.of()),
+                new Chords(ChordSize.TRIAD));
         return Combinators.combine(
                         keys,
-                        lines,
+                        Combinators.combine(lines, patterns).as(Steps::withPattern),
                         Arbitraries.of(Meter.all()),
                         Arbitraries.of(Figure.values()),
                         Arbitraries.integers().between(-35, 35),
@@ -90,14 +108,31 @@ public final class Steps {
                         "Any",
                         key,
                         Step.Named.CONCERT,
-                        line,
+                        fitting(line, key.form()),
                         Optional.empty(),
                         meter,
                         Figure.even(value),
                         placeIn(meter, place48),
                         beat,
                         Tempo.quarters(60),
+                        Articulation.SEPARATE,
                         Metronome.USUAL));
+    }
+
+    private static Line withPattern(Line line, Pattern pattern) {
+        return new Line(pattern, line.extent(), line.travel(), line.turn(), line.from());
+    }
+
+    /** The line, or the nearest one that the form has the notes for. */
+    private static Line fitting(Line line, Form form) {
+        Line inForm =
+                new Line(line.pattern(), line.extent(), line.travel(), line.turn(), 1 + line.from() % form.size());
+        try {
+            inForm.requireIn(form);
+            return inForm;
+        } catch (Refusal e) {
+            return Line.straight(line.extent(), line.travel(), line.turn(), inForm.from());
+        }
     }
 
     private static Fraction placeIn(Meter meter, int place48) {

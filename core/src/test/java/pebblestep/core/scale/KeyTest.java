@@ -129,6 +129,43 @@ class KeyTest {
     }
 
     @Test
+    void at_six_against_six_the_choice_of_the_teacher_decides() {
+        Interval fifth = Interval.of(4, 7);
+        assertThat(key("B", "major").transposed(fifth, SixAccidentals.FLATS).tonic())
+                .hasToString("Gb");
+        assertThat(key("Cb", "major")
+                        .transposed(fifth, SixAccidentals.of("sharps"))
+                        .tonic())
+                .hasToString("F#");
+        assertThat(key("G#", "natural-minor")
+                        .transposed(fifth, SixAccidentals.FLATS)
+                        .tonic())
+                .hasToString("Eb");
+        assertThatThrownBy(() -> SixAccidentals.of("naturals")).isInstanceOf(Refusal.class);
+    }
+
+    /** Relative and parallel keys: common practice, no source. */
+    @ParameterizedTest
+    @CsvSource({
+        "C,major,A natural minor,C natural minor",
+        "Eb,major,C natural minor,Eb natural minor",
+        "F#,harmonic-minor,A major,F# major",
+        "Db,major,Bb natural minor,C# natural minor",
+        "G#,melodic-minor,B major,Ab major",
+        "D,dorian,C major,D major"
+    })
+    void a_key_has_its_relative_and_its_parallel(String tonic, String form, String relative, String parallel) {
+        assertThat(key(tonic, form).relative().orElseThrow()).hasToString(relative);
+        assertThat(key(tonic, form).parallel()).hasToString(parallel);
+    }
+
+    @Test
+    void a_form_without_a_signature_has_no_relative() {
+        assertThat(key("C", "whole-tone").relative()).isEmpty();
+        assertThat(key("C", "whole-tone").signature()).isEqualTo(KeySignature.NONE);
+    }
+
+    @Test
     void scale_indexes_go_on_above_and_below_the_octave() {
         Key key = key("Bb", "major");
         assertThat(key.pitchAt(0, Direction.UP, 3)).hasToString("Bb3");

@@ -33,7 +33,14 @@ class SlipsTest {
                 "E | natural-minor | play F#, not F; play C, not C#",
                 "E | harmonic-minor | play F#, not F; play C, not C#; play D#, not D",
                 "C | harmonic-minor | play Ab, not A; play D, not Db; play B, not Bb",
-                "A | minor-pentatonic | play E, not F; play C, not B"
+                "A | minor-pentatonic | play E, not F; play C, not B",
+                "G | mixolydian | play F, not F#; play B, not Bb",
+                "C | major-triad | play E, not Eb",
+                "C | minor-triad | play Eb, not E",
+                "Bb | dominant-seventh | play Ab, not A",
+                "B | diminished-seventh | play Ab, not A",
+                "D | whole-tone | play G#, not G; play A#, not A; play B#, not B",
+                "C | chromatic | ''"
             })
     void a_key_has_its_slips(String tonic, String form, String slips) {
         assertThat(String.join("; ", said(tonic, form))).isEqualTo(slips);
@@ -60,8 +67,10 @@ class SlipsTest {
             } catch (Refusal e) {
                 continue;
             }
-            if (!key.signature().isWritten()) continue;
-            assertThat(Slips.of(key)).as("%s", key).isNotEmpty().allSatisfy(slip -> {
+            if (!key.signature().isWritten() || form.isChromatic()) continue;
+            // At seven flats a form of eight notes may play both the newest flat and its natural.
+            if (form.size() <= 7) assertThat(Slips.of(key)).as("%s", key).isNotEmpty();
+            assertThat(Slips.of(key)).as("%s", key).allSatisfy(slip -> {
                 Direction way = slip.when().orElse(Direction.UP);
                 assertThat(key.notes(way)).contains(slip.play()).doesNotContain(slip.not());
                 assertThat(slip.not().alteration()).isBetween(-1, 1);

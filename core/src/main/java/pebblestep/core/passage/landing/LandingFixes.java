@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import pebblestep.core.line.Arpeggio;
+import pebblestep.core.line.Straight;
 import pebblestep.core.line.Travel;
 import pebblestep.core.line.Turn;
 import pebblestep.core.passage.Step;
@@ -22,13 +24,13 @@ final class LandingFixes {
     static List<LandingFix> of(Step step) {
         List<Candidate> found = new ArrayList<>(moves(step));
         Fraction nearest = Landing.off(step).abs();
-        if (step.line().travel().turns()) {
+        if (step.line().turns()) {
             Step turned = step.withTurn(step.line().turn().other());
-            Fraction click = step.figure().value();
+            Fraction added = step.figure().value().times(Math.abs(notes(turned) - notes(step)));
             Fraction off = Landing.off(turned);
             if (off.isZero()) {
                 found.add(new Candidate(
-                        click,
+                        added,
                         1,
                         new LandingFix(
                                 LandingFix.Kind.TURN,
@@ -39,13 +41,17 @@ final class LandingFixes {
             } else if (off.abs().isLessThan(nearest)) {
                 moved(turned, off.negated())
                         .map(fix -> both(turned, fix))
-                        .ifPresent(fix -> found.add(new Candidate(click.plus(off.abs()), 2, fix)));
+                        .ifPresent(fix -> found.add(new Candidate(added.plus(off.abs()), 2, fix)));
             }
         }
         return found.stream()
                 .sorted(Comparator.comparing(Candidate::size).thenComparing(Candidate::changes))
                 .map(Candidate::fix)
                 .toList();
+    }
+
+    private static long notes(Step step) {
+        return step.line().noteCount(step.key().form());
     }
 
     private static List<Candidate> moves(Step step) {
@@ -89,7 +95,10 @@ final class LandingFixes {
     private static String turnSentence(Step turned) {
         boolean twice = turned.line().turn() == Turn.DOUBLE;
         String where = turned.line().travel() == Travel.UP_DOWN ? "top" : "bottom";
-        return "Strike the " + where + " note " + (twice ? "twice" : "once");
+        boolean shared =
+                turned.line().pattern() instanceof Straight || turned.line().pattern() instanceof Arpeggio;
+        if (shared) return "Strike the " + where + " note " + (twice ? "twice" : "once");
+        return "Strike the turning note " + (twice ? "once more" : "once less");
     }
 
     private record Candidate(Fraction size, int changes, LandingFix fix) {}

@@ -17,6 +17,7 @@ import pebblestep.core.Refusal;
 import pebblestep.core.line.Extent;
 import pebblestep.core.line.Travel;
 import pebblestep.core.line.Turn;
+import pebblestep.core.passage.Articulation;
 import pebblestep.core.passage.Passage;
 import pebblestep.core.passage.Step;
 import pebblestep.core.passage.Steps;
@@ -144,6 +145,7 @@ class LandingTest {
                 Fraction.ZERO,
                 4,
                 Steps.PLAIN.tempo(),
+                Articulation.SEPARATE,
                 Steps.PLAIN.metronome());
         assertThat(Landing.of(onFour).sentence()).isEqualTo("Lands on beat 4 of bar 2.");
         assertThatThrownBy(() -> new Step(
@@ -157,6 +159,7 @@ class LandingTest {
                         Fraction.ZERO,
                         5,
                         Steps.PLAIN.tempo(),
+                        Articulation.SEPARATE,
                         Steps.PLAIN.metronome()))
                 .isInstanceOfSatisfying(
                         Refusal.class, r -> assertThat(r.field()).isEqualTo("landing.beat"));

@@ -17,10 +17,10 @@ import pebblestep.core.scale.Direction;
 import pebblestep.core.scale.Form;
 import pebblestep.core.scale.Forms;
 
-class StraightLineTest {
+class StraightTest {
     private static final Form MAJOR = Forms.of("major");
 
-    private static List<Integer> indexes(StraightLine line, Form form) {
+    private static List<Integer> indexes(Line line, Form form) {
         return line.notes(form).stream().map(LineNote::index).toList();
     }
 
@@ -36,7 +36,7 @@ class StraightLineTest {
         "minor-pentatonic,1,DOWN,DOUBLE,6"
     })
     void a_line_has_its_note_count(String form, int octaves, Travel travel, Turn turn, int count) {
-        StraightLine line = new StraightLine(Extent.octaves(octaves), travel, turn, 1);
+        Line line = Line.straight(Extent.octaves(octaves), travel, turn, 1);
         assertThat(line.notes(Forms.of(form))).hasSize(count);
         assertThat(line.noteCount(Forms.of(form))).isEqualTo(count);
     }
@@ -44,19 +44,19 @@ class StraightLineTest {
     @Test
     void a_line_travels_as_asked() {
         Extent five = Extent.span(5);
-        assertThat(indexes(new StraightLine(five, Travel.UP, Turn.SINGLE, 1), MAJOR))
+        assertThat(indexes(Line.straight(five, Travel.UP, Turn.SINGLE, 1), MAJOR))
                 .containsExactly(0, 1, 2, 3, 4);
-        assertThat(indexes(new StraightLine(five, Travel.DOWN, Turn.SINGLE, 1), MAJOR))
+        assertThat(indexes(Line.straight(five, Travel.DOWN, Turn.SINGLE, 1), MAJOR))
                 .containsExactly(4, 3, 2, 1, 0);
-        assertThat(indexes(new StraightLine(five, Travel.UP_DOWN, Turn.DOUBLE, 1), MAJOR))
+        assertThat(indexes(Line.straight(five, Travel.UP_DOWN, Turn.DOUBLE, 1), MAJOR))
                 .containsExactly(0, 1, 2, 3, 4, 4, 3, 2, 1, 0);
-        assertThat(indexes(new StraightLine(five, Travel.DOWN_UP, Turn.SINGLE, 3), MAJOR))
+        assertThat(indexes(Line.straight(five, Travel.DOWN_UP, Turn.SINGLE, 3), MAJOR))
                 .containsExactly(6, 5, 4, 3, 2, 3, 4, 5, 6);
     }
 
     @Test
     void the_turning_note_belongs_to_the_way_it_was_reached() {
-        StraightLine upDown = new StraightLine(Extent.span(3), Travel.UP_DOWN, Turn.DOUBLE, 5);
+        Line upDown = Line.straight(Extent.span(3), Travel.UP_DOWN, Turn.DOUBLE, 5);
         assertThat(upDown.notes(MAJOR).stream().map(LineNote::direction))
                 .containsExactly(
                         Direction.UP, Direction.UP, Direction.UP, Direction.UP, Direction.DOWN, Direction.DOWN);
@@ -67,7 +67,7 @@ class StraightLineTest {
             @ForAll @IntRange(min = 2, max = 50) int span,
             @ForAll Turn turn,
             @ForAll @IntRange(min = 1, max = 7) int from) {
-        List<Integer> line = indexes(new StraightLine(Extent.span(span), Travel.UP_DOWN, turn, from), MAJOR);
+        List<Integer> line = indexes(Line.straight(Extent.span(span), Travel.UP_DOWN, turn, from), MAJOR);
         List<Integer> mirrored = new ArrayList<>(line);
         Collections.reverse(mirrored);
         assertThat(mirrored).isEqualTo(line);
@@ -76,7 +76,7 @@ class StraightLineTest {
     @Property
     void the_count_is_known_before_the_notes_are(
             @ForAll @IntRange(min = 2, max = 50) int span, @ForAll Turn turn, @ForAll Travel travel) {
-        StraightLine line = new StraightLine(Extent.span(span), travel, turn, 1);
+        Line line = Line.straight(Extent.span(span), travel, turn, 1);
         assertThat(line.notes(MAJOR)).hasSize(line.noteCount(MAJOR));
     }
 
@@ -85,9 +85,9 @@ class StraightLineTest {
         assertThatThrownBy(() -> Extent.octaves(5)).hasMessageContaining("one to four octaves");
         assertThatThrownBy(() -> Extent.span(1)).hasMessageContaining("2 to 50");
         assertThatThrownBy(() -> Extent.span(10_000)).isInstanceOf(Refusal.class);
-        assertThatThrownBy(() -> new StraightLine(Extent.octaves(1), Travel.UP, Turn.SINGLE, 0))
+        assertThatThrownBy(() -> Line.straight(Extent.octaves(1), Travel.UP, Turn.SINGLE, 0))
                 .isInstanceOf(Refusal.class);
-        StraightLine sixth = new StraightLine(Extent.octaves(1), Travel.UP, Turn.SINGLE, 6);
+        Line sixth = Line.straight(Extent.octaves(1), Travel.UP, Turn.SINGLE, 6);
         assertThatThrownBy(() -> sixth.notes(Forms.of("minor-pentatonic")))
                 .isInstanceOf(Refusal.class)
                 .hasMessageContaining("has 5 notes");

@@ -1,0 +1,138 @@
+package pebblestep.app.students;
+
+import java.util.List;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
+import org.springframework.data.domain.Limit;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import pebblestep.app.platform.Problems;
+import pebblestep.app.students.InstrumentViews.InstrumentForm;
+import pebblestep.app.students.InstrumentViews.InstrumentView;
+import pebblestep.core.Refusal;
+import pebblestep.core.instrument.Clef;
+import pebblestep.core.instrument.Instrument;
+import pebblestep.core.instrument.Instruments;
+import pebblestep.core.instrument.PitchRange;
+import pebblestep.core.pitch.Interval;
+import pebblestep.core.pitch.Pitch;
+
+/** Keeps the instruments that a studio adds to those that everybody has. */
+@Service
+public class InstrumentService {
+    private static final int MOST = 100;
+    private static final String OWN = "own-";
+    private static final Pitch WRITTEN_C = Pitch.parse("C4");
+
+    private final StudioInstrumentRepository own;
+
+    InstrumentService(StudioInstrumentRepository own) {
+        this.own = own;
+    }
+
+    /** The instruments of a studio by their ids, those put away included: students keep them. */
+    @Transactional(readOnly = true)
+    public InstrumentBook book(long studioId) {
+        return new InstrumentBook(own.findByStudioIdOrderByName(studioId, Limit.of(MOST)).stream()
+                .map(InstrumentService::instrument)
+                .toList());
+    }
+
+    /** What can be chosen: the studio's own first, then those that everybody has. */
+    @Transactional(readOnly = true)
+    public List<InstrumentView> list(long studioId) {
+        return Stream.concat(
+                        own.findByStudioIdOrderByName(studioId, Limit.of(MOST)).stream()
+                                .map(InstrumentService::view),
+                        Instruments.all().stream().map(instrument -> view(instrument, null, false)))
+                .toList();
+    }
+
+    /** Adds an instrument; refuses ranges that do not lie within each other, and more than a hundred. */
+    @Transactional
+    public InstrumentView add(long studioId, InstrumentForm form) {
+        if (own.countByStudioId(studioId) >= MOST) {
+            throw Refusal.of("name", "A studio adds at most " + MOST + " instruments.");
+        }
+        StudioInstrumentEntity entity = new StudioInstrumentEntity();
+        entity.studioId = studioId;
+        fill(entity, form);
+        own.save(entity);
+        return view(entity);
+    }
+
+    @Transactional
+    public InstrumentView change(long studioId, long id, InstrumentForm form) {
+        StudioInstrumentEntity entity = find(studioId, id);
+        fill(entity, form);
+        return view(entity);
+    }
+
+    /** Puts an instrument away, or takes it back. */
+    @Transactional
+    public InstrumentView archive(long studioId, long id, boolean archived) {
+        StudioInstrumentEntity entity = find(studioId, id);
+        entity.archived = archived;
+        return view(entity);
+    }
+
+    private StudioInstrumentEntity find(long studioId, long id) {
+        return own.findByIdAndStudioId(id, studioId).orElseThrow(() -> Problems.notFound("instrument"));
+    }
+
+    private static void fill(StudioInstrumentEntity entity, InstrumentForm form) {
+        boolean known = Instruments.all().stream()
+                .anyMatch(instrument -> instrument.family().equals(form.family()));
+        if (!known) throw Refusal.of("family", "There is no family \"" + form.family() + "\" here.");
+        entity.name = form.name().strip();
+        entity.family = form.family();
+        entity.sounds = form.sounds().strip();
+        entity.clefs = String.join(" ", form.clefs());
+        entity.firstOctave = form.firstOctave().replace(" ", "");
+        entity.comfortable = form.comfortable().replace(" ", "");
+        entity.fullRange = form.full().replace(" ", "");
+        instrument(entity);
+    }
+
+    /** The instrument of a row; refuses what its columns cannot mean, by the field of the form. */
+    private static Instrument instrument(StudioInstrumentEntity entity) {
+        return new Instrument(
+                OWN + entity.id,
+                entity.name,
+                entity.family,
+                Interval.between(WRITTEN_C, read("sounds", () -> Pitch.parse(entity.sounds))),
+                Stream.of(entity.clefs.split(" "))
+                        .map(id -> read("clefs", () -> Clef.of(id)))
+                        .toList(),
+                read("firstOctave", () -> PitchRange.parse(entity.firstOctave)),
+                read("comfortable", () -> PitchRange.parse(entity.comfortable)),
+                read("full", () -> PitchRange.parse(entity.fullRange)),
+                List.of());
+    }
+
+    private static <T> T read(String field, java.util.function.Supplier<T> parse) {
+        try {
+            return parse.get();
+        } catch (Refusal e) {
+            throw e.at(field);
+        }
+    }
+
+    private static InstrumentView view(StudioInstrumentEntity entity) {
+        return view(instrument(entity), entity.id, entity.archived);
+    }
+
+    private static InstrumentView view(Instrument instrument, @Nullable Long ownId, boolean archived) {
+        return new InstrumentView(
+                instrument.id(),
+                instrument.name(),
+                instrument.family(),
+                instrument.concert(WRITTEN_C).toString(),
+                instrument.clefs().stream().map(Clef::id).toList(),
+                instrument.firstOctave().toString(),
+                instrument.comfortable().toString(),
+                instrument.full().toString(),
+                ownId,
+                archived);
+    }
+}

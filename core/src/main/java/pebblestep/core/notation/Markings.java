@@ -1,0 +1,85 @@
+package pebblestep.core.notation;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import pebblestep.core.passage.Articulation;
+import pebblestep.core.passage.Articulation.Bow;
+import pebblestep.core.passage.Passage;
+import pebblestep.core.passage.PassageNote;
+import pebblestep.core.rhythm.Meter;
+
+/**
+ * Writes an articulation: slurs, dots, accents and bow marks. A bow is a slur or a note outside any, and bows alternate.
+ *
+ * @param slurs in order
+ * @param marks by the index of the note they stand at
+ */
+record Markings(List<Slur> slurs, Map<Integer, List<Mark>> marks) {
+
+    static Markings of(Passage passage) {
+        Articulation articulation = passage.step().articulation();
+        List<Slur> slurs = slurs(passage, articulation);
+        Map<Integer, List<Mark>> marks = new TreeMap<>();
+        int count = passage.notes().size();
+        boolean dots = articulation.kind() == Articulation.Kind.STACCATO
+                || articulation.kind() == Articulation.Kind.SLURRED_STACCATO;
+        for (int i = 0; i < count; i++) {
+            if (dots) add(marks, i, Mark.STACCATO);
+            if (articulation.accentEvery() > 0 && i % articulation.accentEvery() == 0) add(marks, i, Mark.ACCENT);
+        }
+        articulation.bow().ifPresent(first -> bows(marks, slurs, count, first));
+        return new Markings(slurs, marks);
+    }
+
+    List<Mark> at(int note) {
+        return marks.getOrDefault(note, List.of());
+    }
+
+    private static void add(Map<Integer, List<Mark>> marks, int note, Mark mark) {
+        marks.computeIfAbsent(note, i -> new ArrayList<>()).add(mark);
+    }
+
+    private static List<Slur> slurs(Passage passage, Articulation articulation) {
+        int count = passage.notes().size();
+        List<Slur> slurs = new ArrayList<>();
+        switch (articulation.kind()) {
+            case SEPARATE, STACCATO -> {}
+            case ALL_SLURRED -> slurs.add(new Slur(0, count - 1));
+            case SLURRED, SLURRED_STACCATO -> {
+                for (int from = 0; from < count; from += articulation.by()) {
+                    slurs.add(new Slur(from, Math.min(count, from + articulation.by()) - 1));
+                }
+            }
+            case OFF_BEAT_SLURS -> {
+                for (int i = 0; i + 1 < count; i++) {
+                    if (!isOnBeat(passage, i) && isOnBeat(passage, i + 1)) slurs.add(new Slur(i, i + 1));
+                }
+            }
+        }
+        return slurs.stream().filter(slur -> slur.toNote() > slur.fromNote()).toList();
+    }
+
+    private static boolean isOnBeat(Passage passage, int note) {
+        Meter meter = passage.step().meter();
+        PassageNote played = passage.notes().get(note);
+        return played.at().mod(meter.bar()).mod(meter.beat()).isZero();
+    }
+
+    private static void bows(Map<Integer, List<Mark>> marks, List<Slur> slurs, int count, Bow first) {
+        Bow bow = first;
+        int note = 0;
+        while (note < count) {
+            add(marks, note, bow == Bow.DOWN ? Mark.DOWN_BOW : Mark.UP_BOW);
+            bow = bow.other();
+            int start = note;
+            note = slurs.stream()
+                            .filter(slur -> slur.fromNote() == start)
+                            .mapToInt(Slur::toNote)
+                            .findFirst()
+                            .orElse(start)
+                    + 1;
+        }
+    }
+}

@@ -1,0 +1,55 @@
+import type { ScoreDocument } from '../api/types';
+
+export type Measure = ScoreDocument['measures'][number];
+export type Glyph = Measure['glyphs'][number];
+
+interface Clef {
+  /** The clef as the engraver draws it, with the little 8 above or below where it has one. */
+  drawn: string;
+  annotation?: '8vb' | '8va';
+  /** Octaves by which a pitch is moved so that it stands on the right line of the drawn clef. */
+  octaves: number;
+  /** Where a rest stands: the middle line. */
+  rest: string;
+  /** The letter step of the top line, counted from C0, of the drawn clef. */
+  top: number;
+}
+
+const TREBLE = { drawn: 'treble', rest: 'b/4', top: 38 };
+const BASS = { drawn: 'bass', rest: 'd/3', top: 26 };
+
+/** How each clef of a score is drawn. */
+const CLEFS: Record<string, Clef> = {
+  treble: { ...TREBLE, octaves: 0 },
+  bass: { ...BASS, octaves: 0 },
+  alto: { drawn: 'alto', rest: 'c/4', top: 32, octaves: 0 },
+  tenor: { drawn: 'tenor', rest: 'a/3', top: 30, octaves: 0 },
+  'treble-8vb': { ...TREBLE, annotation: '8vb', octaves: 1 },
+  'treble-8va': { ...TREBLE, annotation: '8va', octaves: -1 },
+  'bass-8vb': { ...BASS, annotation: '8vb', octaves: 1 },
+};
+
+export function clefOf(id: string): Clef {
+  return CLEFS[id] ?? CLEFS.treble!;
+}
+
+function split(pitch: string): { name: string; octave: number } {
+  const at = pitch.search(/-?\d/);
+  return { name: pitch.slice(0, at), octave: Number(pitch.slice(at)) };
+}
+
+/** The place of a glyph on the staff, in the engraver's words. */
+export function keyOf(glyph: Glyph, clefId: string): string {
+  const clef = clefOf(clefId);
+  if (glyph.drawn == null) return clef.rest;
+  const { name, octave } = split(glyph.drawn);
+  return `${name.toLowerCase()}/${octave + clef.octaves}`;
+}
+
+/** Letter steps by which a glyph stands above the top line of its staff; negative below it. */
+export function aboveTop(glyph: Glyph, clefId: string): number | undefined {
+  if (glyph.drawn == null) return undefined;
+  const clef = clefOf(clefId);
+  const { name, octave } = split(glyph.drawn);
+  return 'CDEFGAB'.indexOf(name[0]!) + 7 * (octave + clef.octaves) - clef.top;
+}

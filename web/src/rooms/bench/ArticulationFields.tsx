@@ -1,0 +1,66 @@
+import { useBench } from './BenchContext';
+import { Row } from './Row';
+
+const SLURS = [2, 3, 4, 6, 8, 12, 16];
+const ACCENTS = [2, 3, 4, 6, 8];
+const SHARES = ['1', '1/2', '1/3', '1/4', '1/8'];
+const SLURRED = ['slurred', 'slurred-staccato'];
+
+/** How the notes are joined, stressed and bowed. */
+export function ArticulationFields() {
+  const { state, dispatch, catalogue, student } = useBench();
+  const { articulation } = state.document;
+  const bowed = !student || student.family === 'strings';
+  const set = (change: Partial<typeof articulation>) =>
+    dispatch({ type: 'articulation', articulation: { ...articulation, ...change } });
+  return (
+    <>
+      <Row
+        label="Joined"
+        value={articulation.kind}
+        choices={catalogue.articulations.map((kind) => ({ value: kind.id, label: kind.name }))}
+        onChange={(kind) => set({ kind, by: SLURRED.includes(kind) ? (articulation.by ?? 4) : undefined })}
+      />
+      {articulation.by != null && (
+        <Row
+          label="Notes in a slur"
+          value={String(articulation.by)}
+          choices={SLURS.map((by) => ({ value: String(by), label: String(by) }))}
+          onChange={(by) => set({ by: Number(by) })}
+        />
+      )}
+      <Row
+        label="Accents"
+        value={String(articulation.accentEvery ?? '')}
+        choices={[
+          { value: '', label: 'none' },
+          ...ACCENTS.map((every) => ({ value: String(every), label: `every ${every} notes` })),
+        ]}
+        onChange={(every) => set({ accentEvery: Number(every) || undefined })}
+      />
+      {bowed && (
+        <>
+          <Row
+            label="Bow marks"
+            value={articulation.bow ?? ''}
+            choices={[
+              { value: '', label: 'none' },
+              { value: 'down', label: 'down first' },
+              { value: 'up', label: 'up first' },
+            ]}
+            onChange={(bow) => set({ bow: bow || undefined })}
+          />
+          <Row
+            label="Bow for each"
+            value={articulation.bowShare ?? ''}
+            choices={[
+              { value: '', label: 'as it comes' },
+              ...SHARES.map((share) => ({ value: share, label: share === '1' ? 'whole bow' : share })),
+            ]}
+            onChange={(share) => set({ bowShare: share || undefined })}
+          />
+        </>
+      )}
+    </>
+  );
+}

@@ -1,0 +1,137 @@
+import { Button, Modal, TextInput } from '@mantine/core';
+import { IconPlayerPlayFilled, IconPlayerStopFilled } from '@tabler/icons-react';
+import { useMemo, useRef, useState, type KeyboardEvent } from 'react';
+import { usePassage } from '../../api/teacher';
+import { Engraving } from '../../notation/Engraving';
+import { usePlayer } from '../../sound/usePlayer';
+import { Wrong } from '../../ui/Wrong';
+import { degreeSigns, notes } from '../../ui/words';
+import { useBench } from './BenchContext';
+import { allFinds, search, type Find } from './material';
+import { NewForStudent } from './NewForStudent';
+import classes from './MaterialBrowser.module.css';
+
+interface Props {
+  opened: boolean;
+  onClose: () => void;
+}
+
+/** Finds a form or a pattern by typing, shows it engraved and sounded in the key of the bench, and takes it. */
+export function MaterialBrowser({ opened, onClose }: Props) {
+  return (
+    <Modal opened={opened} onClose={onClose} title="Find a form or a pattern" size={980} centered>
+      <Browser onClose={onClose} />
+    </Modal>
+  );
+}
+
+function Browser({ onClose }: { onClose: () => void }) {
+  const { state, dispatch, catalogue } = useBench();
+  const [text, setText] = useState('');
+  const [chosen, setChosen] = useState(0);
+  const list = useRef<HTMLUListElement>(null);
+  const finds = useMemo(() => allFinds(catalogue, state.document), [catalogue, state.document]);
+  const found = useMemo(() => search(finds, text), [finds, text]);
+  const at = Math.min(chosen, found.length - 1);
+  const shown = found[at];
+  const take = (find: Find | undefined) => {
+    if (!find) return;
+    dispatch({ type: 'replace', document: find.step });
+    onClose();
+  };
+  const move = (to: number) => {
+    const next = Math.max(0, Math.min(found.length - 1, to));
+    setChosen(next);
+    list.current?.querySelectorAll('li')[next]?.scrollIntoView({ block: 'nearest' });
+  };
+  const onKeyDown = (event: KeyboardEvent) => {
+    if (event.key === 'ArrowDown' || event.key === 'ArrowUp') {
+      event.preventDefault();
+      move(at + (event.key === 'ArrowDown' ? 1 : -1));
+    }
+    if (event.key === 'Enter') {
+      event.preventDefault();
+      take(shown);
+    }
+  };
+  return (
+    <div className={classes.browser}>
+      <div className={classes.finder}>
+        <TextInput
+          aria-label="Type what you look for"
+          placeholder="thirds, minor, seventh …"
+          data-autofocus
+          value={text}
+          maxLength={60}
+          onChange={(event) => {
+            setText(event.currentTarget.value);
+            setChosen(0);
+          }}
+          onKeyDown={onKeyDown}
+        />
+        <ul ref={list} className={classes.list} aria-label="Found">
+          {found.map((find, i) => (
+            <li key={find.id}>
+              {(i === 0 || found[i - 1]!.family !== find.family) && <h3>{find.family}</h3>}
+              <button
+                type="button"
+                aria-pressed={i === at}
+                onClick={() => setChosen(i)}
+                onDoubleClick={() => take(find)}
+              >
+                {find.name}
+              </button>
+            </li>
+          ))}
+        </ul>
+        {found.length === 0 && (
+          <p className={classes.none}>
+            Nothing goes by that name. Try a shorter word, or degrees such as b3.
+          </p>
+        )}
+      </div>
+      {shown && <Preview key={shown.id} find={shown} onTake={() => take(shown)} />}
+    </div>
+  );
+}
+
+function Preview({ find, onTake }: { find: Find; onTake: () => void }) {
+  const { student } = useBench();
+  const answer = usePassage(find.step, student?.id);
+  const player = usePlayer();
+  const passage = answer.isPlaceholderData ? undefined : answer.data;
+  return (
+    <section className={classes.preview} aria-label="What it is">
+      <h2>
+        {passage ? `${notes(student ? passage.writtenKey : passage.concertKey)}` : find.name}
+        {find.kind === 'pattern' && `, ${find.name.toLowerCase()}`}
+      </h2>
+      <p className={classes.about}>
+        {find.description} {find.degrees && <span>{degreeSigns(find.degrees)}</span>}
+      </p>
+      <div className={classes.paper}>
+        {answer.isError && <Wrong error={answer.error} />}
+        {passage && !answer.isError && <Engraving passage={passage} lights={player.lights} />}
+      </div>
+      {passage && !answer.isError && (
+        <>
+          <p className={classes.count}>{passage.noteCount} notes</p>
+          <NewForStudent passage={passage} />
+        </>
+      )}
+      <div className={classes.acts}>
+        <Button
+          variant="default"
+          disabled={!passage || answer.isError}
+          leftSection={
+            player.playing ? <IconPlayerStopFilled size={16} /> : <IconPlayerPlayFilled size={16} />
+          }
+          onClick={() => (player.playing ? player.stop() : passage && void player.start(passage, true))}
+        >
+          {player.playing ? 'Stop' : 'Hear it'}
+        </Button>
+        <Button onClick={onTake}>Take it</Button>
+      </div>
+    </section>
+  );
+}

@@ -1,0 +1,52 @@
+import { ActionIcon } from '@mantine/core';
+import { IconMinus, IconPlus } from '@tabler/icons-react';
+import { useGrowRange } from '../../api/teacher';
+import type { Student } from '../../api/types';
+import { notes } from '../../ui/words';
+import { Wrong } from '../../ui/Wrong';
+import classes from './StudentPage.module.css';
+
+/** The student's range, which grows note by note at either end. */
+export function RangeCard({ student }: { student: Student }) {
+  const grow = useGrowRange();
+  const [lowest, highest] = student.range.split(/-(?=[A-G])/);
+  const step = (end: 'top' | 'bottom', by: number) => grow.mutate({ id: student.id, end, notes: by });
+  const ends = [
+    { end: 'bottom', name: 'lowest', note: lowest },
+    { end: 'top', name: 'highest', note: highest },
+  ] as const;
+  return (
+    <section aria-label="Range" className={classes.range}>
+      <h2>Range</h2>
+      <div>
+        {ends.map(({ end, name, note }) => (
+          <p key={end}>
+            <span>{name}</span>
+            <ActionIcon
+              variant="default"
+              radius="xl"
+              aria-label={`One note fewer, ${name}`}
+              onClick={() => step(end, -1)}
+            >
+              <IconMinus size={15} />
+            </ActionIcon>
+            <strong aria-live="polite">{notes(note ?? '')}</strong>
+            <ActionIcon
+              variant="default"
+              radius="xl"
+              aria-label={`One note more, ${name}`}
+              onClick={() => step(end, 1)}
+            >
+              <IconPlus size={15} />
+            </ActionIcon>
+          </p>
+        ))}
+      </div>
+      <p className={classes.soft}>
+        As written.{' '}
+        {student.ownRange ? 'Their own.' : 'Of their level; grown by a note, it becomes their own.'}
+      </p>
+      {grow.isError && <Wrong error={grow.error} />}
+    </section>
+  );
+}
