@@ -10,8 +10,9 @@ import pebblestep.core.passage.Passage;
  */
 public record ClicksDocument(double startMs, double endMs, List<ClickPart> clicks) {
 
-    /** One click: exact position, the beat it counts, and when it sounds. */
-    public record ClickPart(String at, double ms, int beat, boolean accent, boolean countIn) {}
+    /** One click: exact position, the beat it counts, and when it sounds; {@code x} is its position as a number. */
+    public record ClickPart(
+            String at, double x, double ms, int beat, boolean accent, boolean countIn, boolean between) {}
 
     /** The plan of a passage at its tempo. */
     public static ClicksDocument of(ClickPlan plan, Passage passage) {
@@ -21,10 +22,12 @@ public record ClicksDocument(double startMs, double endMs, List<ClickPart> click
                 plan.clicks().stream()
                         .map(click -> new ClickPart(
                                 click.at().toString(),
+                                click.at().toDouble(),
                                 Rounded.of(passage.millisAt(click.at())),
                                 click.beat(),
                                 click.accent(),
-                                click.countIn()))
+                                click.countIn(),
+                                click.between()))
                         .toList());
     }
 }

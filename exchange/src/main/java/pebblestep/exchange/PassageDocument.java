@@ -6,14 +6,17 @@ import java.math.MathContext;
 import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
+import pebblestep.core.passage.ConfusablePlaces;
 import pebblestep.core.passage.Passage;
 import pebblestep.core.passage.PassageNote;
 import pebblestep.core.passage.Player;
+import pebblestep.core.passage.Step;
 import pebblestep.core.passage.landing.Landing;
 import pebblestep.core.passage.landing.LandingFix;
 import pebblestep.core.pitch.NoteName;
 import pebblestep.core.rhythm.Count;
 import pebblestep.core.rhythm.Fraction;
+import pebblestep.core.rhythm.Speech;
 import pebblestep.core.scale.Key;
 import pebblestep.core.scale.NewNotes;
 import pebblestep.core.scale.Slip;
@@ -38,7 +41,8 @@ public record PassageDocument(
         @Nullable ScoreDocument score,
         @Nullable String scoreRefusal,
         @Nullable ClicksDocument clicks,
-        @Nullable PulseDocument pulse) {
+        @Nullable PulseDocument pulse,
+        @Nullable List<NearPart> near) {
 
     /** One note; {@code bar} counts from 1 and a pickup stands in bar 0. */
     public record NotePart(
@@ -51,12 +55,14 @@ public record PassageDocument(
             String value,
             int bar,
             String count,
+            String said,
             double ms,
             double durationMs) {}
 
-    /** Where the last note falls; {@code target} is the position where it should have fallen. */
+    /** Where the last note falls; {@code target} is the position where it should have fallen, {@code note} the index of the note that arrives. */
     public record LandingDocument(
             boolean lands,
+            int note,
             String at,
             int bar,
             String count,
@@ -64,6 +70,7 @@ public record PassageDocument(
             BigDecimal clicks,
             String target,
             String sentence,
+            String why,
             List<FixPart> fixes) {}
 
     /** One change that lands, with the changed step ready to be sent again. */
@@ -87,38 +94,56 @@ public record PassageDocument(
     @JsonInclude(JsonInclude.Include.NON_NULL)
     public record NewNotePart(String note, @Nullable String was) {}
 
-    /** The passage alone, as the published format has it. */
-    public static PassageDocument of(Passage passage) {
-        return of(passage, Optional.empty(), Optional.empty(), null, null, null, null);
-    }
+    /** A place of another division close to the start, and the step on it. */
+    public record NearPart(
+            String place, String count, String division, double ms, String sentence, StepDocument step) {}
 
     /**
-     * The passage with what is drawn and sounded beside it; any of the four may be null.
+     * For whom a passage is said.
      *
      * @param player whose instrument makes places awkward
      * @param before the written key the player comes from, for what is new
+     * @param speech how the studio talks
      */
-    public static PassageDocument of(
-            Passage passage,
-            Optional<Player> player,
-            Optional<Key> before,
+    public record Reader(Optional<Player> player, Optional<Key> before, Speech speech) {
+        /** Nobody in particular. */
+        public static final Reader NOBODY = new Reader(Optional.empty(), Optional.empty(), Speech.USUAL);
+    }
+
+    /** What is drawn and sounded beside a passage; any of it may be null. */
+    public record Beside(
             @Nullable ScoreDocument score,
             @Nullable String scoreRefusal,
             @Nullable ClicksDocument clicks,
-            @Nullable PulseDocument pulse) {
+            @Nullable PulseDocument pulse,
+            @Nullable List<NearPart> near) {
+        /** Nothing. */
+        public static final Beside NOTHING = new Beside(null, null, null, null, null);
+    }
+
+    /** The passage alone, as the published format has it. */
+    public static PassageDocument of(Passage passage) {
+        return of(passage, Reader.NOBODY, Beside.NOTHING);
+    }
+
+    /** The passage for a reader, with what stands beside it. */
+    public static PassageDocument of(Passage passage, Reader reader, Beside beside) {
+        Landing landing = Landing.of(passage.step(), reader.speech);
         return new PassageDocument(
-                passage.notes().stream().map(note -> part(note, passage)).toList(),
+                passage.notes().stream()
+                        .map(note -> part(note, passage, reader.speech))
+                        .toList(),
                 passage.notes().size(),
                 passage.bars(),
                 Rounded.of(passage.durationMillis()),
                 Rounded.of(passage.notesPerSecond()),
-                landing(Landing.of(passage)),
+                landing(landing, passage),
                 passage.slips().stream().map(PassageDocument::part).toList(),
-                passage.awkward(player).stream()
+                passage.awkward(reader.player).stream()
                         .map(spot -> new AwkwardPart(
                                 spot.lower().toString(), spot.upper().toString(), spot.why()))
                         .toList(),
-                before.stream()
+                reader.before.stream()
                         .flatMap(key -> NewNotes.of(passage.writtenKey(), key).stream())
                         .map(fresh -> new NewNotePart(
                                 fresh.note().toString(),
@@ -126,13 +151,14 @@ public record PassageDocument(
                         .toList(),
                 passage.writtenKey().toString(),
                 passage.concertKey().toString(),
-                score,
-                scoreRefusal,
-                clicks,
-                pulse);
+                beside.score,
+                beside.scoreRefusal,
+                beside.clicks,
+                beside.pulse,
+                beside.near);
     }
 
-    private static NotePart part(PassageNote note, Passage passage) {
+    private static NotePart part(PassageNote note, Passage passage, Speech speech) {
         return new NotePart(
                 note.index(),
                 note.written().toString(),
@@ -143,13 +169,20 @@ public record PassageDocument(
                 note.value().toString(),
                 passage.step().meter().barOf(note.at()),
                 Count.of(note.at(), passage.step().meter()).toString(),
+                Count.said(note.at(), passage.step().meter(), speech.school()),
                 Rounded.of(passage.millisAt(note.at())),
-                Rounded.of(passage.step().tempo().millis(note.value())));
+                Rounded.of(passage.millisAt(note.at().plus(note.value())) - passage.millisAt(note.at())));
     }
 
-    private static LandingDocument landing(Landing landing) {
+    private static LandingDocument landing(Landing landing, Passage passage) {
+        int note = passage.notes().stream()
+                .filter(one -> one.at().equals(landing.at()))
+                .findFirst()
+                .orElseThrow()
+                .index();
         return new LandingDocument(
                 landing.lands(),
+                note,
                 landing.at().toString(),
                 landing.bar(),
                 landing.count().toString(),
@@ -157,6 +190,7 @@ public record PassageDocument(
                 decimal(landing.clicks()),
                 landing.at().minus(landing.off()).toString(),
                 landing.sentence(),
+                landing.why(),
                 landing.fixes().stream().map(PassageDocument::part).toList());
     }
 
@@ -173,6 +207,19 @@ public record PassageDocument(
                 fix.startsOn().map(Count::toString).orElse(null),
                 fix.sentence(),
                 StepDocuments.write(fix.step()));
+    }
+
+    /** The places close to the start of a step, as they are said. */
+    public static List<NearPart> near(Step step) {
+        return ConfusablePlaces.of(step).stream()
+                .map(near -> new NearPart(
+                        near.place().toString(),
+                        near.count().toString(),
+                        near.division(),
+                        Rounded.of(near.millis()),
+                        near.sentence(),
+                        StepDocuments.write(near.step())))
+                .toList();
     }
 
     private static SlipPart part(Slip slip) {

@@ -81,6 +81,11 @@ final class PatternFields {
                 free.map(f -> f.degrees().toString()).orElse(null),
                 free.map(Free::moved).orElse(null),
                 chordOf(pattern),
+                line.enter() == 1 ? null : line.enter(),
+                line.passing()
+                        .map(passing ->
+                                new StepDocument.PassingPart(passing.change().id(), passing.note()))
+                        .orElse(null),
                 register.map(Pitch::toString).orElse(null));
     }
 

@@ -1,9 +1,11 @@
 package pebblestep.exchange;
 
 import java.util.List;
+import java.util.Locale;
 import pebblestep.core.metronome.PulseGrid;
 import pebblestep.core.passage.Passage;
 import pebblestep.core.passage.landing.Landing;
+import pebblestep.core.rhythm.CountSchool;
 import pebblestep.core.rhythm.Fraction;
 
 /**
@@ -20,15 +22,15 @@ public record PulseDocument(
         double target,
         List<PlacePart> places) {
 
-    /** One click of the grid: weight 0 on a downbeat, 1 on another beat, 2 between beats. */
-    public record TickPart(double x, int bar, String count, int weight) {}
+    /** One click of the grid, with its count and what is said there; weight 0 on a downbeat, 1 on another beat, 2 between beats. */
+    public record TickPart(double x, int bar, String count, String said, int weight) {}
 
-    /** A place where the line could start: its exact position, its count, and how that is said. */
-    public record PlacePart(String place, double x, String count, String words, double ms) {}
+    /** A place where the line could start: its exact position, its count, how that is said, and the divisions it belongs to. */
+    public record PlacePart(String place, double x, String count, String words, double ms, List<String> grids) {}
 
     /** The grid of a passage. */
-    public static PulseDocument of(Passage passage) {
-        PulseGrid grid = PulseGrid.of(passage);
+    public static PulseDocument of(Passage passage, CountSchool school) {
+        PulseGrid grid = PulseGrid.of(passage, school);
         Landing landing = Landing.of(passage);
         return new PulseDocument(
                 grid.from().toDouble(),
@@ -37,7 +39,7 @@ public record PulseDocument(
                 grid.click().toDouble(),
                 grid.ticks().stream()
                         .map(tick -> new TickPart(
-                                tick.at().toDouble(), tick.bar(), tick.count().toString(), tick.weight()))
+                                tick.at().toDouble(), tick.bar(), tick.count().toString(), tick.said(), tick.weight()))
                         .toList(),
                 passage.notes().stream().map(note -> note.at().toDouble()).toList(),
                 landing.at().minus(landing.off()).toDouble(),
@@ -52,6 +54,9 @@ public record PulseDocument(
                 at.toDouble(),
                 place.count().toString(),
                 words,
-                Rounded.of(passage.step().tempo().millis(at)));
+                Rounded.of(passage.step().tempo().millis(at)),
+                place.grids().stream()
+                        .map(grid -> grid.name().toLowerCase(Locale.ROOT))
+                        .toList());
     }
 }

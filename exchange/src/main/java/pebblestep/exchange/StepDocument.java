@@ -40,7 +40,13 @@ public record StepDocument(
             @Nullable String degrees,
             @Nullable Boolean moved,
             @Nullable String chord,
+            @Nullable Integer enter,
+            @Nullable PassingPart passing,
             @Nullable String register) {}
+
+    /** A passing note more or fewer. */
+    @JsonInclude(JsonInclude.Include.NON_NULL)
+    public record PassingPart(String change, Integer note) {}
 
     /** Meter, values and place. */
     @JsonInclude(JsonInclude.Include.NON_NULL)
@@ -50,11 +56,27 @@ public record StepDocument(
             Integer strikes,
             String place,
             @Nullable String tonicValue,
-            @Nullable String lastValue) {}
+            @Nullable String lastValue,
+            @Nullable HoldPart hold,
+            @Nullable List<LegPart> legs,
+            @Nullable String swing) {}
+
+    /** A note held longer: first or turn, by how much. */
+    @JsonInclude(JsonInclude.Include.NON_NULL)
+    public record HoldPart(String note, String by) {}
+
+    /** A stretch with a rhythm of its own: from the turn, from a bar, or from a note. */
+    @JsonInclude(JsonInclude.Include.NON_NULL)
+    public record LegPart(
+            @Nullable Boolean turn,
+            @Nullable Integer bar,
+            @Nullable Integer note,
+            @Nullable List<String> figure,
+            @Nullable String place) {}
 
     /** Where the last note should fall. */
     @JsonInclude(JsonInclude.Include.NON_NULL)
-    public record LandingPart(Integer beat, @Nullable String at) {}
+    public record LandingPart(@Nullable Integer beat, @Nullable String at, @Nullable String note) {}
 
     /** Beat value and beats per minute. */
     @JsonInclude(JsonInclude.Include.NON_NULL)

@@ -1,13 +1,13 @@
 package pebblestep.exchange;
 
 import java.math.BigDecimal;
-import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.function.Supplier;
 import pebblestep.core.Refusal;
 import pebblestep.core.line.Extent;
 import pebblestep.core.line.Line;
+import pebblestep.core.line.Passing;
 import pebblestep.core.line.Travel;
 import pebblestep.core.line.Turn;
 import pebblestep.core.passage.Metronome;
@@ -15,9 +15,7 @@ import pebblestep.core.passage.Step;
 import pebblestep.core.pitch.NoteName;
 import pebblestep.core.pitch.Pitch;
 import pebblestep.core.rhythm.Bpm;
-import pebblestep.core.rhythm.Figure;
 import pebblestep.core.rhythm.Fraction;
-import pebblestep.core.rhythm.Meter;
 import pebblestep.core.rhythm.Tempo;
 import pebblestep.core.scale.Forms;
 import pebblestep.core.scale.Key;
@@ -26,8 +24,8 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
 /**
- * Reads steps from their JSON documents and writes them back. A document is first held against the schema; what the
- * format names but the rules do not carry yet is refused by its field, never ignored.
+ * Reads steps from their JSON documents and writes them back. A document is first held against the schema; a
+ * field that does not belong to what the document asks for is refused, never ignored.
  */
 public final class StepDocuments {
     public static final String FORMAT = "pebble-step/1";
@@ -50,32 +48,7 @@ public final class StepDocuments {
     public static Step read(JsonNode json) {
         SCHEMA.check(json);
         StepDocument document = JSON.treeToValue(json, StepDocument.class);
-        refuseWhatIsNotCarried(document);
         return stepOf(document);
-    }
-
-    private static void refuseWhatIsNotCarried(StepDocument document) {
-        StepDocument.RhythmPart rhythm = document.rhythm();
-        only("rhythm.strikes", rhythm.strikes(), 1);
-        absent("rhythm.tonicValue", rhythm.tonicValue());
-        absent("rhythm.lastValue", rhythm.lastValue());
-        if (document.landing() != null) absent("landing.at", document.landing().at());
-        if (document.metronome() != null)
-            only("metronome.click", document.metronome().click(), "beats");
-    }
-
-    private static <T> void only(String field, T value, T carried) {
-        if (value != null && !value.equals(carried)) {
-            throw Refusal.of(field, "\"" + value + "\" is part of the format but not carried here yet.")
-                    .fits("Use " + carried + ".");
-        }
-    }
-
-    private static void absent(String field, Object value) {
-        if (value != null) {
-            throw Refusal.of(field, "This field is part of the format but not carried here yet.")
-                    .fits("Leave it out.");
-        }
     }
 
     private static Step stepOf(StepDocument document) {
@@ -91,12 +64,15 @@ public final class StepDocuments {
                         line.octaves() != null ? Extent.octaves(line.octaves()) : Extent.span(line.span()),
                         byId(Travel.values(), Travel::id, or(line.travel(), "up-down")),
                         byId(Turn.values(), Turn::id, or(line.turn(), "single")),
-                        or(line.from(), 1)),
+                        or(line.from(), 1),
+                        or(line.enter(), 1),
+                        Optional.ofNullable(line.passing())
+                                .map(part -> new Passing(
+                                        byId(Passing.Change.values(), Passing.Change::id, part.change()),
+                                        part.note()))),
                 Optional.ofNullable(line.register()).map(text -> at("line.register", () -> Pitch.parse(text))),
-                Meter.parse(or(rhythm.meter(), "4/4")),
-                Figure.ofCycle(rhythm.figure()),
-                at("rhythm.place", () -> Fraction.parse(or(rhythm.place(), "0"))),
-                document.landing() == null ? 1 : or(document.landing().beat(), 1),
+                RhythmFields.read(rhythm),
+                TargetFields.read(document.landing()),
                 new Tempo(
                         at(
                                 "tempo.beat",
@@ -109,7 +85,9 @@ public final class StepDocuments {
     private static Metronome metronome(StepDocument.MetronomePart part) {
         if (part == null) return Metronome.USUAL;
         return new Metronome(
-                or(part.countInBars(), Metronome.USUAL.countInBars()), or(part.accent(), Metronome.USUAL.accent()));
+                or(part.countInBars(), Metronome.USUAL.countInBars()),
+                or(part.accent(), Metronome.USUAL.accent()),
+                byId(Metronome.Clicks.values(), Metronome.Clicks::id, or(part.click(), "beats")));
     }
 
     static <T> T or(T value, T otherwise) {
@@ -142,19 +120,15 @@ public final class StepDocuments {
                         step.key().form().id(),
                         step.named() == Step.Named.WRITTEN ? "written" : "concert"),
                 PatternFields.write(step.line(), step.register()),
-                new StepDocument.RhythmPart(
-                        step.meter().toString(),
-                        List.of(step.figure().value().toString()),
-                        1,
-                        step.place().toString(),
-                        null,
-                        null),
-                new StepDocument.LandingPart(step.landingBeat(), null),
+                RhythmFields.write(step.rhythm()),
+                TargetFields.write(step.target()),
                 new StepDocument.TempoPart(
                         step.tempo().beat().toString(), plain(step.tempo().bpm())),
                 ArticulationFields.write(step.articulation()),
                 new StepDocument.MetronomePart(
-                        step.metronome().countInBars(), step.metronome().accent(), "beats"));
+                        step.metronome().countInBars(),
+                        step.metronome().accent(),
+                        step.metronome().clicks().id()));
     }
 
     /** The line part of a document, for a line at no particular pitch. */

@@ -10,6 +10,10 @@ import pebblestep.core.notation.Score;
 import pebblestep.core.passage.Passage;
 import pebblestep.core.passage.Player;
 import pebblestep.core.pitch.NoteName;
+import pebblestep.core.rhythm.CountSchool;
+import pebblestep.core.rhythm.Fraction;
+import pebblestep.core.rhythm.Speech;
+import pebblestep.core.rhythm.ValueNames;
 import pebblestep.core.scale.Forms;
 import pebblestep.core.scale.Key;
 import tools.jackson.databind.JsonNode;
@@ -29,7 +33,7 @@ class PassageDocumentTest {
                         JSON.readTree(
                                 """
                 { "index": 0, "pitch": "Ab4", "concert": "Db4", "midi": 61, "degree": "1", "at": "0", "value": "1/16",
-                  "bar": 1, "count": "1", "ms": 0.0, "durationMs": 208.333 }"""));
+                  "bar": 1, "count": "1", "said": "1", "ms": 0.0, "durationMs": 208.333 }"""));
         assertThat(answer.get("noteCount").asInt()).isEqualTo(29);
         assertThat(answer.get("bars").asInt()).isEqualTo(2);
         assertThat(answer.get("durationMs").asDouble()).isEqualTo(6041.667);
@@ -60,7 +64,7 @@ class PassageDocumentTest {
     void a_fix_can_be_sent_again_and_lands() {
         JsonNode fixes =
                 JSON.valueToTree(PassageDocument.of(PASSAGE)).get("landing").get("fixes");
-        assertThat(fixes).hasSize(3);
+        assertThat(fixes).hasSize(5);
         fixes.forEach(fix -> {
             Passage again = Passage.of(StepDocuments.read(fix.get("step")), HORN);
             assertThat(PassageDocument.of(again).landing().off()).isEqualTo("0");
@@ -72,12 +76,20 @@ class PassageDocumentTest {
     void score_clicks_and_pulse_come_when_they_are_asked_for() {
         PassageDocument whole = PassageDocument.of(
                 PASSAGE,
-                Optional.of(HORN),
-                Optional.of(Key.of(NoteName.parse("Eb"), Forms.of("major"))),
-                ScoreDocument.of(Score.of(PASSAGE, Optional.of(HORN))),
-                null,
-                ClicksDocument.of(ClickPlan.of(PASSAGE), PASSAGE),
-                PulseDocument.of(PASSAGE));
+                new PassageDocument.Reader(
+                        Optional.of(HORN),
+                        Optional.of(Key.of(NoteName.parse("Eb"), Forms.of("major"))),
+                        new Speech(CountSchool.TIME_NAMES, ValueNames.BRITISH)),
+                new PassageDocument.Beside(
+                        ScoreDocument.of(Score.of(PASSAGE, Optional.of(HORN))),
+                        null,
+                        ClicksDocument.of(ClickPlan.of(PASSAGE), PASSAGE),
+                        PulseDocument.of(PASSAGE, CountSchool.TIME_NAMES),
+                        PassageDocument.near(PASSAGE.step().withPlace(Fraction.of(1, 16)))));
+        assertThat(whole.notes().get(1).said()).isEqualTo("fa");
+        assertThat(whole.landing().sentence()).isEqualTo("Ends on beat 4 of bar 2, one crotchet short of beat 1.");
+        assertThat(whole.landing().note()).isEqualTo(28);
+        assertThat(whole.near().get(0).ms()).isEqualTo(69.444);
         assertThat(whole.score().fifths()).isEqualTo(-4);
         assertThat(whole.score().measures()).hasSize(2);
         assertThat(whole.newNotes()).containsExactly(new PassageDocument.NewNotePart("Db", "D"));
@@ -85,7 +97,7 @@ class PassageDocumentTest {
         assertThat(whole.clicks().startMs()).isEqualTo(-3333.333);
         assertThat(whole.clicks().clicks()).hasSize(12);
         assertThat(whole.pulse().target()).isEqualTo(2.0);
-        assertThat(whole.pulse().places()).hasSize(31);
-        assertThat(whole.pulse().places().get(14).words()).isEqualTo("the a of 4, in the bar before");
+        assertThat(whole.pulse().places()).hasSize(47);
+        assertThat(whole.pulse().places().get(22).words()).isEqualTo("the a of 4, in the bar before");
     }
 }

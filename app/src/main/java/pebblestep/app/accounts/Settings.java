@@ -1,13 +1,70 @@
 package pebblestep.app.accounts;
 
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotEmpty;
 import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import pebblestep.core.rhythm.CountSchool;
+import pebblestep.core.rhythm.Figure;
+import pebblestep.core.rhythm.Speech;
+import pebblestep.core.rhythm.ValueNames;
+import pebblestep.core.rhythm.WordRhythm;
+import pebblestep.core.scale.SixAccidentals;
 
 /**
- * What teachers do differently: said once for the studio.
+ * What teachers do differently: said once for the studio. Settings that are not said are the usual ones.
  *
  * @param sixAccidentals how a key of six accidentals is spelled: by-interval, flats or sharps
+ * @param counting how places are counted aloud: numbers or time-names
+ * @param valueNames in which words note values are named: american or british
+ * @param words figures that are spoken as words; the usual ones without
  */
-public record Settings(@NotNull(message = "Choose a spelling.") String sixAccidentals) {
+public record Settings(
+        @Nullable @Size(max = 20, message = "Choose a spelling from the list.") String sixAccidentals,
+        @Nullable @Size(max = 20, message = "Choose a way of counting from the list.") String counting,
+        @Nullable @Size(max = 20, message = "Choose the names from the list.") String valueNames,
+        @Nullable @Size(max = 100, message = "A studio has at most 100 words.") List<@Valid @NotNull Word> words) {
     /** What a studio has that has chosen nothing. */
-    public static final Settings USUAL = new Settings("by-interval");
+    static final Settings NOTHING = new Settings(null, null, null, null);
+
+    /** A word whose syllables, parted by hyphens, are the notes of a figure. */
+    public record Word(
+            @NotBlank(message = "Give the word.") @Size(max = 60, message = "A word has at most 60 characters.")
+                    String word,
+            @NotEmpty(message = "Give the figure.") @Size(max = 64, message = "A figure has at most 64 values.")
+                    List<@NotNull @Size(max = 20) String> figure) {
+        private static Word of(WordRhythm word) {
+            return new Word(word.word(), word.figure().cycle());
+        }
+    }
+
+    /** Everything said: what is missing is the usual. Refuses values that are not on offer, and words that do not fit. */
+    public Settings complete() {
+        return new Settings(
+                SixAccidentals.of(sixAccidentals == null ? SixAccidentals.BY_INTERVAL.id() : sixAccidentals)
+                        .id(),
+                CountSchool.of(counting == null ? CountSchool.NUMBERS.id() : counting)
+                        .id(),
+                ValueNames.of(valueNames == null ? ValueNames.AMERICAN.id() : valueNames)
+                        .id(),
+                words == null
+                        ? WordRhythm.usual().stream().map(Word::of).toList()
+                        : words.stream()
+                                .map(word -> Word.of(new WordRhythm(word.word.strip(), Figure.ofCycle(word.figure))))
+                                .toList());
+    }
+
+    /** How the studio talks. */
+    public Speech speech() {
+        Settings whole = complete();
+        return new Speech(CountSchool.of(whole.counting), ValueNames.of(whole.valueNames));
+    }
+
+    /** How six accidentals are spelled. */
+    public SixAccidentals six() {
+        return SixAccidentals.of(complete().sixAccidentals);
+    }
 }

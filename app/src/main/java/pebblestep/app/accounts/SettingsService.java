@@ -3,7 +3,6 @@ package pebblestep.app.accounts;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import pebblestep.app.platform.Problems;
-import pebblestep.core.scale.SixAccidentals;
 import tools.jackson.databind.json.JsonMapper;
 
 /** Keeps the settings of a studio. */
@@ -21,15 +20,16 @@ public class SettingsService {
     @Transactional(readOnly = true)
     public Settings of(long studioId) {
         StudioEntity studio = find(studioId);
-        return studio.settings == null ? Settings.USUAL : json.readValue(studio.settings, Settings.class);
+        Settings said = studio.settings == null ? Settings.NOTHING : json.readValue(studio.settings, Settings.class);
+        return said.complete();
     }
 
     /** Changes the settings; refuses values that are not on offer. */
     @Transactional
     public Settings change(long studioId, Settings settings) {
-        SixAccidentals.of(settings.sixAccidentals());
-        find(studioId).settings = json.writeValueAsString(settings);
-        return settings;
+        Settings whole = settings.complete();
+        find(studioId).settings = json.writeValueAsString(whole);
+        return whole;
     }
 
     private StudioEntity find(long studioId) {

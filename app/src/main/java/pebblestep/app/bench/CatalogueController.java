@@ -12,10 +12,14 @@ import pebblestep.core.instrument.Level;
 import pebblestep.core.keyplan.KeyOrder;
 import pebblestep.core.passage.Articulation;
 import pebblestep.core.passage.Material;
+import pebblestep.core.passage.Metronome;
+import pebblestep.core.passage.Target;
 import pebblestep.core.pitch.NoteName;
 import pebblestep.core.rhythm.Figure;
+import pebblestep.core.rhythm.Figures;
 import pebblestep.core.rhythm.Meter;
 import pebblestep.core.rhythm.ValueName;
+import pebblestep.core.rhythm.ValueNames;
 import pebblestep.core.scale.Degree;
 import pebblestep.core.scale.Form;
 import pebblestep.core.scale.Forms;
@@ -44,8 +48,11 @@ class CatalogueController {
             int size,
             List<Integer> starts) {}
 
-    /** A note value: as a fraction of a whole note, and its name for several. */
-    record ValueChoice(String value, String plural) {}
+    /** A note value: as a fraction of a whole note, and its name for several in both vocabularies. */
+    record ValueChoice(String value, String plural, String british) {}
+
+    /** A figure that goes by a name. */
+    record FigureChoice(String id, String name, List<String> figure) {}
 
     /** A meter with the value that gets its beat, and how many beats a bar has. */
     record MeterChoice(String id, String beat, int beats) {}
@@ -62,7 +69,10 @@ class CatalogueController {
             List<String> families,
             List<String> clefs,
             List<ValueChoice> values,
-            List<MeterChoice> meters) {}
+            List<FigureChoice> figures,
+            List<MeterChoice> meters,
+            List<Choice> clicks,
+            List<Choice> arriving) {}
 
     private static final Catalogue CATALOGUE = new Catalogue(
             tonics(),
@@ -80,10 +90,22 @@ class CatalogueController {
             Instruments.all().stream().map(Instrument::family).distinct().toList(),
             Stream.of(Clef.values()).map(Clef::id).toList(),
             Figure.values().stream()
-                    .map(value -> new ValueChoice(value.toString(), ValueName.plural(value)))
+                    .map(value -> new ValueChoice(
+                            value.toString(), ValueName.plural(value), ValueName.plural(value, ValueNames.BRITISH)))
+                    .toList(),
+            Figures.all().stream()
+                    .map(named -> new FigureChoice(
+                            named.id(), named.name(), named.figure().cycle()))
                     .toList(),
             Meter.all().stream()
-                    .map(meter -> new MeterChoice(meter.toString(), meter.beat().toString(), meter.beats()))
+                    .map(meter ->
+                            new MeterChoice(meter.toString(), meter.pulse().toString(), meter.beats()))
+                    .toList(),
+            Stream.of(Metronome.Clicks.values())
+                    .map(clicks -> new Choice(clicks.id(), clicks.words()))
+                    .toList(),
+            Stream.of(Target.Arriving.values())
+                    .map(note -> new Choice(note.id(), note.words().isEmpty() ? "the last note" : note.words()))
                     .toList());
 
     @GetMapping("/api/catalogue")

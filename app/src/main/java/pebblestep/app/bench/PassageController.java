@@ -15,15 +15,18 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import pebblestep.app.accounts.SettingsService;
 import pebblestep.app.bench.Readings.ReadingView;
 import pebblestep.app.platform.Teacher;
 import pebblestep.app.students.StudentService;
 import pebblestep.core.Refusal;
+import pebblestep.core.passage.DisplacementTour;
 import pebblestep.core.passage.Passage;
 import pebblestep.core.passage.Player;
 import pebblestep.core.passage.Step;
 import pebblestep.core.scale.Key;
 import pebblestep.exchange.PassageDocument;
+import pebblestep.exchange.PassageDocument.Reader;
 import pebblestep.exchange.StepDocument;
 import pebblestep.exchange.StepDocuments;
 import tools.jackson.databind.JsonNode;
@@ -48,17 +51,19 @@ class PassageController {
                     List<@NotNull Long> students) {}
 
     private final StudentService students;
+    private final SettingsService settings;
     private final KeyBefore keys;
     private final Readings readings;
 
-    PassageController(StudentService students, KeyBefore keys, Readings readings) {
+    PassageController(StudentService students, SettingsService settings, KeyBefore keys, Readings readings) {
         this.students = students;
+        this.settings = settings;
         this.keys = keys;
         this.readings = readings;
     }
 
     /**
-     * The passage of a step. {@code with} asks for more beside it: score, clicks, pulse, separated by commas.
+     * The passage of a step. {@code with} asks for more beside it: score, clicks, pulse, near, separated by commas.
      */
     @PostMapping("/api/passages")
     PassageDocument passage(
@@ -75,7 +80,23 @@ class PassageController {
             Optional<Key> before = Optional.ofNullable(request.student)
                     .flatMap(id -> keys.stepBefore(studio, id, step))
                     .map(last -> Passage.writtenKey(last, player));
-            return Workings.of(step, player, before, extras);
+            return Workings.of(
+                    step, new Reader(player, before, settings.of(studio).speech()), extras);
+        } catch (Refusal e) {
+            throw e.under("step");
+        }
+    }
+
+    /** A step document. */
+    record TourRequest(@NotNull(message = "Give a step.") @Schema(implementation = StepDocument.class) JsonNode step) {}
+
+    /** The displacements to master with a step's line, in teaching order, each a step of its own. */
+    @PostMapping("/api/passages/tour")
+    List<StepDocument> tour(@Valid @RequestBody TourRequest request) {
+        try {
+            return DisplacementTour.of(StepDocuments.read(request.step)).stream()
+                    .map(StepDocuments::write)
+                    .toList();
         } catch (Refusal e) {
             throw e.under("step");
         }
@@ -101,7 +122,7 @@ class PassageController {
                 extras.add(Workings.Extra.valueOf(name.strip().toUpperCase(Locale.ROOT)));
             } catch (IllegalArgumentException e) {
                 throw Refusal.of("with", "\"" + name.strip() + "\" cannot be asked for.")
-                        .fits("score, clicks, pulse.");
+                        .fits("score, clicks, pulse, near.");
             }
         }
         return extras;

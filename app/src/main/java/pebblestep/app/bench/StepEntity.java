@@ -20,6 +20,8 @@ class StepEntity {
     Long id;
 
     Long studioId;
+    Long routineId;
+    int position;
     String title;
 
     @JdbcTypeCode(SqlTypes.JSON)

@@ -1,5 +1,7 @@
 package pebblestep.app.bench;
 
+import java.util.Collection;
+import java.util.List;
 import java.util.Optional;
 import org.springframework.data.domain.Page;
 import org.springframework.data.domain.Pageable;
@@ -7,6 +9,10 @@ import org.springframework.data.jpa.repository.JpaRepository;
 
 interface StepRepository extends JpaRepository<StepEntity, Long> {
     Optional<StepEntity> findByIdAndStudioId(long id, long studioId);
+
+    List<StepEntity> findByRoutineIdAndArchivedFalseOrderByPosition(long routineId);
+
+    List<StepEntity> findByRoutineIdInAndArchivedFalse(Collection<Long> routineIds);
 
     Page<StepEntity> findByStudioIdAndArchived(long studioId, boolean archived, Pageable page);
 }

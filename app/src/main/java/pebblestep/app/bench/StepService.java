@@ -18,10 +18,12 @@ import pebblestep.exchange.StepDocuments;
 @Service
 public class StepService {
     private final StepRepository steps;
+    private final RoutineRepository routines;
     private final Clock clock;
 
-    StepService(StepRepository steps, Clock clock) {
+    StepService(StepRepository steps, RoutineRepository routines, Clock clock) {
         this.steps = steps;
+        this.routines = routines;
         this.clock = clock;
     }
 
@@ -44,11 +46,17 @@ public class StepService {
         return StepDocuments.read(find(studioId, id).document);
     }
 
+    /** Keeps a step, as a routine of its own. */
     @Transactional
     public StepView add(long studioId, StepForm form) {
         StepEntity entity = new StepEntity();
         entity.studioId = studioId;
         fill(entity, form);
+        RoutineEntity routine = new RoutineEntity();
+        routine.studioId = studioId;
+        routine.title = entity.title;
+        routine.updatedAt = entity.updatedAt;
+        entity.routineId = routines.saveAndFlush(routine).id;
         return view(steps.saveAndFlush(entity));
     }
 
@@ -62,7 +70,13 @@ public class StepService {
                     + " yours as a new step.");
         }
         fill(entity, form);
+        touchRoutine(entity);
         return view(steps.saveAndFlush(entity));
+    }
+
+    /** A window that has the whole routine open must learn that one of its steps has changed. */
+    private void touchRoutine(StepEntity step) {
+        routines.findById(step.routineId).ifPresent(routine -> routine.updatedAt = clock.instant());
     }
 
     /** Puts a step away, or takes it back. */
@@ -70,10 +84,11 @@ public class StepService {
     public StepView archive(long studioId, long id, boolean archived) {
         StepEntity entity = find(studioId, id);
         entity.archived = archived;
+        touchRoutine(entity);
         return view(steps.saveAndFlush(entity));
     }
 
-    private void fill(StepEntity entity, StepForm form) {
+    void fill(StepEntity entity, StepForm form) {
         Step step;
         try {
             step = StepDocuments.read(form.document());
@@ -98,10 +113,11 @@ public class StepService {
         return steps.findByIdAndStudioId(id, studioId).orElseThrow(() -> Problems.notFound("step"));
     }
 
-    private static StepView view(StepEntity entity) {
+    static StepView view(StepEntity entity) {
         Step step = StepDocuments.read(entity.document);
         return new StepView(
                 entity.id,
+                entity.routineId,
                 entity.title,
                 step.key() + ", " + StepWords.withoutKey(step),
                 StepDocuments.write(step),

@@ -21,6 +21,7 @@ public final class StepViews {
     /** A kept step. */
     public record StepView(
             long id,
+            long routineId,
             String title,
             String summary,
             StepDocument document,

@@ -1,14 +1,11 @@
 package pebblestep.app.bench;
 
-import java.util.Optional;
 import java.util.Set;
 import pebblestep.core.Refusal;
 import pebblestep.core.metronome.ClickPlan;
 import pebblestep.core.notation.Score;
 import pebblestep.core.passage.Passage;
-import pebblestep.core.passage.Player;
 import pebblestep.core.passage.Step;
-import pebblestep.core.scale.Key;
 import pebblestep.exchange.ClicksDocument;
 import pebblestep.exchange.PassageDocument;
 import pebblestep.exchange.PulseDocument;
@@ -20,7 +17,8 @@ public final class Workings {
     public enum Extra {
         SCORE,
         CLICKS,
-        PULSE
+        PULSE,
+        NEAR
     }
 
     private Workings() {}
@@ -28,26 +26,29 @@ public final class Workings {
     /**
      * The passage of a step; a place that cannot be written in notes leaves the score out and says why.
      *
-     * @param before the written key that the player comes from
+     * @param reader for whom it is said
      */
-    public static PassageDocument of(Step step, Optional<Player> player, Optional<Key> before, Set<Extra> extras) {
-        Passage passage = Passage.of(step, player);
+    public static PassageDocument of(Step step, PassageDocument.Reader reader, Set<Extra> extras) {
+        Passage passage = Passage.of(step, reader.player());
         ScoreDocument score = null;
         String scoreRefusal = null;
         if (extras.contains(Extra.SCORE)) {
             try {
-                score = ScoreDocument.of(Score.of(passage, player));
+                score = ScoreDocument.of(Score.of(passage, reader.player()));
             } catch (Refusal e) {
                 scoreRefusal = e.getMessage();
             }
         }
         return PassageDocument.of(
                 passage,
-                player,
-                before,
-                score,
-                scoreRefusal,
-                extras.contains(Extra.CLICKS) ? ClicksDocument.of(ClickPlan.of(passage), passage) : null,
-                extras.contains(Extra.PULSE) ? PulseDocument.of(passage) : null);
+                reader,
+                new PassageDocument.Beside(
+                        score,
+                        scoreRefusal,
+                        extras.contains(Extra.CLICKS) ? ClicksDocument.of(ClickPlan.of(passage), passage) : null,
+                        extras.contains(Extra.PULSE)
+                                ? PulseDocument.of(passage, reader.speech().school())
+                                : null,
+                        extras.contains(Extra.NEAR) ? PassageDocument.near(step) : null));
     }
 }

@@ -20,8 +20,10 @@ import pebblestep.app.assignments.AssignmentService;
 import pebblestep.app.assignments.AssignmentViews.AssignmentForm;
 import pebblestep.app.assignments.AssignmentViews.AssignmentView;
 import pebblestep.app.bench.LadderForm;
-import pebblestep.app.bench.StepService;
-import pebblestep.app.bench.StepViews.StepForm;
+import pebblestep.app.bench.RoutineService;
+import pebblestep.app.bench.RoutineViews.RoutineForm;
+import pebblestep.app.bench.RoutineViews.RoutineStep;
+import pebblestep.app.bench.RoutineViews.RoutineView;
 import pebblestep.app.bench.StepViews.StepView;
 import pebblestep.app.demo.DemoPlan.Piece;
 import pebblestep.app.demo.DemoPlan.Player;
@@ -53,7 +55,7 @@ class DemoStudio {
     private static final long SEED = 20_260_302L;
 
     private final StudentService students;
-    private final StepService steps;
+    private final RoutineService routines;
     private final AssignmentService assignments;
     private final PracticeService practice;
     private final JsonMapper json;
@@ -62,13 +64,13 @@ class DemoStudio {
 
     DemoStudio(
             StudentService students,
-            StepService steps,
+            RoutineService routines,
             AssignmentService assignments,
             PracticeService practice,
             JsonMapper json,
             Clock clock) {
         this.students = students;
-        this.steps = steps;
+        this.routines = routines;
         this.assignments = assignments;
         this.practice = practice;
         this.json = json;
@@ -94,13 +96,21 @@ class DemoStudio {
         PracticeVisitor visitor = new PracticeVisitor(student.id(), studioId);
         LocalDate today = LocalDate.now(clock);
         List<TakeForm> takes = new ArrayList<>();
-        for (Piece piece : player.pieces()) {
-            StepView step = steps.add(
-                    studioId,
-                    new StepForm(
-                            document(piece),
-                            new LadderForm(decimal(piece.from()), decimal(piece.to()), decimal(piece.by())),
-                            null));
+        RoutineView routine = routines.add(
+                studioId,
+                new RoutineForm(
+                        player.name().split(" ")[0] + "’s scales",
+                        null,
+                        player.pieces().stream()
+                                .map(piece -> new RoutineStep(
+                                        null,
+                                        document(piece),
+                                        new LadderForm(
+                                                decimal(piece.from()), decimal(piece.to()), decimal(piece.by()))))
+                                .toList()));
+        for (int i = 0; i < player.pieces().size(); i++) {
+            Piece piece = player.pieces().get(i);
+            StepView step = routine.steps().get(i);
             LocalDate first = today.minusDays(piece.firstDay());
             AssignmentView assignment = assignments.assign(
                     studioId,

@@ -18,6 +18,7 @@ import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.data.domain.Sort;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import pebblestep.app.accounts.SettingsService;
 import pebblestep.app.assignments.Assigned;
 import pebblestep.app.assignments.AssignmentService;
 import pebblestep.app.bench.Workings;
@@ -45,6 +46,7 @@ import pebblestep.core.practice.Work;
 import pebblestep.core.rhythm.Bpm;
 import pebblestep.core.scale.Key;
 import pebblestep.exchange.PassageDocument;
+import pebblestep.exchange.PassageDocument.Reader;
 
 /** The student's side: what to practise today, how it sounds and looks, and the log of takes. */
 @Service
@@ -52,12 +54,19 @@ public class PracticeService {
     private final TakeRepository takes;
     private final AssignmentService assignments;
     private final StudentService students;
+    private final SettingsService settings;
     private final Clock clock;
 
-    PracticeService(TakeRepository takes, AssignmentService assignments, StudentService students, Clock clock) {
+    PracticeService(
+            TakeRepository takes,
+            AssignmentService assignments,
+            StudentService students,
+            SettingsService settings,
+            Clock clock) {
         this.takes = takes;
         this.assignments = assignments;
         this.students = students;
+        this.settings = settings;
         this.clock = clock;
     }
 
@@ -112,7 +121,13 @@ public class PracticeService {
         Optional<Key> before = assignments
                 .before(visitor.studioId(), assigned)
                 .map(last -> Passage.writtenKey(last, Optional.of(player)));
-        return Workings.of(step, Optional.of(player), before, EnumSet.allOf(Workings.Extra.class));
+        return Workings.of(
+                step,
+                new Reader(
+                        Optional.of(player),
+                        before,
+                        settings.of(visitor.studioId()).speech()),
+                EnumSet.complementOf(EnumSet.of(Workings.Extra.NEAR)));
     }
 
     /**
@@ -198,7 +213,7 @@ public class PracticeService {
         Step step = assigned.step();
         return new Work(
                 Passage.writtenKey(step, Optional.of(player)),
-                step.figure().value(),
+                step.figure().quickest(),
                 step.tempo().beat(),
                 assigned.ladder(),
                 takes);

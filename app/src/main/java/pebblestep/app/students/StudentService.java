@@ -58,7 +58,7 @@ public class StudentService implements PracticeLinkReader {
     @Transactional(readOnly = true)
     public Map<Long, Player> players(long studioId, Collection<Long> ids) {
         InstrumentBook book = instruments.book(studioId);
-        SixAccidentals six = SixAccidentals.of(settings.of(studioId).sixAccidentals());
+        SixAccidentals six = settings.of(studioId).six();
         return students.findByStudioIdAndIdIn(studioId, ids).stream()
                 .collect(Collectors.toMap(
                         student -> student.id, student -> player(student, book).reading(six)));
@@ -74,7 +74,7 @@ public class StudentService implements PracticeLinkReader {
     /** Somebody with that instrument, in the spelling of this studio. */
     @Transactional(readOnly = true)
     public Player anyPlayer(long studioId, String instrument) {
-        SixAccidentals six = SixAccidentals.of(settings.of(studioId).sixAccidentals());
+        SixAccidentals six = settings.of(studioId).six();
         return Player.of(instruments.book(studioId).of(instrument)).reading(six);
     }
 

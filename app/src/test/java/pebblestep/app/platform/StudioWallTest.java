@@ -49,6 +49,9 @@ class StudioWallTest {
         String ofStudent = "/api/students/" + student.id();
         String ofStep = "/api/steps/" + step.id();
         String ofAssignment = "/api/assignments/" + assignment.id();
+        String ofRoutine = "/api/routines/" + step.json().get("routineId").asLong();
+        String routineForm = "{\"title\":\"Taken\",\"version\":0,\"steps\":[{\"document\":" + Given.STEP
+                + ",\"ladder\":{\"from\":60,\"to\":100,\"by\":8}}]}";
         String ofInstrument =
                 "/api/instruments/" + instrument.json().get("ownId").asLong();
         String stepForm =
@@ -70,6 +73,10 @@ class StudioWallTest {
                 new Call("PUT", ofStep, stepForm),
                 new Call("POST", ofStep + "/archive", ""),
                 new Call("POST", ofStep + "/restore", ""),
+                new Call("GET", ofRoutine, null),
+                new Call("PUT", ofRoutine, routineForm),
+                new Call("POST", ofRoutine + "/archive", ""),
+                new Call("POST", ofRoutine + "/restore", ""),
                 new Call("POST", ofAssignment + "/end", ""),
                 new Call("POST", ofAssignment + "/resume", ""));
     }
@@ -85,6 +92,9 @@ class StudioWallTest {
                 new Call("GET", "/api/desk", null),
                 new Call("GET", "/api/instruments", null),
                 new Call("POST", "/api/instruments", Given.INSTRUMENT),
+                new Call("GET", "/api/routines", null),
+                new Call("POST", "/api/routines", "{}"),
+                new Call("POST", "/api/passages/tour", "{\"step\":" + Given.STEP + "}"),
                 new Call("GET", "/api/settings", null),
                 new Call("PUT", "/api/settings", "{\"sixAccidentals\":\"flats\"}"),
                 new Call(
@@ -133,7 +143,7 @@ class StudioWallTest {
             assertThat(answer.text()).doesNotContain("Own Student");
         }
         assertThat(here.get("/api/students/" + student.id()).string("name")).isEqualTo("Own Student");
-        for (String list : List.of("/api/students", "/api/steps", "/api/desk")) {
+        for (String list : List.of("/api/students", "/api/steps", "/api/routines", "/api/desk")) {
             assertThat(here.get(list).text()).as(list).containsAnyOf("Own Student", "Up and over");
             assertThat(elsewhere.get(list).text()).as(list).doesNotContain("Own Student", "Up and over");
         }

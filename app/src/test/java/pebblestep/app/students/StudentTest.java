@@ -93,7 +93,7 @@ class StudentTest {
         assertThat(catalogue.get("patterns")).hasSize(17);
         assertThat(catalogue.at("/forms/3/degrees").asString()).isEqualTo("1 2 b3 4 5 6 7 / 1 2 b3 4 5 b6 b7");
         assertThat(catalogue.at("/values/0/plural").asString()).isEqualTo("whole notes");
-        assertThat(catalogue.at("/meters/3/beat").asString()).isEqualTo("3/8");
+        assertThat(catalogue.at("/meters/4/beat").asString()).isEqualTo("3/8");
         assertThat(catalogue.get("tonics").valueStream().map(JsonNode::asString))
                 .startsWith("C", "F", "Bb")
                 .doesNotHaveDuplicates();

@@ -1,6 +1,8 @@
 package pebblestep.core.line;
 
 import java.util.List;
+import java.util.Optional;
+import java.util.OptionalInt;
 import pebblestep.core.Refusal;
 import pebblestep.core.scale.Form;
 
@@ -15,14 +17,23 @@ import pebblestep.core.scale.Form;
  * @param travel the way through the range
  * @param turn whether the turning note is struck once or twice; without a turn it changes nothing
  * @param from note of the form at the bottom of the range, from 1
+ * @param enter the note of the line on which it is come into, from 1; what comes before is left out
+ * @param passing a passing note more or fewer, where there is one; counted before anything is left out
  */
-public record Line(Pattern pattern, Extent extent, Travel travel, Turn turn, int from) {
+public record Line(
+        Pattern pattern, Extent extent, Travel travel, Turn turn, int from, int enter, Optional<Passing> passing) {
     /** More notes than any exercise has; a line that would be longer is refused. */
     static final int MOST_NOTES = 2000;
 
     /** Refuses a starting note below 1; the upper bound depends on the form. */
     public Line {
         if (from < 1) throw Refusal.of("line.from", "A line starts on degree 1 or higher, not " + from + ".");
+        if (enter < 1) throw Refusal.of("line.enter", "A line is come into on note 1 or later, not " + enter + ".");
+    }
+
+    /** A line come into on its first note. */
+    public Line(Pattern pattern, Extent extent, Travel travel, Turn turn, int from) {
+        this(pattern, extent, travel, turn, from, 1, Optional.empty());
     }
 
     /** The notes of a range in order. */
@@ -32,12 +43,22 @@ public record Line(Pattern pattern, Extent extent, Travel travel, Turn turn, int
 
     /** This line with the turning note struck the other number of times. */
     public Line withTurn(Turn other) {
-        return new Line(pattern, extent, travel, other, from);
+        return new Line(pattern, extent, travel, other, from, enter, passing);
     }
 
     /** This line over another range. */
     public Line withExtent(Extent other) {
-        return new Line(pattern, other, travel, turn, from);
+        return new Line(pattern, other, travel, turn, from, enter, passing);
+    }
+
+    /** This line come into on another of its notes. */
+    public Line withEnter(int note) {
+        return new Line(pattern, extent, travel, turn, from, note, passing);
+    }
+
+    /** This line with a passing note more or fewer. */
+    public Line withPassing(Passing other) {
+        return new Line(pattern, extent, travel, turn, from, enter, Optional.of(other));
     }
 
     /** Scale index of the bottom note of the range. */
@@ -58,7 +79,10 @@ public record Line(Pattern pattern, Extent extent, Travel travel, Turn turn, int
     /** How many notes the line has: two octaves of a seven-note form there and back, turning once, are 29. */
     public int noteCount(Form form) {
         requireIn(form);
-        return pattern.count(form, this);
+        if (passing.isPresent()) return notes(form).size();
+        int count = pattern.count(form, this) - enter + 1;
+        if (count < 1) throw tooLate(pattern.count(form, this));
+        return count;
     }
 
     /** Refuses a form that does not have the note this line starts on, or nothing to make the pattern of. */
@@ -80,6 +104,28 @@ public record Line(Pattern pattern, Extent extent, Travel travel, Turn turn, int
             throw Refusal.of(
                     "line", "This line has " + notes.size() + " notes; at most " + MOST_NOTES + " can be worked out.");
         }
-        return notes;
+        if (passing.isPresent()) notes = passing.get().applied(notes, form);
+        if (enter > notes.size()) throw tooLate(notes.size());
+        return enter == 1 ? notes : List.copyOf(notes.subList(enter - 1, notes.size()));
+    }
+
+    private Refusal tooLate(int count) {
+        return Refusal.of(
+                "line.enter", "This line has " + count + " notes; it cannot be come into on note " + enter + ".");
+    }
+
+    /**
+     * Where the line turns: the place among its notes, from 0, of the last strike of its turning note. Empty for a line
+     * that does not turn, or turns more than once, and where the turn is left out.
+     */
+    public OptionalInt turnAt(Form form) {
+        if (!turns() || pattern instanceof Reach) return OptionalInt.empty();
+        Travel out = travel == Travel.UP_DOWN ? Travel.UP : Travel.DOWN;
+        int oneWay = pattern.count(form, new Line(pattern, extent, out, turn, from));
+        int at = oneWay - 1 + (turn == Turn.DOUBLE ? 1 : 0) - (enter - 1);
+        if (passing.isPresent() && passing.get().note() <= oneWay) {
+            at += passing.get().change() == Passing.Change.ADD ? 1 : -1;
+        }
+        return at < 0 ? OptionalInt.empty() : OptionalInt.of(at);
     }
 }

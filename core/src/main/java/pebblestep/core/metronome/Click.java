@@ -9,5 +9,6 @@ import pebblestep.core.rhythm.Fraction;
  * @param beat the beat it counts, from 1
  * @param accent whether it sounds stronger
  * @param countIn whether it stands before the bar in which the line starts
+ * @param between whether it stands between beats
  */
-public record Click(Fraction at, int beat, boolean accent, boolean countIn) {}
+public record Click(Fraction at, int beat, boolean accent, boolean countIn, boolean between) {}

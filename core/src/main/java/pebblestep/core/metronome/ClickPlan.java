@@ -3,13 +3,14 @@ package pebblestep.core.metronome;
 import java.util.ArrayList;
 import java.util.List;
 import pebblestep.core.passage.Metronome;
+import pebblestep.core.passage.Metronome.Clicks;
 import pebblestep.core.passage.Passage;
 import pebblestep.core.rhythm.Fraction;
 import pebblestep.core.rhythm.Meter;
 
 /**
- * Which clicks sound with a passage: the count-in of whole bars, then every beat to the end of the last bar. A pickup
- * starts inside a bar of its own, after the count-in.
+ * Which clicks sound with a passage: the count-in of whole bars on every beat, then what the step asks for, to the end of
+ * the last bar. A pickup starts inside a bar of its own, after the count-in.
  *
  * @param start where the first click stands
  * @param end end of the last bar: where the next repetition would start its bar
@@ -28,16 +29,44 @@ public record ClickPlan(Fraction start, Fraction end, List<Click> clicks) {
         Fraction end = passage.last().at().plus(passage.last().value());
         List<Click> clicks = new ArrayList<>();
         int bar = firstBar - wish.countInBars();
-        Fraction start = meter.bar().times(bar - 1L);
-        Fraction downbeat = start;
-        while (downbeat.isLessThan(end)) {
-            for (int beat = 1; beat <= meter.beats(); beat++) {
-                Fraction at = downbeat.plus(meter.positionOf(beat));
-                clicks.add(new Click(at, beat, wish.accent() && beat == 1, bar < firstBar));
-            }
-            bar++;
-            downbeat = downbeat.plus(meter.bar());
+        Fraction start = meter.downbeat(bar);
+        for (; meter.downbeat(bar).isLessThan(end); bar++) {
+            boolean countIn = bar < firstBar;
+            clicks.addAll(bar(meter, bar, countIn ? Clicks.BEATS : wish.clicks(), wish.accent(), countIn, passage));
         }
-        return new ClickPlan(start, downbeat, clicks);
+        return new ClickPlan(start, meter.downbeat(bar), clicks);
+    }
+
+    private static List<Click> bar(
+            Meter meter, int bar, Clicks which, boolean accent, boolean countIn, Passage passage) {
+        List<Click> clicks = new ArrayList<>();
+        for (int beat = 1; beat <= meter.beats(); beat++) {
+            Fraction at = meter.downbeat(bar).plus(meter.positionOf(beat));
+            if (sounds(which, beat)) {
+                clicks.add(new Click(at, beat, accent && beat == 1, countIn, false));
+            }
+            if (which != Clicks.SUBDIVISIONS) continue;
+            int parts = parts(meter, beat, passage);
+            for (int part = 1; part < parts; part++) {
+                Fraction between = meter.lengthOf(beat).times(Fraction.of(part, parts));
+                clicks.add(new Click(at.plus(between), beat, false, false, true));
+            }
+        }
+        return clicks;
+    }
+
+    private static boolean sounds(Clicks which, int beat) {
+        return switch (which) {
+            case BEATS, SUBDIVISIONS -> true;
+            case ONE -> beat == 1;
+            case TWO_AND_FOUR -> beat % 2 == 0;
+            case NONE -> false;
+        };
+    }
+
+    /** Into how many parts a beat is clicked: three where it or the figure divides so, else two. */
+    private static int parts(Meter meter, int beat, Passage passage) {
+        boolean triplets = passage.step().figure().click().denominator() % 3 == 0;
+        return meter.isTernary(beat) || triplets ? 3 : 2;
     }
 }

@@ -2,22 +2,24 @@ package pebblestep.core.metronome;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.TreeMap;
 import pebblestep.core.passage.Passage;
 import pebblestep.core.passage.Step;
 import pebblestep.core.passage.landing.Landing;
 import pebblestep.core.rhythm.Count;
+import pebblestep.core.rhythm.CountSchool;
 import pebblestep.core.rhythm.Fraction;
 import pebblestep.core.rhythm.Meter;
 
 /**
  * The pulse that a passage lies on: whole bars cut into clicks, each with its counting word. A click is the distance by
- * which a place is nudged: a sixteenth, or a triplet eighth for triplet figures.
+ * which a place is nudged as a rule: a sixteenth, or a triplet eighth for triplet figures.
  *
  * @param from downbeat of the first bar shown
  * @param to end of the last beat shown: behind the last note and behind the target
  * @param click distance between two ticks
  * @param ticks in order
- * @param places every place on the grid where the line could start, earliest first
+ * @param places every place where the line could start, earliest first, of all divisions
  */
 public record PulseGrid(Fraction from, Fraction to, Fraction click, List<Tick> ticks, List<Place> places) {
     private static final Fraction SIXTEENTH = Fraction.of(1, 16);
@@ -34,15 +36,35 @@ public record PulseGrid(Fraction from, Fraction to, Fraction click, List<Tick> t
      * @param at its position
      * @param bar its bar, from 1; 0 and below before the first downbeat
      * @param count its counting word
+     * @param said what is said there in a school; empty where it has no word
      * @param weight 0 on a downbeat, 1 on another beat, 2 between beats
      */
-    public record Tick(Fraction at, int bar, Count count, int weight) {}
+    public record Tick(Fraction at, int bar, Count count, String said, int weight) {}
 
-    /** A place where a line can start, and the count it is on. */
-    public record Place(Fraction at, Count count) {}
+    /**
+     * A place where a line can start.
+     *
+     * @param at its position
+     * @param count its counting word
+     * @param grids the divisions it belongs to
+     */
+    public record Place(Fraction at, Count count, List<Grid> grids) {}
+
+    /** A division to which a start can snap. */
+    public enum Grid {
+        BEATS,
+        EIGHTHS,
+        SIXTEENTHS,
+        TRIPLETS
+    }
+
+    /** The grid of a passage, counted in numbers. */
+    public static PulseGrid of(Passage passage) {
+        return of(passage, CountSchool.NUMBERS);
+    }
 
     /** The grid of a passage. */
-    public static PulseGrid of(Passage passage) {
+    public static PulseGrid of(Passage passage, CountSchool school) {
         Step step = passage.step();
         Meter meter = step.meter();
         Landing landing = Landing.of(step);
@@ -50,29 +72,48 @@ public record PulseGrid(Fraction from, Fraction to, Fraction click, List<Tick> t
         Fraction from = meter.bar().times(Math.min(0, passage.firstBar() - 1L));
         Fraction target = landing.at().minus(landing.off());
         Fraction last = target.isLessThan(landing.at()) ? landing.at() : target;
-        Fraction to = meter.beat().times(last.dividedBy(meter.beat()).floor() + 1);
+        if (last.isLessThan(passage.last().at())) last = passage.last().at();
+        Fraction to = meter.nextBeat(last);
         List<Tick> ticks = new ArrayList<>();
-        for (Fraction at = from; at.isLessThan(to); at = at.plus(click)) ticks.add(tick(at, meter));
-        return new PulseGrid(from, to, click, ticks, places(meter, click));
+        for (Fraction beat = from; beat.isLessThan(to); beat = meter.nextBeat(beat)) {
+            Fraction next = meter.nextBeat(beat);
+            for (Fraction at = beat; at.isLessThan(next); at = at.plus(click)) ticks.add(tick(at, meter, school));
+        }
+        return new PulseGrid(from, to, click, ticks, places(meter));
     }
 
     /** The distance by which the place of a step is nudged. */
     public static Fraction clickOf(Step step) {
-        boolean ternary = step.figure().value().denominator() % 3 == 0;
-        return ternary ? TRIPLET : SIXTEENTH;
+        boolean ternary = step.figure().click().denominator() % 3 == 0;
+        return ternary && !step.meter().isCompound() && !step.meter().isIrregular() ? TRIPLET : SIXTEENTH;
     }
 
-    private static Tick tick(Fraction at, Meter meter) {
+    private static Tick tick(Fraction at, Meter meter, CountSchool school) {
         Count count = Count.of(at, meter);
         int weight = !count.isOnBeat() ? 2 : count.beat() == 1 ? 0 : 1;
-        return new Tick(at, meter.barOf(at), count, weight);
+        return new Tick(at, meter.barOf(at), count, Count.said(at, meter, school), weight);
     }
 
-    private static List<Place> places(Meter meter, Fraction click) {
-        List<Place> places = new ArrayList<>();
-        for (Fraction at = meter.bar().negated().plus(click); at.isLessThan(meter.bar()); at = at.plus(click)) {
-            places.add(new Place(at, Count.of(at, meter)));
+    private static List<Place> places(Meter meter) {
+        TreeMap<Fraction, List<Grid>> places = new TreeMap<>();
+        Fraction from = meter.bar().negated();
+        for (Fraction beat = from; beat.isLessThan(meter.bar()); beat = meter.nextBeat(beat)) {
+            Fraction next = meter.nextBeat(beat);
+            places.computeIfAbsent(beat, at -> new ArrayList<>()).add(Grid.BEATS);
+            divide(beat, next, Fraction.of(1, 8), Grid.EIGHTHS, places);
+            divide(beat, next, SIXTEENTH, Grid.SIXTEENTHS, places);
+            if (!meter.isTernary(meter.beatOf(beat))) divide(beat, next, TRIPLET, Grid.TRIPLETS, places);
         }
-        return places;
+        places.remove(from);
+        List<Place> all = new ArrayList<>();
+        places.forEach((at, grids) -> all.add(new Place(at, Count.of(at, meter), List.copyOf(grids))));
+        return all;
+    }
+
+    private static void divide(
+            Fraction beat, Fraction next, Fraction by, Grid grid, TreeMap<Fraction, List<Grid>> places) {
+        for (Fraction at = beat; at.isLessThan(next); at = at.plus(by)) {
+            places.computeIfAbsent(at, key -> new ArrayList<>()).add(grid);
+        }
     }
 }

@@ -49,13 +49,13 @@ final class Beams {
     }
 
     private static boolean isPlainPair(Beam beam, List<Glyph> glyphs, Meter meter) {
-        Fraction half = meter.beat().dividedBy(Fraction.of(2));
+        Fraction half = meter.lengthOf(1).dividedBy(Fraction.of(2));
         return beam.to() == beam.from() + 1
                 && glyphs.get(beam.from()).length().equals(half)
                 && glyphs.get(beam.to()).length().equals(half);
     }
 
-    private static long beat(Glyph glyph, Meter meter, Fraction barStart) {
-        return glyph.at().minus(barStart).dividedBy(meter.beat()).floor();
+    private static int beat(Glyph glyph, Meter meter, Fraction barStart) {
+        return meter.beatOf(glyph.at().minus(barStart)) - 1;
     }
 }

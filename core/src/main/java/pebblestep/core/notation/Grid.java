@@ -54,8 +54,13 @@ final class Grid {
         // Rests are conservative: they start on a multiple of themselves, and only whole compound beats are dotted.
         Fraction from = span.from().minus(barStart);
         boolean aligned = from.dividedBy(length).denominator() == 1;
-        return aligned
-                && (isPlain(length) || meter.isCompound() && length.compareTo(meter.beat()) >= 0 && isDotted(length));
+        return aligned && (isPlain(length) || fillsTernaryBeat(span) && isDotted(length));
+    }
+
+    /** Whether a rest takes whole beats of which the first divides in three. */
+    private boolean fillsTernaryBeat(Span span) {
+        int beat = meter.beatOf(span.from());
+        return meter.isTernary(beat) && span.length().compareTo(meter.lengthOf(beat)) >= 0;
     }
 
     static boolean isPlain(Fraction length) {
@@ -76,12 +81,11 @@ final class Grid {
         Fraction in = position.minus(barStart).mod(meter.bar());
         if (in.isZero()) return BAR;
         if (meter.beats() == 4 && in.equals(meter.bar().dividedBy(Fraction.of(2)))) return HALF_BAR;
-        Fraction beats = in.dividedBy(meter.beat());
-        if (beats.denominator() == 1) return BEAT;
-        // Below the beat: thirds of a compound beat first, then halves of what is left.
-        long fine = meter.isCompound()
-                ? Fraction.of(beats.numerator() * 3, beats.denominator()).denominator()
-                : beats.denominator();
+        int beat = meter.beatOf(in);
+        Fraction share = in.minus(meter.positionOf(beat)).dividedBy(meter.lengthOf(beat));
+        if (share.isZero()) return BEAT;
+        // Below the beat: thirds of a ternary beat first, then halves of what is left.
+        long fine = meter.isTernary(beat) ? share.times(3).denominator() : share.denominator();
         return BEAT - 1 - (64 - Long.numberOfLeadingZeros(fine));
     }
 

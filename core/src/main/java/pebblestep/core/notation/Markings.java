@@ -64,7 +64,7 @@ record Markings(List<Slur> slurs, Map<Integer, List<Mark>> marks) {
     private static boolean isOnBeat(Passage passage, int note) {
         Meter meter = passage.step().meter();
         PassageNote played = passage.notes().get(note);
-        return played.at().mod(meter.bar()).mod(meter.beat()).isZero();
+        return played.at().equals(meter.beatStart(played.at()));
     }
 
     private static void bows(Map<Integer, List<Mark>> marks, List<Slur> slurs, int count, Bow first) {

@@ -94,17 +94,21 @@ final class MeasureWriter {
         Arrays.fill(parts, 1);
         for (Span span : spans) {
             for (Fraction edge : List.of(span.from(), span.to())) {
-                Fraction beats = edge.minus(barStart).dividedBy(meter.beat());
-                int beat = Math.toIntExact(beats.floor());
-                if (beat < parts.length) parts[beat] = lcm(parts[beat], beats.denominator());
+                Fraction in = edge.minus(barStart);
+                if (!in.isLessThan(meter.bar())) continue;
+                int beat = beatOf(edge);
+                Fraction share = edge.minus(beatStart(beat)).dividedBy(meter.lengthOf(beat + 1));
+                parts[beat] = lcm(parts[beat], share.denominator());
             }
         }
-        return Arrays.stream(parts).mapToInt(this::tuplet).toArray();
+        int[] divisions = new int[parts.length];
+        for (int beat = 0; beat < parts.length; beat++) divisions[beat] = tuplet(parts[beat], beat);
+        return divisions;
     }
 
-    private int tuplet(long parts) {
+    private int tuplet(long parts, int beat) {
         long odd = parts >> Long.numberOfTrailingZeros(parts);
-        boolean natural = odd == 1 || meter.isCompound() && odd == 3;
+        boolean natural = odd == 1 || meter.isTernary(beat + 1) && odd == 3;
         if (natural) return 1;
         if (parts > FINEST_TUPLET) {
             throw Refusal.of(
@@ -125,11 +129,11 @@ final class MeasureWriter {
     }
 
     private int beatOf(Fraction position) {
-        return Math.toIntExact(position.minus(barStart).dividedBy(meter.beat()).floor());
+        return meter.beatOf(position) - 1;
     }
 
     private Fraction beatStart(int beat) {
-        return barStart.plus(meter.beat().times(beat));
+        return beat < meter.beats() ? barStart.plus(meter.positionOf(beat + 1)) : barStart.plus(meter.bar());
     }
 
     private void writeStretch(Span stretch) {
@@ -145,10 +149,10 @@ final class MeasureWriter {
 
     /** Inside a tuplet the parts are written as if {@code normal} of them filled the beat. */
     private void writeInTuplet(Span stretch, int beat, int division) {
-        int normal = normal(division);
+        int normal = normal(division, beat);
         Fraction scale = Fraction.of(division, normal);
         int first = glyphs.size();
-        for (Span piece : inTuplet(stretch, division)) {
+        for (Span piece : inTuplet(stretch, beat, division)) {
             Fraction written = piece.length().times(scale);
             add(piece, Grid.base(written), Grid.isPlain(written) ? 0 : 1);
         }
@@ -159,8 +163,8 @@ final class MeasureWriter {
         else tuplets.add(new Tuplet(first, last, division, normal));
     }
 
-    private List<Span> inTuplet(Span stretch, int division) {
-        Fraction part = meter.beat().dividedBy(Fraction.of(division));
+    private List<Span> inTuplet(Span stretch, int beat, int division) {
+        Fraction part = meter.lengthOf(beat + 1).dividedBy(Fraction.of(division));
         List<Span> pieces = new ArrayList<>();
         Fraction from = stretch.from();
         while (from.isLessThan(stretch.to())) {
@@ -175,9 +179,9 @@ final class MeasureWriter {
     }
 
     /** Notes that the tuplet replaces: the nearest number below that fills the beat with plain values. */
-    private int normal(int division) {
+    private int normal(int division, int beat) {
         int normal = Integer.highestOneBit(division);
-        return meter.isCompound() ? (normal * 3 / 2 < division ? normal * 3 / 2 : normal * 3 / 4) : normal;
+        return meter.isTernary(beat + 1) ? (normal * 3 / 2 < division ? normal * 3 / 2 : normal * 3 / 4) : normal;
     }
 
     private void add(Span piece, int base, int dots) {

@@ -48,19 +48,18 @@ public record Passage(Step step, Key writtenKey, Key concertKey, List<PassageNot
         // concert octave is found by sound.
         int concertOctave =
                 octaveSounding(concert, written.pitchAt(0, Direction.UP, octave).midi() + toConcert.semitones());
-        Fraction value = step.figure().value();
         List<PassageNote> notes = new ArrayList<>(line.size());
-        Fraction at = step.place();
-        for (LineNote note : line) {
+        for (Timing.Attack attack : Timing.of(step, line).attacks()) {
+            LineNote note = line.get(attack.note());
             notes.add(new PassageNote(
                     notes.size(),
+                    attack.note(),
                     pitch(written, note, octave),
                     pitch(concert, note, concertOctave),
                     written.degreeAt(note.index(), note.direction()).altered(note.alteration()),
                     note.direction(),
-                    at,
-                    value));
-            at = at.plus(value);
+                    attack.at(),
+                    attack.value()));
         }
         return new Passage(step, written, concert, notes);
     }
@@ -117,9 +116,13 @@ public record Passage(Step step, Key writtenKey, Key concertKey, List<PassageNot
         return step.meter().barOf(first().at());
     }
 
-    /** Milliseconds from the first attack to a position, at the step's tempo. */
+    /** Milliseconds from the first attack to a position, at the step's tempo and with its swing. */
     public double millisAt(Fraction position) {
-        return step.tempo().millis(position.minus(first().at()));
+        return step.tempo().millis(sounding(position).minus(sounding(first().at())));
+    }
+
+    private Fraction sounding(Fraction position) {
+        return step.rhythm().swing().sounding(position, step.rhythm().swung());
     }
 
     /** Milliseconds from the first attack to the end of the last note. */
@@ -129,7 +132,12 @@ public record Passage(Step step, Key writtenKey, Key concertKey, List<PassageNot
 
     /** The fastest steady rate of the figure. */
     public double notesPerSecond() {
-        return step.tempo().notesPerSecond(step.figure().value());
+        Fraction quickest = step.figure().quickest();
+        for (int i = 1; i < notes.size(); i++) {
+            Fraction apart = notes.get(i).at().minus(notes.get(i - 1).at());
+            if (i == 1 || apart.isLessThan(quickest)) quickest = apart;
+        }
+        return step.tempo().notesPerSecond(quickest);
     }
 
     /**

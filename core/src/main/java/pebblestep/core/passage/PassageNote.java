@@ -9,6 +9,7 @@ import pebblestep.core.scale.Direction;
  * One note of a passage.
  *
  * @param index from 0
+ * @param lineNote which note of the line it strikes, from 0
  * @param written the pitch on paper
  * @param concert the pitch that sounds
  * @param degree relative to the major scale of the tonic
@@ -17,4 +18,11 @@ import pebblestep.core.scale.Direction;
  * @param value exact length, in whole notes
  */
 public record PassageNote(
-        int index, Pitch written, Pitch concert, Degree degree, Direction direction, Fraction at, Fraction value) {}
+        int index,
+        int lineNote,
+        Pitch written,
+        Pitch concert,
+        Degree degree,
+        Direction direction,
+        Fraction at,
+        Fraction value) {}

@@ -1,31 +1,29 @@
 package pebblestep.core.passage;
 
 import java.util.Optional;
-import pebblestep.core.Refusal;
 import pebblestep.core.line.Line;
 import pebblestep.core.line.Turn;
 import pebblestep.core.pitch.Pitch;
 import pebblestep.core.rhythm.Figure;
 import pebblestep.core.rhythm.Fraction;
 import pebblestep.core.rhythm.Meter;
+import pebblestep.core.rhythm.Rhythm;
 import pebblestep.core.rhythm.Tempo;
 import pebblestep.core.scale.Key;
 
 /**
- * One exercise: material, line, figure, place, target and tempo.
+ * One exercise: material, line, time, target and tempo.
  *
  * @param title what the teacher calls it
  * @param key the key, in concert or written pitch as {@code named} says
  * @param named whether the key is the sounding or the written one
  * @param line the order of notes
  * @param register written pitch of the lowest note of the range, where the teacher fixed it
- * @param meter the meter
- * @param figure the note values
- * @param place where the first attack stands, from the downbeat of bar 1; negative is a pickup
- * @param landingBeat beat of the bar on which the last note should fall, from 1
+ * @param rhythm meter, values and place
+ * @param target where it should arrive
  * @param tempo beat value and beats per minute
  * @param articulation how the notes are joined
- * @param metronome count-in and accent
+ * @param metronome count-in, accent and clicks
  */
 public record Step(
         String title,
@@ -33,10 +31,8 @@ public record Step(
         Named named,
         Line line,
         Optional<Pitch> register,
-        Meter meter,
-        Figure figure,
-        Fraction place,
-        int landingBeat,
+        Rhythm rhythm,
+        Target target,
         Tempo tempo,
         Articulation articulation,
         Metronome metronome) {
@@ -47,55 +43,73 @@ public record Step(
         WRITTEN
     }
 
-    /** Refuses a place a bar away or more, a landing beat or a starting degree that there is not. */
+    /** Refuses a line that the form cannot be made of, and a target that the bar does not have. */
     public Step {
         line.requireIn(key.form());
-        if (!place.abs().isLessThan(meter.bar())) {
-            throw Refusal.of(
-                    "rhythm.place",
-                    "The place lies less than one bar (" + meter.bar() + ") from the downbeat, not " + place + ".");
-        }
-        meter.positionOf(landingBeat);
+        target.in(rhythm.meter());
     }
 
-    /** Position in the bar where the last note should fall. */
-    public Fraction target() {
-        return meter.positionOf(landingBeat);
+    /** Its meter. */
+    public Meter meter() {
+        return rhythm.meter();
+    }
+
+    /** The figure it begins in. */
+    public Figure figure() {
+        return rhythm.figure();
+    }
+
+    /** Where its first attack stands, from the downbeat of bar 1. */
+    public Fraction place() {
+        return rhythm.place();
     }
 
     /** This step starting elsewhere. */
     public Step withPlace(Fraction other) {
-        return with(key, line, other, tempo);
+        return withRhythm(rhythm.withPlace(other));
+    }
+
+    /** This step in another time. */
+    public Step withRhythm(Rhythm other) {
+        return with(title, key, line, other, target, tempo);
     }
 
     /** This step with its turning note struck once or twice. */
     public Step withTurn(Turn turn) {
-        return with(key, line.withTurn(turn), place, tempo);
+        return withLine(line.withTurn(turn));
+    }
+
+    /** This step with another line. */
+    public Step withLine(Line other) {
+        return with(title, key, other, rhythm, target, tempo);
     }
 
     /** This step at another tempo. */
     public Step withTempo(Tempo other) {
-        return with(key, line, place, other);
+        return with(title, key, line, rhythm, target, other);
     }
 
     /** This step in another key, named the same way; refuses a form that the line cannot be made of. */
     public Step withKey(Key other) {
-        return with(other, line, place, tempo);
+        return with(title, other, line, rhythm, target, tempo);
     }
 
-    private Step with(Key aKey, Line aLine, Fraction aPlace, Tempo aTempo) {
-        return new Step(
-                title,
-                aKey,
-                named,
-                aLine,
-                register,
-                meter,
-                figure,
-                aPlace,
-                landingBeat,
-                aTempo,
-                articulation,
-                metronome);
+    /** This step with another target. */
+    public Step withTarget(Target other) {
+        return with(title, key, line, rhythm, other, tempo);
+    }
+
+    /** This step under another title. */
+    public Step withTitle(String other) {
+        return with(other, key, line, rhythm, target, tempo);
+    }
+
+    /** This step with the notes joined another way. */
+    public Step withArticulation(Articulation other) {
+        return new Step(title, key, named, line, register, rhythm, target, tempo, other, metronome);
+    }
+
+    private Step with(String aTitle, Key aKey, Line aLine, Rhythm aRhythm, Target aTarget, Tempo aTempo) {
+        return new Step(aTitle, aKey, named, aLine, register, aRhythm, aTarget, aTempo, articulation, metronome);
     }
 }

@@ -14,6 +14,9 @@ import pebblestep.core.line.Sequence;
 import pebblestep.core.line.Straight;
 import pebblestep.core.line.Travel;
 import pebblestep.core.rhythm.Count;
+import pebblestep.core.rhythm.Figure;
+import pebblestep.core.rhythm.Figures;
+import pebblestep.core.rhythm.Rhythm;
 import pebblestep.core.rhythm.ValueName;
 
 /** Says a step in few words, for a list. */
@@ -30,8 +33,23 @@ public final class StepWords {
         String slurs = step.articulation().kind() == Articulation.Kind.SEPARATE
                 ? ""
                 : ", " + step.articulation().inWords();
-        return line + ", " + ValueName.plural(step.figure().value()) + " from "
+        return line + ", " + figure(step.rhythm()) + " from "
                 + Count.of(step.place(), step.meter()).inWords() + slurs;
+    }
+
+    /** The values of a rhythm: {@code sixteenths}, {@code dotted pairs, long first}, else the cycle. */
+    private static String figure(Rhythm rhythm) {
+        Figure figure = rhythm.figure();
+        String values = figure.even()
+                .map(ValueName::plural)
+                .or(() -> Figures.all().stream()
+                        .filter(named -> named.figure().equals(figure))
+                        .map(Figures.Named::name)
+                        .findFirst())
+                .orElse("values " + figure);
+        String struck = rhythm.strikes() == 1 ? "" : ", each struck " + rhythm.strikes() + " times";
+        String legs = rhythm.legs().isEmpty() ? "" : ", changing on the way";
+        return values + struck + legs;
     }
 
     /** A title for a step that has none: {@code Db major, two octaves up and down, sixteenths from 2}. */

@@ -22,14 +22,31 @@ public record Count(int beat, String word) {
             Fraction.of(1, 3), "la",
             Fraction.of(2, 3), "li");
 
+    private static final Map<String, String> TIME_NAMES =
+            Map.of("e", "fa", "&", "te", "a", "fe", "trip", "te", "let", "ti", "la", "te", "li", "ti");
+
     /** The count of a position, counted from any downbeat; positions before it are counted in the bars before. */
     public static Count of(Fraction position, Meter meter) {
-        Fraction inBar = position.mod(meter.bar());
-        int beat = Math.toIntExact(inBar.dividedBy(meter.beat()).floor());
-        Fraction after = inBar.minus(meter.beat().times(beat));
-        if (after.isZero()) return new Count(beat + 1, "");
-        String word = (meter.isCompound() ? COMPOUND : SIMPLE).get(after.dividedBy(meter.beat()));
-        return new Count(beat + 1, word == null ? "+" + after : word);
+        int beat = meter.beatOf(position);
+        Fraction after = position.minus(meter.beatStart(position));
+        if (after.isZero()) return new Count(beat, "");
+        String word = (meter.isTernary(beat) ? COMPOUND : SIMPLE).get(after.dividedBy(meter.lengthOf(beat)));
+        return new Count(beat, word == null ? "+" + after : word);
+    }
+
+    /**
+     * The word that is said at a place: in numbers the beat itself or what follows it; in time names ta on every beat, te
+     * in its middle, fa and fe between, ta te ti in thirds. Empty where a school has no word (from memory of the French
+     * time names).
+     */
+    public static String said(Fraction position, Meter meter, CountSchool school) {
+        Count count = of(position, meter);
+        if (school == CountSchool.NUMBERS) {
+            if (count.isOnBeat()) return Integer.toString(count.beat);
+            return count.word.startsWith("+") ? "" : count.word;
+        }
+        if (count.isOnBeat()) return "ta";
+        return TIME_NAMES.getOrDefault(count.word, "");
     }
 
     /** Whether it is a beat itself. */

@@ -1,47 +1,72 @@
 package pebblestep.core.rhythm;
 
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import pebblestep.core.Refusal;
 
 /**
- * The note values a line is played in. Carried today: even values from the whole note to the sixteenth, and triplet
- * eighths.
- *
- * @param value the value of every note
+ * The note values a line is played in: a cycle of values and rests. A rest belongs to the note before it, takes time and
+ * has no note of its own.
  */
-public record Figure(Fraction value) {
-    private static final List<Fraction> CARRIED = List.of(
+public final class Figure {
+    private static final Fraction SHORTEST = Fraction.of(1, 64);
+    private static final Fraction LONGEST = Fraction.of(4);
+    private static final int MOST = 64;
+    private static final List<Fraction> EVEN = List.of(
             Fraction.ONE,
             Fraction.of(1, 2),
             Fraction.of(1, 4),
             Fraction.of(1, 8),
             Fraction.of(1, 12),
-            Fraction.of(1, 16));
+            Fraction.of(1, 16),
+            Fraction.of(1, 20),
+            Fraction.of(1, 24),
+            Fraction.of(1, 32));
 
-    /** Refuses values that are not carried, naming those that are. */
-    public Figure {
-        if (!CARRIED.contains(value)) {
-            throw Refusal.of("rhythm.figure", "Notes of " + value + " of a whole note are not carried here.")
-                    .fits("One of: " + carried() + ".");
+    private final List<Slot> slots;
+
+    /** One note of the cycle with the rest that follows it, which may be none. */
+    public record Slot(Fraction value, Fraction rest) {
+        /** From this attack to the next. */
+        public Fraction length() {
+            return value.plus(rest);
         }
     }
 
-    /** The figure of a cycle of values; refuses cycles that are empty, uneven or hold rests. */
+    private Figure(List<Slot> slots) {
+        this.slots = List.copyOf(slots);
+    }
+
+    /** An even figure; refuses values shorter than 1/64 and longer than four whole notes. */
+    public static Figure even(Fraction value) {
+        return new Figure(List.of(new Slot(checked(value), Fraction.ZERO)));
+    }
+
+    /** The figure of a cycle such as 1/2 r1/2; refuses cycles that are empty, too long, or begin with a rest. */
     public static Figure ofCycle(List<String> cycle) {
-        if (cycle.isEmpty()) throw Refusal.of("rhythm.figure", "A figure has at least one value.");
-        if (cycle.stream().anyMatch(value -> value.startsWith("r"))) {
-            throw Refusal.of("rhythm.figure", "Figures with rests are not carried here.")
-                    .fits("One even value, such as 1/16.");
+        if (cycle.isEmpty() || cycle.size() > MOST) {
+            throw Refusal.of("rhythm.figure", "A figure has 1 to " + MOST + " values.");
         }
-        List<Fraction> values = cycle.stream().map(Figure::value).distinct().toList();
-        if (values.size() > 1) {
-            throw Refusal.of("rhythm.figure", "Figures of different values are not carried here.")
-                    .fits("One even value, such as 1/16.");
+        List<Slot> slots = new ArrayList<>();
+        for (String text : cycle) {
+            boolean rest = text.startsWith("r");
+            Fraction value = checked(read(rest ? text.substring(1) : text));
+            if (!rest) {
+                slots.add(new Slot(value, Fraction.ZERO));
+                continue;
+            }
+            if (slots.isEmpty()) {
+                throw Refusal.of("rhythm.figure", "A figure begins with a note; a rest belongs to the note before it.")
+                        .fits("Put the rest at the end of the cycle, or move the place.");
+            }
+            Slot last = slots.remove(slots.size() - 1);
+            slots.add(new Slot(last.value, last.rest.plus(value)));
         }
-        return new Figure(values.get(0));
+        return new Figure(slots);
     }
 
-    private static Fraction value(String text) {
+    private static Fraction read(String text) {
         try {
             return Fraction.parse(text);
         } catch (Refusal e) {
@@ -49,17 +74,76 @@ public record Figure(Fraction value) {
         }
     }
 
-    /** An even figure. */
-    public static Figure even(Fraction value) {
-        return new Figure(value);
+    private static Fraction checked(Fraction value) {
+        if (value.isLessThan(SHORTEST) || LONGEST.isLessThan(value)) {
+            throw Refusal.of(
+                    "rhythm.figure", "A value lies between " + SHORTEST + " and " + LONGEST + ", not " + value + ".");
+        }
+        return value;
     }
 
-    /** Every value carried, longest first. */
+    /** The even values that are offered, longest first. */
     public static List<Fraction> values() {
-        return CARRIED;
+        return EVEN;
     }
 
-    private static String carried() {
-        return String.join(", ", CARRIED.stream().map(Fraction::toString).toList());
+    /** The cycle in order. */
+    public List<Slot> slots() {
+        return slots;
+    }
+
+    /** The slot of an attack, counted from 0 through the cycle again and again. */
+    public Slot slot(int attack) {
+        return slots.get(attack % slots.size());
+    }
+
+    /** Length of one cycle. */
+    public Fraction length() {
+        return slots.stream().map(Slot::length).reduce(Fraction.ZERO, Fraction::plus);
+    }
+
+    /** Its one value, where all notes are alike and without rests. */
+    public Optional<Fraction> even() {
+        Slot first = slots.get(0);
+        boolean even = first.rest.isZero() && slots.stream().allMatch(first::equals);
+        return even ? Optional.of(first.value) : Optional.empty();
+    }
+
+    /** Its own click: the longest length of which every value and rest is a multiple. */
+    public Fraction click() {
+        Fraction click = Fraction.ZERO;
+        for (Slot slot : slots) click = click.commonMeasure(slot.value).commonMeasure(slot.rest);
+        return click;
+    }
+
+    /** The shortest time from one attack to the next, in whole notes. */
+    public Fraction quickest() {
+        return slots.stream().map(Slot::length).min(Fraction::compareTo).orElseThrow();
+    }
+
+    /** The cycle in the form that {@link #ofCycle} reads. */
+    public List<String> cycle() {
+        List<String> cycle = new ArrayList<>();
+        for (Slot slot : slots) {
+            cycle.add(slot.value.toString());
+            if (!slot.rest.isZero()) cycle.add("r" + slot.rest);
+        }
+        return cycle;
+    }
+
+    @Override
+    public boolean equals(Object other) {
+        return other instanceof Figure figure && figure.slots.equals(slots);
+    }
+
+    @Override
+    public int hashCode() {
+        return slots.hashCode();
+    }
+
+    /** The cycle with spaces between: {@code 3/16 1/16}. */
+    @Override
+    public String toString() {
+        return String.join(" ", cycle());
     }
 }

@@ -101,6 +101,15 @@ public final class Fraction implements Comparable<Fraction> {
         return times(of(divisor.denominator, divisor.numerator));
     }
 
+    /** The largest fraction of which both are whole multiples; with 0 it is the other one. */
+    public Fraction commonMeasure(Fraction other) {
+        if (isZero()) return other.abs();
+        if (other.isZero()) return abs();
+        long left = Math.multiplyExact(Math.abs(numerator), other.denominator);
+        long right = Math.multiplyExact(Math.abs(other.numerator), denominator);
+        return of(gcd(left, right), Math.multiplyExact(denominator, other.denominator));
+    }
+
     public Fraction negated() {
         return new Fraction(-numerator, denominator);
     }

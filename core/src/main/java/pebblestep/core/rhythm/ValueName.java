@@ -1,22 +1,45 @@
 package pebblestep.core.rhythm;
 
 import java.util.Map;
+import java.util.Optional;
 
 /**
- * Says lengths in words, in the American names of note values: "one quarter", "three sixteenths", "two triplet
+ * Says lengths in words, in the vocabulary of a studio: "one quarter", "three sixteenths", "two triplet
  * eighths". A length that no value measures is said as a part of a whole note.
  */
 public final class ValueName {
-    private static final Map<Long, String> BY_DENOMINATOR = Map.of(
+    private static final Map<Long, String> AMERICAN = Map.of(
             1L, "whole note",
             2L, "half note",
             4L, "quarter",
             8L, "eighth",
             16L, "sixteenth",
             32L, "thirty-second",
-            6L, "triplet quarter",
-            12L, "triplet eighth",
-            24L, "triplet sixteenth");
+            64L, "sixty-fourth");
+
+    private static final Map<Long, String> BRITISH = Map.of(
+            1L, "semibreve",
+            2L, "minim",
+            4L, "crotchet",
+            8L, "quaver",
+            16L, "semiquaver",
+            32L, "demisemiquaver",
+            64L, "hemidemisemiquaver");
+
+    /** Tuplet values by denominator: the tuplet, and the plain value that it is written as. */
+    private static final Map<Long, Tuplet> TUPLETS = Map.of(
+            3L, new Tuplet("triplet", 2),
+            6L, new Tuplet("triplet", 4),
+            12L, new Tuplet("triplet", 8),
+            24L, new Tuplet("triplet", 16),
+            48L, new Tuplet("triplet", 32),
+            10L, new Tuplet("quintuplet", 8),
+            20L, new Tuplet("quintuplet", 16),
+            40L, new Tuplet("quintuplet", 32),
+            14L, new Tuplet("septuplet", 8),
+            28L, new Tuplet("septuplet", 16));
+
+    private record Tuplet(String name, long written) {}
 
     private static final String[] NUMBERS = {
         "no", "one", "two", "three", "four", "five", "six", "seven", "eight", "nine", "ten", "eleven", "twelve"
@@ -24,36 +47,60 @@ public final class ValueName {
 
     private ValueName() {}
 
-    /** The plural name of a value: {@code sixteenths}. */
+    /** The name of one such value, or nothing where no value has this length. */
+    private static Optional<String> name(Fraction value, ValueNames names) {
+        if (value.numerator() != 1) return Optional.empty();
+        Map<Long, String> plain = names == ValueNames.BRITISH ? BRITISH : AMERICAN;
+        Tuplet tuplet = TUPLETS.get(value.denominator());
+        return tuplet == null
+                ? Optional.ofNullable(plain.get(value.denominator()))
+                : Optional.of(tuplet.name + " " + plain.get(tuplet.written));
+    }
+
+    /** The plural name of a value: {@code sixteenths}, {@code semiquavers}. */
+    public static String plural(Fraction value, ValueNames names) {
+        return name(value, names).map(name -> name + "s").orElse("notes of " + value + " of a whole note");
+    }
+
+    /** The plural name of a value, in American words. */
     public static String plural(Fraction value) {
-        return value.numerator() == 1 && BY_DENOMINATOR.containsKey(value.denominator())
-                ? BY_DENOMINATOR.get(value.denominator()) + "s"
-                : "notes of " + value + " of a whole note";
+        return plural(value, ValueNames.AMERICAN);
     }
 
     /**
      * A length in words: in plain values where they measure it ("three sixteenths", "one quarter"), else counted in
      * clicks of the figure ("two triplet eighths").
      */
-    public static String length(Fraction length, Fraction click) {
+    public static String length(Fraction length, Fraction click, ValueNames names) {
         Fraction size = length.abs();
         boolean plain = Long.bitCount(size.denominator()) == 1;
         Fraction unit = plain || size.dividedBy(click).denominator() != 1 ? Fraction.of(1, size.denominator()) : click;
-        return counted(unit, size.dividedBy(unit).numerator());
+        return counted(unit, size.dividedBy(unit).numerator(), names);
+    }
+
+    /** A length in American words. */
+    public static String length(Fraction length, Fraction click) {
+        return length(length, click, ValueNames.AMERICAN);
     }
 
     /** The same, with an article for one: {@code a quarter}, {@code an eighth}, {@code three sixteenths}. */
-    public static String lengthWithArticle(Fraction length, Fraction click) {
-        String words = length(length, click);
+    public static String lengthWithArticle(Fraction length, Fraction click, ValueNames names) {
+        String words = length(length, click, names);
         if (!words.startsWith("one ")) return words;
         String rest = words.substring("one ".length());
         return (rest.startsWith("e") ? "an " : "a ") + rest;
     }
 
-    private static String counted(Fraction value, long count) {
-        String name = value.numerator() == 1 ? BY_DENOMINATOR.get(value.denominator()) : null;
-        if (name == null) return value.times(count) + " of a whole note";
+    /** So many of a value, in words: {@code 29 sixteenths}, {@code 1 quarter}. */
+    public static String many(long count, Fraction value, ValueNames names) {
+        String name = name(value, names).orElse("note of " + value);
+        return count + " " + name + (count == 1 ? "" : "s");
+    }
+
+    private static String counted(Fraction value, long count, ValueNames names) {
+        Optional<String> name = name(value, names);
+        if (name.isEmpty()) return value.times(count) + " of a whole note";
         String number = count < NUMBERS.length ? NUMBERS[(int) count] : Long.toString(count);
-        return number + " " + name + (count == 1 ? "" : "s");
+        return number + " " + name.get() + (count == 1 ? "" : "s");
     }
 }

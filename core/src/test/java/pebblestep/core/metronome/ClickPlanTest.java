@@ -3,12 +3,16 @@ package pebblestep.core.metronome;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import pebblestep.core.Refusal;
 import pebblestep.core.line.Extent;
 import pebblestep.core.line.Travel;
 import pebblestep.core.line.Turn;
 import pebblestep.core.passage.Metronome;
+import pebblestep.core.passage.Metronome.Clicks;
 import pebblestep.core.passage.Passage;
 import pebblestep.core.passage.Step;
 import pebblestep.core.passage.Steps;
@@ -47,8 +51,44 @@ class ClickPlanTest {
                 .containsExactly(Fraction.of(-3, 4), Fraction.of(-3, 8), Fraction.ZERO, Fraction.of(3, 8));
     }
 
+    private static String clicks(String meter, String value, Clicks which) {
+        Step step = Steps.step("C", "major", Extent.span(2), Travel.UP, Turn.SINGLE, meter, value, "0");
+        Step asked = new Step(
+                step.title(),
+                step.key(),
+                step.named(),
+                step.line(),
+                step.register(),
+                step.rhythm(),
+                step.target(),
+                step.tempo(),
+                step.articulation(),
+                new Metronome(1, false, which));
+        return ClickPlan.of(Passage.of(asked)).clicks().stream()
+                .filter(click -> !click.countIn())
+                .map(click -> click.at() + (click.between() ? "-" : ""))
+                .collect(Collectors.joining(" "));
+    }
+
+    /** Worked out by hand; the count-in always clicks every beat. */
+    @ParameterizedTest
+    @CsvSource({
+        "4/4,1/4,BEATS,0 1/4 1/2 3/4",
+        "4/4,1/4,ONE,0",
+        "4/4,1/4,TWO_AND_FOUR,1/4 3/4",
+        "2/4,1/4,SUBDIVISIONS,0 1/8- 1/4 3/8-",
+        "2/4,1/12,SUBDIVISIONS,0 1/12- 1/6- 1/4 1/3- 5/12-",
+        "6/8,3/8,SUBDIVISIONS,0 1/8- 1/4- 3/8 1/2- 5/8-",
+        "7/8(2+2+3),1/8,BEATS,0 1/4 1/2",
+        "7/8(2+2+3),1/8,SUBDIVISIONS,0 1/8- 1/4 3/8- 1/2 5/8- 3/4-",
+        "4/4,1/4,NONE,''"
+    })
+    void the_clicks_stand_where_they_are_asked_for(String meter, String value, Clicks which, String places) {
+        assertThat(clicks(meter, value, which)).isEqualTo(places);
+    }
+
     @Test
     void a_count_in_has_four_bars_at_most() {
-        assertThatThrownBy(() -> new Metronome(5, true)).isInstanceOf(Refusal.class);
+        assertThatThrownBy(() -> new Metronome(5, true, Clicks.BEATS)).isInstanceOf(Refusal.class);
     }
 }

@@ -30,9 +30,12 @@ class PulseGridTest {
         assertThat(grid.to()).isEqualTo(Fraction.of(9, 4));
         assertThat(grid.ticks()).extracting(t -> t.count().toString()).startsWith("1", "1 e", "1 &", "1 a", "2");
         assertThat(grid.ticks()).hasSize(36);
-        assertThat(grid.places()).hasSize(31);
-        assertThat(grid.places().get(14).count()).hasToString("4 a");
-        assertThat(grid.places().get(15).count()).hasToString("1");
+        assertThat(grid.places()).as("sixteenths and triplets of two bars").hasSize(47);
+        assertThat(grid.places().stream().filter(p -> p.grids().contains(PulseGrid.Grid.SIXTEENTHS)))
+                .hasSize(31);
+        assertThat(grid.places().stream().filter(p -> p.grids().contains(PulseGrid.Grid.TRIPLETS)))
+                .hasSize(23);
+        assertThat(grid.places().get(23).count()).hasToString("1");
     }
 
     @Test

@@ -95,19 +95,7 @@ class StaffTest {
 
     private static Score articulated(Articulation articulation, String place) {
         Step plain = Steps.step("C", "major", Extent.span(5), Travel.UP_DOWN, Turn.SINGLE, "4/4", "1/8", place);
-        Step step = new Step(
-                plain.title(),
-                plain.key(),
-                plain.named(),
-                plain.line(),
-                plain.register(),
-                plain.meter(),
-                plain.figure(),
-                plain.place(),
-                1,
-                plain.tempo(),
-                articulation,
-                plain.metronome());
+        Step step = plain.withArticulation(articulation);
         return Score.of(Passage.of(step), Optional.empty());
     }
 

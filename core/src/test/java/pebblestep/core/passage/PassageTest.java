@@ -58,26 +58,14 @@ class PassageTest {
             PassageNote before = passage.notes().get(i - 1);
             assertThat(passage.notes().get(i).at())
                     .isGreaterThan(before.at())
-                    .isEqualTo(before.at().plus(before.value()));
+                    .isGreaterThanOrEqualTo(before.at().plus(before.value()));
         }
         assertThat(passage.first().at()).isEqualTo(step.place());
     }
 
     @Property
     void total_time_is_independent_of_spelling(@ForAll("steps") Step step) {
-        Step respelled = new Step(
-                step.title(),
-                Key.of(NoteName.parse("A"), step.key().form()),
-                step.named(),
-                step.line(),
-                Optional.empty(),
-                step.meter(),
-                step.figure(),
-                step.place(),
-                step.landingBeat(),
-                step.tempo(),
-                step.articulation(),
-                step.metronome());
+        Step respelled = step.withKey(Key.of(NoteName.parse("A"), step.key().form()));
         assertThat(Passage.of(respelled).durationMillis())
                 .isEqualTo(Passage.of(step).durationMillis());
     }
@@ -89,7 +77,7 @@ class PassageTest {
         try {
             passage = Passage.of(step, Player.of(horn));
         } catch (Refusal e) {
-            assertThat(e.field()).startsWith("line.");
+            assertThat(e.field()).matches("line\\..*|rhythm\\.legs");
             return;
         }
         assertThat(passage.notes()).allSatisfy(note -> {
@@ -125,19 +113,7 @@ class PassageTest {
     @Test
     void a_written_key_stays_and_sounds_elsewhere() {
         Step concert = Steps.step("C", "major", Extent.octaves(1), Travel.UP, Turn.SINGLE, "4/4", "1/4", "0");
-        Step written = new Step(
-                concert.title(),
-                concert.key(),
-                Step.Named.WRITTEN,
-                concert.line(),
-                concert.register(),
-                concert.meter(),
-                concert.figure(),
-                concert.place(),
-                1,
-                concert.tempo(),
-                concert.articulation(),
-                concert.metronome());
+        Step written = Steps.written(concert);
         Passage passage = Passage.of(written, Player.of(Instruments.of("clarinet")));
         assertThat(passage.first().written()).hasToString("C4");
         assertThat(passage.first().concert()).hasToString("Bb3");

@@ -34,19 +34,7 @@ class StepWordsTest {
     @Test
     void a_title_is_kept_and_a_missing_one_made() {
         assertThat(StepWords.title(Steps.PLAIN)).isEqualTo("A step");
-        Step untitled = new Step(
-                " ",
-                Steps.PLAIN.key(),
-                Steps.PLAIN.named(),
-                Steps.PLAIN.line(),
-                Steps.PLAIN.register(),
-                Steps.PLAIN.meter(),
-                Steps.PLAIN.figure(),
-                Steps.PLAIN.place(),
-                1,
-                Steps.PLAIN.tempo(),
-                Articulation.SEPARATE,
-                Steps.PLAIN.metronome());
+        Step untitled = Steps.PLAIN.withTitle(" ");
         assertThat(StepWords.title(untitled)).isEqualTo("Db major, two octaves up and down, sixteenths from 1");
     }
 }

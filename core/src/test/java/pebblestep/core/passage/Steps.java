@@ -2,6 +2,7 @@ package pebblestep.core.passage;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import net.jqwik.api.Arbitraries;
 import net.jqwik.api.Arbitrary;
 import net.jqwik.api.Combinators;
@@ -20,8 +21,12 @@ import pebblestep.core.line.Turn;
 import pebblestep.core.pitch.NoteName;
 import pebblestep.core.pitch.Pitch;
 import pebblestep.core.rhythm.Figure;
+import pebblestep.core.rhythm.Figures;
 import pebblestep.core.rhythm.Fraction;
+import pebblestep.core.rhythm.Leg;
 import pebblestep.core.rhythm.Meter;
+import pebblestep.core.rhythm.Rhythm;
+import pebblestep.core.rhythm.Swing;
 import pebblestep.core.rhythm.Tempo;
 import pebblestep.core.scale.Form;
 import pebblestep.core.scale.Forms;
@@ -50,10 +55,8 @@ public final class Steps {
                 Step.Named.CONCERT,
                 Line.straight(extent, travel, turn, 1),
                 Optional.empty(),
-                Meter.parse(meter),
-                Figure.even(Fraction.parse(value)),
-                Fraction.parse(place),
-                1,
+                Rhythm.of(Meter.parse(meter), Figure.even(Fraction.parse(value)), Fraction.parse(place)),
+                Target.USUAL,
                 Tempo.quarters(72),
                 Articulation.SEPARATE,
                 Metronome.USUAL);
@@ -66,14 +69,45 @@ public final class Steps {
                 step.named(),
                 step.line(),
                 Optional.of(Pitch.parse(register)),
-                step.meter(),
-                step.figure(),
-                step.place(),
-                step.landingBeat(),
+                step.rhythm(),
+                step.target(),
                 step.tempo(),
                 step.articulation(),
                 step.metronome());
     }
+
+    /** The step with its key named as written. */
+    public static Step written(Step step) {
+        return new Step(
+                step.title(),
+                step.key(),
+                Step.Named.WRITTEN,
+                step.line(),
+                step.register(),
+                step.rhythm(),
+                step.target(),
+                step.tempo(),
+                step.articulation(),
+                step.metronome());
+    }
+
+    /** The step in another cycle of values. */
+    public static Step figure(Step step, String cycle) {
+        return step.withRhythm(step.rhythm().withFigure(Figure.ofCycle(List.of(cycle.split(" ")))));
+    }
+
+    /** Figures of every kind. */
+    private static final List<Figure> FIGURES = Stream.concat(
+                    Figure.values().stream().map(Figure::even),
+                    Figures.all().stream().map(Figures.Named::figure))
+            .toList();
+
+    /** Legs of some kinds, and none. */
+    private static final List<List<Leg>> LEGS = List.of(
+            List.of(),
+            List.of(),
+            List.of(new Leg(new Leg.AtNote(2), Optional.of(Figure.even(Fraction.of(1, 8))), Optional.empty())),
+            List.of(new Leg(new Leg.AtNote(2), Optional.empty(), Optional.of(Fraction.of(1, 12)))));
 
     /** Any step this product can make, at any place on a grid of 48ths. */
     public static Arbitrary<Step> any() {
@@ -101,23 +135,34 @@ public final class Steps {
                         keys,
                         Combinators.combine(lines, patterns).as(Steps::withPattern),
                         Arbitraries.of(Meter.all()),
-                        Arbitraries.of(Figure.values()),
+                        Arbitraries.of(FIGURES),
                         Arbitraries.integers().between(-35, 35),
-                        Arbitraries.integers().between(1, 2))
-                .as((key, line, meter, value, place48, beat) -> new Step(
+                        Arbitraries.integers().between(1, 2),
+                        Combinators.combine(Arbitraries.of(1, 1, 1, 2, 3), Arbitraries.of(LEGS))
+                                .as(Struck::new))
+                .as((key, line, meter, figure, place48, beat, struck) -> new Step(
                         "Any",
                         key,
                         Step.Named.CONCERT,
                         fitting(line, key.form()),
                         Optional.empty(),
-                        meter,
-                        Figure.even(value),
-                        placeIn(meter, place48),
-                        beat,
+                        new Rhythm(
+                                meter,
+                                figure,
+                                struck.strikes,
+                                placeIn(meter, place48),
+                                Optional.empty(),
+                                Optional.empty(),
+                                Optional.empty(),
+                                fitting(line, key.form()).noteCount(key.form()) < 2 ? List.of() : struck.legs,
+                                Swing.STRAIGHT),
+                        Target.onBeat(beat),
                         Tempo.quarters(60),
                         Articulation.SEPARATE,
                         Metronome.USUAL));
     }
+
+    private record Struck(int strikes, List<Leg> legs) {}
 
     private static Line withPattern(Line line, Pattern pattern) {
         return new Line(pattern, line.extent(), line.travel(), line.turn(), line.from());

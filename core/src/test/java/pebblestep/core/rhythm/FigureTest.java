@@ -13,14 +13,67 @@ import pebblestep.core.Refusal;
 class FigureTest {
 
     @ParameterizedTest
-    @ValueSource(strings = {"1", "1/2", "1/4", "1/8", "1/12", "1/16", "2/16"})
-    void even_values_from_the_whole_to_the_sixteenth_and_triplets_are_carried(String value) {
+    @ValueSource(strings = {"1", "1/2", "1/4", "1/8", "1/12", "1/16", "1/20", "1/24", "1/32", "3/8"})
+    void an_even_cycle_is_one_value(String value) {
         Figure figure = Figure.ofCycle(List.of(value, value));
-        assertThat(figure.value()).isEqualTo(Fraction.parse(value));
+        assertThat(figure.even()).contains(Fraction.parse(value));
+        assertThat(figure.click()).isEqualTo(Fraction.parse(value));
+        assertThat(figure.quickest()).isEqualTo(Fraction.parse(value));
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"1/32", "1/6", "3/16", "1/20", "2", "0", "-1/4", "r1/4", "x"})
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "3/16 1/16 | 1/16 | 1/16 | 1/4",
+                "1/2 r1/2 | 1/2 | 1 | 1",
+                "1/8 1/8 1/8 1/8 r1/2 | 1/8 | 1/8 | 1",
+                "1/4 1/12 1/12 1/12 | 1/12 | 1/12 | 1/2",
+                "1/4 r1/8 r1/8 1/2 | 1/4 | 1/2 | 1"
+            })
+    void a_cycle_has_its_click_its_quickest_and_its_length(String cycle, String click, String quickest, String length) {
+        Figure figure = Figure.ofCycle(List.of(cycle.split(" ")));
+        assertThat(figure.click()).hasToString(click);
+        assertThat(figure.quickest()).hasToString(quickest);
+        assertThat(figure.length()).hasToString(length);
+        assertThat(Figure.ofCycle(figure.cycle())).isEqualTo(figure).hasSameHashCodeAs(figure);
+        assertThat(figure.even()).isEmpty();
+    }
+
+    @Test
+    void named_figures_have_ids_of_their_own_and_fill_whole_eighths() {
+        assertThat(Figures.all()).extracting(Figures.Named::id).doesNotHaveDuplicates();
+        assertThat(Figures.all())
+                .allSatisfy(named -> assertThat(named.figure().length().times(8).denominator())
+                        .isEqualTo(1));
+    }
+
+    /** 2:1 and 3:1 by hand: the second of two eighths comes at two thirds, or three quarters, of the pair. */
+    @ParameterizedTest
+    @CsvSource({"2:1,1/8,1/6", "3:1,1/8,3/16", "1:1,1/8,1/8", "2:1,1/4,1/4", "2:1,3/16,5/24", "2:1,-1/8,-1/12"})
+    void swing_moves_the_middle_of_a_pair(String swing, String at, String sounding) {
+        assertThat(Swing.parse(swing).sounding(Fraction.parse(at), Fraction.of(1, 8)))
+                .hasToString(sounding);
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"1:2", "4:1", "2", "a:b", "0:0", "2:1:1"})
+    void swing_outside_its_bounds_is_refused(String swing) {
+        assertThatThrownBy(() -> Swing.parse(swing)).isInstanceOf(Refusal.class);
+    }
+
+    @Test
+    void a_word_has_as_many_syllables_as_its_figure_has_notes() {
+        Figure four = Figure.ofCycle(List.of("1/16", "1/16", "1/16", "1/16"));
+        assertThat(new WordRhythm("wa-ter-lil-y", four).syllables()).containsExactly("wa", "ter", "lil", "y");
+        assertThatThrownBy(() -> new WordRhythm("peb-ble", four))
+                .hasMessage("\"peb-ble\" has 2 syllables; the figure has 4 notes.");
+        assertThatThrownBy(() -> new WordRhythm(" ", four)).isInstanceOf(Refusal.class);
+        assertThat(WordRhythm.usual()).isNotEmpty();
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"1/128", "5", "0", "-1/4", "r1/4", "x"})
     void other_values_are_refused_by_the_field(String value) {
         assertThatThrownBy(() -> Figure.ofCycle(List.of(value)))
                 .isInstanceOfSatisfying(
@@ -39,7 +92,10 @@ class FigureTest {
         "1/4,quarters",
         "1/8,eighths",
         "1/12,triplet eighths",
-        "1/16,sixteenths"
+        "1/16,sixteenths",
+        "1/20,quintuplet sixteenths",
+        "1/24,triplet sixteenths",
+        "1/32,thirty-seconds"
     })
     void every_value_has_a_name(String value, String plural) {
         assertThat(ValueName.plural(Fraction.parse(value))).isEqualTo(plural);
@@ -48,6 +104,9 @@ class FigureTest {
 
     @Test
     void a_value_without_a_name_is_said_as_a_part() {
+        assertThat(ValueName.plural(Fraction.of(1, 16), ValueNames.BRITISH)).isEqualTo("semiquavers");
+        assertThat(ValueName.length(Fraction.of(1, 4), Fraction.of(1, 16), ValueNames.BRITISH))
+                .isEqualTo("one crotchet");
         assertThat(ValueName.plural(Fraction.parse("3/20"))).isEqualTo("notes of 3/20 of a whole note");
     }
 

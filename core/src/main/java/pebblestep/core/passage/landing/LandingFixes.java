@@ -4,92 +4,180 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import pebblestep.core.Refusal;
 import pebblestep.core.line.Arpeggio;
+import pebblestep.core.line.Line;
+import pebblestep.core.line.LineNote;
+import pebblestep.core.line.Passing;
 import pebblestep.core.line.Straight;
 import pebblestep.core.line.Travel;
 import pebblestep.core.line.Turn;
 import pebblestep.core.passage.Step;
+import pebblestep.core.passage.Target;
 import pebblestep.core.rhythm.Count;
 import pebblestep.core.rhythm.Fraction;
+import pebblestep.core.rhythm.Leg;
+import pebblestep.core.rhythm.Rhythm;
+import pebblestep.core.rhythm.Speech;
 import pebblestep.core.rhythm.ValueName;
+import pebblestep.core.scale.Form;
 
 /**
- * Finds the small changes that land a step: moving its start by the distance, or the other way round the bar; striking
- * the turning note once or twice; both together, when that moves the start less. Least change first, measured as the
- * time that is displaced or added; one change before two of the same size.
+ * Finds the small changes that land a step, each worked out again and kept only when it lands exactly. Least change
+ * first, measured as the time that is displaced, added or left out; at the same size one change before two, and the kinds
+ * in the order in which a teacher tries them.
  */
 final class LandingFixes {
-    private LandingFixes() {}
+    private static final int LATEST_ENTRY = 17;
+    private static final int GRID = 48;
 
-    static List<LandingFix> of(Step step) {
-        List<Candidate> found = new ArrayList<>(moves(step));
-        Fraction nearest = Landing.off(step).abs();
-        if (step.line().turns()) {
-            Step turned = step.withTurn(step.line().turn().other());
-            Fraction added = step.figure().value().times(Math.abs(notes(turned) - notes(step)));
-            Fraction off = Landing.off(turned);
-            if (off.isZero()) {
-                found.add(new Candidate(
-                        added,
-                        1,
-                        new LandingFix(
-                                LandingFix.Kind.TURN,
-                                Optional.empty(),
-                                Optional.empty(),
-                                turnSentence(turned) + ".",
-                                turned)));
-            } else if (off.abs().isLessThan(nearest)) {
-                moved(turned, off.negated())
-                        .map(fix -> both(turned, fix))
-                        .ifPresent(fix -> found.add(new Candidate(added.plus(off.abs()), 2, fix)));
-            }
-        }
-        return found.stream()
-                .sorted(Comparator.comparing(Candidate::size).thenComparing(Candidate::changes))
+    private final Step step;
+    private final Fraction off;
+    private final Speech speech;
+    private final List<Candidate> found = new ArrayList<>();
+
+    private LandingFixes(Step step, Fraction off, Speech speech) {
+        this.step = step;
+        this.off = off;
+        this.speech = speech;
+    }
+
+    static List<LandingFix> of(Step step, Fraction off, Speech speech) {
+        LandingFixes fixes = new LandingFixes(step, off, speech);
+        fixes.moves();
+        fixes.turn();
+        fixes.from();
+        fixes.note();
+        fixes.hold();
+        return fixes.found.stream()
+                .sorted(Comparator.comparing(Candidate::size)
+                        .thenComparing(Candidate::changes)
+                        .thenComparing(candidate -> candidate.fix().kind()))
                 .map(Candidate::fix)
                 .toList();
     }
 
-    private static long notes(Step step) {
-        return step.line().noteCount(step.key().form());
-    }
-
-    private static List<Candidate> moves(Step step) {
-        Fraction bar = step.meter().bar();
-        Fraction by = Landing.off(step).negated();
-        Fraction otherWay = by.signum() > 0 ? by.minus(bar) : by.plus(bar);
-        List<Candidate> found = new ArrayList<>();
-        for (Fraction distance : List.of(by, otherWay)) {
-            moved(step, distance).ifPresent(fix -> found.add(new Candidate(distance.abs(), 1, fix)));
+    /** A changed step, unless it cannot be made or does not land. */
+    private static Optional<Step> landing(java.util.function.Supplier<Step> changed) {
+        try {
+            return Optional.of(changed.get()).filter(one -> Landing.off(one).isZero());
+        } catch (Refusal e) {
+            return Optional.empty();
         }
-        return found;
     }
 
-    /** The step starting that much later, unless this leaves the bars around the downbeat. */
-    private static Optional<LandingFix> moved(Step step, Fraction by) {
-        Fraction place = step.place().plus(by);
-        if (!place.abs().isLessThan(step.meter().bar())) return Optional.empty();
-        Step changed = step.withPlace(place);
-        Count startsOn = Count.of(place, step.meter());
-        return Optional.of(new LandingFix(
-                LandingFix.Kind.MOVE,
-                Optional.of(by),
-                Optional.of(startsOn),
-                "Start on " + startsOn.inWords() + ", " + distance(step, by, place) + ".",
-                changed));
+    private void keep(Fraction size, int changes, LandingFix fix) {
+        found.add(new Candidate(size.abs(), changes, fix));
     }
 
-    private static String distance(Step step, Fraction by, Fraction place) {
-        String words = ValueName.lengthWithArticle(by, step.figure().value());
+    private void keep(Fraction size, LandingFix.Kind kind, String sentence, Step changed) {
+        keep(size, 1, new LandingFix(kind, Optional.empty(), Optional.empty(), sentence + ".", changed));
+    }
+
+    private void moves() {
+        Fraction bar = step.meter().bar();
+        Fraction by = off.negated();
+        Fraction otherWay = by.signum() > 0 ? by.minus(bar) : by.plus(bar);
+        boolean waits =
+                step.rhythm().legs().stream().anyMatch(leg -> leg.place().isPresent());
+        for (Fraction distance : waits ? searched() : List.of(by, otherWay)) {
+            moved(step, distance).ifPresent(fix -> keep(distance, 1, fix));
+        }
+        if (waits) movedLeg();
+    }
+
+    /** The last leg that waits for a place, on another place of its beat. */
+    private void movedLeg() {
+        List<Leg> legs = step.rhythm().legs();
+        for (int i = legs.size() - 1; i >= 0; i--) {
+            if (legs.get(i).place().isEmpty()) continue;
+            int which = i;
+            Fraction place = legs.get(i).place().get().minus(off);
+            landing(() -> {
+                        List<Leg> others = new ArrayList<>(legs);
+                        others.set(
+                                which,
+                                new Leg(legs.get(which).start(), legs.get(which).figure(), Optional.of(place)));
+                        return step.withRhythm(step.rhythm().withLegs(others));
+                    })
+                    .ifPresent(changed -> keep(
+                            off,
+                            LandingFix.Kind.MOVE,
+                            "Start " + (legs.get(which).start() instanceof Leg.AtTurn ? "the way back " : "the leg ")
+                                    + ValueName.lengthWithArticle(
+                                            off, step.rhythm().click(), speech.names())
+                                    + (off.signum() < 0 ? " later" : " earlier"),
+                            changed));
+            return;
+        }
+    }
+
+    /** A leg that waits for its place swallows a move; so the nearest moves that land are looked for both ways. */
+    private List<Fraction> searched() {
+        List<Fraction> nearest = new ArrayList<>();
+        for (int way : new int[] {1, -1}) {
+            for (int clicks = 1; clicks < 2 * GRID; clicks++) {
+                Fraction distance = Fraction.of((long) way * clicks, GRID);
+                if (moved(step, distance).isPresent()) {
+                    nearest.add(distance);
+                    break;
+                }
+            }
+        }
+        return nearest;
+    }
+
+    /** The step starting that much later, unless this leaves the bars around the downbeat or does not land. */
+    private Optional<LandingFix> moved(Step from, Fraction by) {
+        return landing(() -> from.withPlace(from.place().plus(by))).map(changed -> {
+            Count startsOn = Count.of(changed.place(), changed.meter());
+            return new LandingFix(
+                    LandingFix.Kind.MOVE,
+                    Optional.of(by),
+                    Optional.of(startsOn),
+                    "Start on " + startsOn.inWords() + ", " + distance(by, changed.place()) + ".",
+                    changed);
+        });
+    }
+
+    private String distance(Fraction by, Fraction place) {
+        String words = ValueName.lengthWithArticle(by, step.rhythm().click(), speech.names());
         if (by.signum() > 0) return words + " later" + (place.signum() < 0 ? " in the bar before" : "");
         return words + (place.signum() < 0 ? " early" : " earlier");
     }
 
-    private static LandingFix both(Step turned, LandingFix move) {
-        String start =
-                move.sentence().substring(0, 1).toLowerCase() + move.sentence().substring(1);
-        return new LandingFix(
-                LandingFix.Kind.TURN, move.by(), move.startsOn(), turnSentence(turned) + " and " + start, move.step());
+    private void turn() {
+        if (!step.line().turns()) return;
+        Step turned = step.withTurn(step.line().turn().other());
+        Fraction added = step.figure().quickest().times(Math.abs(notes(turned) - notes(step)));
+        if (landing(() -> turned).isPresent()) {
+            keep(added, LandingFix.Kind.TURN, turnSentence(turned), turned);
+            return;
+        }
+        Fraction left;
+        try {
+            left = Landing.off(turned);
+        } catch (Refusal e) {
+            return;
+        }
+        if (!left.abs().isLessThan(off.abs())) return;
+        moved(turned, left.negated()).ifPresent(move -> {
+            String start = move.sentence().substring(0, 1).toLowerCase()
+                    + move.sentence().substring(1);
+            keep(
+                    added.plus(left.abs()),
+                    2,
+                    new LandingFix(
+                            LandingFix.Kind.TURN,
+                            move.by(),
+                            move.startsOn(),
+                            turnSentence(turned) + " and " + start,
+                            move.step()));
+        });
+    }
+
+    private static long notes(Step step) {
+        return step.line().noteCount(step.key().form());
     }
 
     private static String turnSentence(Step turned) {
@@ -99,6 +187,82 @@ final class LandingFixes {
                 turned.line().pattern() instanceof Straight || turned.line().pattern() instanceof Arpeggio;
         if (shared) return "Strike the " + where + " note " + (twice ? "twice" : "once");
         return "Strike the turning note " + (twice ? "once more" : "once less");
+    }
+
+    /** Coming into the line on a later note, on the same place: the first entry that lands. */
+    private void from() {
+        Line line = step.line();
+        List<LineNote> notes = line.notes(step.key().form());
+        for (int later = 1; later < Math.min(notes.size() - 1, LATEST_ENTRY); later++) {
+            int enter = line.enter() + later;
+            Optional<Step> changed = landing(() -> step.withLine(line.withEnter(enter)));
+            if (changed.isEmpty()) continue;
+            Fraction left = Fraction.ZERO;
+            for (int i = 0; i < later; i++)
+                left = left.plus(step.figure().slot(i).length());
+            keep(
+                    left.times(step.rhythm().strikes()),
+                    LandingFix.Kind.FROM,
+                    "Come in on note " + enter + " of the line, " + degree(notes.get(later))
+                            + ", in place of the first",
+                    changed.get());
+            return;
+        }
+    }
+
+    /** The degree of a note as the form has it. */
+    private String degree(LineNote note) {
+        Form form = step.key().form();
+        return "degree "
+                + form.degrees(note.direction())
+                        .get(Math.floorMod(note.index(), form.size()))
+                        .altered(note.alteration());
+    }
+
+    /** A passing half step at the last whole step, or the last note but one left out. */
+    private void note() {
+        Line line = step.line();
+        if (line.passing().isPresent() || line.enter() > 1) return;
+        Form form = step.key().form();
+        List<LineNote> notes = line.notes(form);
+        Fraction size = step.figure().quickest().times(step.rhythm().strikes());
+        int behind = Passing.lastWholeStep(notes, form);
+        if (behind > 0) {
+            Passing added = new Passing(Passing.Change.ADD, behind);
+            landing(() -> step.withLine(line.withPassing(added)))
+                    .ifPresent(changed -> keep(
+                            size,
+                            LandingFix.Kind.NOTE,
+                            "Pass through the half step between " + degree(notes.get(behind - 1)) + " and "
+                                    + degree(notes.get(behind)) + " near the end",
+                            changed));
+        }
+        if (notes.size() > 2) {
+            Passing left = new Passing(Passing.Change.LEAVE_OUT, notes.size() - 1);
+            landing(() -> step.withLine(line.withPassing(left)))
+                    .ifPresent(changed -> keep(
+                            size,
+                            LandingFix.Kind.NOTE,
+                            "Leave out " + degree(notes.get(notes.size() - 2)) + " just before the last note",
+                            changed));
+        }
+    }
+
+    /** The turning note, or the first where none turns before the arriving one, held by what is missing. */
+    private void hold() {
+        if (step.rhythm().hold().isPresent()) return;
+        Fraction missing = off.negated().mod(step.meter().bar());
+        boolean turns = step.line().turnAt(step.key().form()).isPresent()
+                && step.target().note() == Target.Arriving.LAST;
+        Rhythm.HeldNote note = turns ? Rhythm.HeldNote.TURN : Rhythm.HeldNote.FIRST;
+        landing(() -> step.withRhythm(step.rhythm().withHold(new Rhythm.Hold(note, missing))))
+                .ifPresent(changed -> keep(
+                        missing,
+                        LandingFix.Kind.HOLD,
+                        "Hold the " + (turns ? "turning" : "first") + " note "
+                                + ValueName.lengthWithArticle(
+                                        missing, step.rhythm().click(), speech.names()) + " longer",
+                        changed));
     }
 
     private record Candidate(Fraction size, int changes, LandingFix fix) {}

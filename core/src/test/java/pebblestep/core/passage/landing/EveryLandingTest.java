@@ -15,11 +15,12 @@ import pebblestep.core.rhythm.Fraction;
 import pebblestep.core.rhythm.Meter;
 
 /**
- * The landing against a brute-force walk: for every meter, every value, 5 to 16 notes and every place on a grid of 48ths,
+ * The landing against a brute-force walk: for every meter, every value, 5 to 64 notes and every place on a grid of 48ths,
  * counted in whole 48ths without a fraction.
  */
 class EveryLandingTest {
     private static final int GRID = 48;
+    private static final int MOST_NOTES = 64;
 
     static Stream<String> meters() {
         return Meter.all().stream().map(Meter::toString);
@@ -31,8 +32,8 @@ class EveryLandingTest {
         int bar = grid(Meter.parse(meter).bar());
         for (String value : List.of("1/2", "1/4", "1/8", "1/12", "1/16")) {
             int step = grid(Fraction.parse(value));
-            for (int notes = 5; notes <= 16; notes++) {
-                Step plain = Steps.step("C", "major", Extent.span(notes), Travel.UP, Turn.SINGLE, meter, value, "0");
+            for (int notes = 5; notes <= MOST_NOTES; notes++) {
+                Step plain = step(notes, meter, value);
                 for (int place = 1 - bar; place < bar; place++) {
                     int expected = walked(place, step, notes, bar);
                     Fraction off = Landing.off(plain.withPlace(Fraction.of(place, GRID)));
@@ -42,6 +43,13 @@ class EveryLandingTest {
                 }
             }
         }
+    }
+
+    /** So many notes: a span goes to 50; beyond that the line comes back, turning once or twice. */
+    private static Step step(int notes, String meter, String value) {
+        if (notes <= 50) return Steps.step("C", "major", Extent.span(notes), Travel.UP, Turn.SINGLE, meter, value, "0");
+        Turn turn = notes % 2 == 0 ? Turn.DOUBLE : Turn.SINGLE;
+        return Steps.step("C", "major", Extent.span((notes + 1) / 2), Travel.UP_DOWN, turn, meter, value, "0");
     }
 
     /** Walks to the last note, then from downbeat to downbeat; exactly between two of them counts as past. */

@@ -1,0 +1,76 @@
+package pebblestep.core.passage;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import pebblestep.core.rhythm.Count;
+import pebblestep.core.rhythm.Fraction;
+import pebblestep.core.rhythm.Meter;
+
+/** Finds the places of other divisions that lie close to the one a step starts on, and so are confused with it. */
+public final class ConfusablePlaces {
+    private static final int MOST = 3;
+    /** Closer than a sixth of a beat, two places are easily confused (common practice, no source). */
+    private static final Fraction CLOSE = Fraction.of(1, 6);
+
+    private static final Map<Integer, String> DIVISIONS = Map.of(2, "eighths", 3, "triplets", 4, "sixteenths");
+
+    private ConfusablePlaces() {}
+
+    /**
+     * One near place.
+     *
+     * @param place where the step would start on it
+     * @param count its counting word
+     * @param division the division it belongs to
+     * @param apart signed distance from the step's own place, in whole notes: later positive
+     * @param millis the same at the step's tempo
+     * @param sentence what to do about it
+     * @param step the step on that place
+     */
+    public record Near(
+            Fraction place, Count count, String division, Fraction apart, double millis, String sentence, Step step) {}
+
+    /** The nearest places of other divisions within the beat, nearest first; none for a start on the beat. */
+    public static List<Near> of(Step step) {
+        Meter meter = step.meter();
+        Fraction place = step.place();
+        Fraction beat = meter.beatStart(place);
+        Fraction length = meter.lengthOf(meter.beatOf(place));
+        Fraction own = place.minus(beat).dividedBy(length);
+        if (own.isZero() || meter.isTernary(meter.beatOf(place))) return List.of();
+        Map<Fraction, Integer> candidates = new TreeMap<>();
+        for (int division : new int[] {2, 4, 3}) {
+            for (int part = 1; part < division; part++) {
+                candidates.putIfAbsent(Fraction.of(part, division), division);
+            }
+        }
+        List<Near> found = new ArrayList<>();
+        candidates.forEach((share, division) -> {
+            Fraction apart = share.minus(own).times(length);
+            if (apart.isZero() || share.minus(own).abs().compareTo(CLOSE) > 0) return;
+            found.add(near(step, beat.plus(share.times(length)), apart, DIVISIONS.get(division)));
+        });
+        return found.stream()
+                .sorted(Comparator.comparing((Near near) -> near.apart().abs()).thenComparing(Near::place))
+                .limit(MOST)
+                .toList();
+    }
+
+    private static Near near(Step step, Fraction place, Fraction apart, String division) {
+        Meter meter = step.meter();
+        Count own = Count.of(step.place(), meter);
+        Count other = Count.of(place, meter);
+        double millis = step.tempo().millis(apart);
+        String sentence = capital(own.inWords()) + " and " + other.inWords() + " are "
+                + String.format(java.util.Locale.ROOT, "%.1f", Math.abs(millis)) + " ms apart at "
+                + step.tempo().bpm() + ": play a bar on one and a bar on the other, back to back.";
+        return new Near(place, other, division, apart, millis, sentence, step.withPlace(place));
+    }
+
+    private static String capital(String words) {
+        return words.substring(0, 1).toUpperCase(java.util.Locale.ROOT) + words.substring(1);
+    }
+}

@@ -1,0 +1,183 @@
+package pebblestep.core.passage;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalInt;
+import pebblestep.core.Refusal;
+import pebblestep.core.line.LineNote;
+import pebblestep.core.rhythm.Figure;
+import pebblestep.core.rhythm.Fraction;
+import pebblestep.core.rhythm.Leg;
+import pebblestep.core.rhythm.Meter;
+import pebblestep.core.rhythm.Rhythm;
+import pebblestep.core.scale.Form;
+
+/**
+ * The attacks of a step in time, without pitch: what landing is computed from.
+ *
+ * @param attacks in order, never empty
+ */
+public record Timing(List<Attack> attacks) {
+    private static final int MOST_ATTACKS = 4000;
+
+    /**
+     * One attack.
+     *
+     * @param note its note of the line, from 0
+     * @param at exact position from the downbeat of bar 1
+     * @param value exact length
+     */
+    public record Attack(int note, Fraction at, Fraction value) {}
+
+    public Timing {
+        attacks = List.copyOf(attacks);
+    }
+
+    /** The attacks of a step; refuses legs that never come, and over 4000 attacks. */
+    public static Timing of(Step step) {
+        return of(step, step.line().notes(step.key().form()));
+    }
+
+    static Timing of(Step step, List<LineNote> notes) {
+        int count = notes.size() * step.rhythm().strikes();
+        if (count > MOST_ATTACKS) {
+            throw Refusal.of(
+                    "rhythm.strikes",
+                    "This step has " + count + " attacks; at most " + MOST_ATTACKS + " can be worked out.");
+        }
+        return new Timing(new Walk(step, notes).attacks());
+    }
+
+    /** The first attack of the last note. */
+    public Attack last() {
+        int note = attacks.get(attacks.size() - 1).note;
+        return firstOf(note);
+    }
+
+    /** The first attack of a note of the line. */
+    public Attack firstOf(int note) {
+        return attacks.stream()
+                .filter(attack -> attack.note == note)
+                .findFirst()
+                .orElseThrow();
+    }
+
+    /** Walks through the notes once, with a hand on the figure, the legs and the clock. */
+    private static final class Walk {
+        private final Rhythm rhythm;
+        private final Meter meter;
+        private final Form form;
+        private final List<LineNote> notes;
+        private final OptionalInt turn;
+        private final List<Attack> attacks = new ArrayList<>();
+        private Figure figure;
+        private int inCycle;
+        private int nextLeg;
+        private Fraction at;
+
+        Walk(Step step, List<LineNote> notes) {
+            this.rhythm = step.rhythm();
+            this.meter = rhythm.meter();
+            this.form = step.key().form();
+            this.notes = notes;
+            this.turn = step.line().turnAt(form);
+            this.figure = rhythm.figure();
+            this.at = rhythm.place();
+        }
+
+        List<Attack> attacks() {
+            for (int note = 0; note < notes.size(); note++) {
+                while (nextLeg < rhythm.legs().size() && begins(rhythm.legs().get(nextLeg), note)) {
+                    enter(rhythm.legs().get(nextLeg++));
+                }
+                for (int strike = 0; strike < rhythm.strikes(); strike++) strike(note);
+            }
+            if (nextLeg < rhythm.legs().size()) {
+                throw Refusal.of("rhythm.legs", "Leg " + (nextLeg + 1) + " never begins: the line is over before it.")
+                        .fits("Let it begin earlier, or leave it out.");
+            }
+            return attacks;
+        }
+
+        private boolean begins(Leg leg, int note) {
+            if (note == 0) return false;
+            if (leg.start() instanceof Leg.AtNote start) return note >= start.note() - 1;
+            if (leg.start() instanceof Leg.AtBar start) return meter.barOf(at) >= start.bar();
+            return turn.isPresent() && note > turn.getAsInt();
+        }
+
+        private void enter(Leg leg) {
+            figure = leg.figure().orElse(figure);
+            inCycle = 0;
+            if (leg.place().isEmpty()) return;
+            int last = attacks.size() - 1;
+            Attack before = attacks.get(last);
+            Fraction beat = meter.nextBeat(before.at);
+            at = beat.plus(leg.place().get());
+            // The note before gives way at the beat, so that the new place can be heard and written.
+            Fraction most = beat.minus(before.at);
+            if (most.isLessThan(before.value)) attacks.set(last, new Attack(before.note, before.at, most));
+        }
+
+        private void strike(int note) {
+            Figure.Slot slot = figure.slot(inCycle++);
+            boolean isLast = note == notes.size() - 1;
+            Fraction value = slot.value();
+            if (rhythm.tonicValue().isPresent() && notes.get(note).isTonic(form)) {
+                value = rhythm.tonicValue().get();
+            }
+            if (isLast && rhythm.last().isPresent())
+                value = lastValue(rhythm.last().get());
+            if (rhythm.hold().isPresent() && isHeld(rhythm.hold().get(), note)) {
+                value = value.plus(rhythm.hold().get().by());
+            }
+            attacks.add(new Attack(note, at, value));
+            at = at.plus(value).plus(slot.rest());
+        }
+
+        private Fraction lastValue(Rhythm.Last last) {
+            if (last instanceof Rhythm.Value value) return value.value();
+            return meter.downbeat(meter.barOf(at) + 1).minus(at);
+        }
+
+        private boolean isHeld(Rhythm.Hold hold, int note) {
+            boolean lastStrike = attacks.size() % rhythm.strikes() == rhythm.strikes() - 1;
+            if (!lastStrike) return false;
+            return hold.note() == Rhythm.HeldNote.FIRST ? note == 0 : turn.isPresent() && note == turn.getAsInt();
+        }
+    }
+
+    /** The note of the line that a target means, from 0. */
+    static int arriving(Target.Arriving note, List<LineNote> notes, Step step) {
+        Form form = step.key().form();
+        return switch (note) {
+            case LAST -> notes.size() - 1;
+            case TOP -> highest(notes, form, false);
+            case TOP_TONIC -> highest(notes, form, true);
+            case TURN ->
+                step.line().turnAt(form).orElseThrow(() -> Refusal.of("landing.note", "This line has no turning note.")
+                        .fits("Use last or top."));
+        };
+    }
+
+    private static int highest(List<LineNote> notes, Form form, boolean tonic) {
+        int best = -1;
+        for (int i = 0; i < notes.size(); i++) {
+            if (tonic && !notes.get(i).isTonic(form)) continue;
+            if (best < 0 || notes.get(i).sound(form) > notes.get(best).sound(form)) best = i;
+        }
+        if (best < 0)
+            throw Refusal.of("landing.note", "This line has no tonic.").fits("Use last or top.");
+        return best;
+    }
+
+    /** The note that the step should arrive with: its first attack. */
+    public static Optional<Attack> arriving(Step step) {
+        List<LineNote> notes = step.line().notes(step.key().form());
+        int note = arriving(step.target().note(), notes, step);
+        return of(step, notes).attacks.stream()
+                .filter(attack -> attack.note == note)
+                .findFirst();
+    }
+}

@@ -1,0 +1,55 @@
+package pebblestep.core.passage.landing;
+
+import java.util.List;
+import pebblestep.core.passage.Step;
+import pebblestep.core.passage.Target;
+import pebblestep.core.passage.Timing;
+import pebblestep.core.rhythm.Count;
+import pebblestep.core.rhythm.Fraction;
+import pebblestep.core.rhythm.Meter;
+import pebblestep.core.rhythm.Speech;
+import pebblestep.core.rhythm.ValueName;
+
+/** Says the arithmetic of a landing: how long the way to the arriving note is, in bars and clicks. */
+final class Why {
+    private Why() {}
+
+    static String of(Step step, Fraction onset, Fraction off, Speech speech) {
+        Meter meter = step.meter();
+        Fraction click = step.rhythm().click();
+        List<Timing.Attack> attacks = Timing.of(step).attacks();
+        Fraction start = attacks.get(0).at();
+        Fraction way = onset.minus(start);
+        long before =
+                attacks.stream().filter(attack -> attack.at().isLessThan(onset)).count();
+        boolean even = step.figure().even().isPresent()
+                && way.equals(step.figure().even().get().times(before));
+        String notes = even
+                ? ValueName.many(before, click, speech.names()) + (before == 1 ? " comes" : " come")
+                : before + " notes, " + ValueName.many(way.dividedBy(click).floor(), click, speech.names())
+                        + " long, come";
+        String name = step.target().note() == Target.Arriving.LAST
+                ? "the last note"
+                : step.target().note().words();
+        String from = start.isZero()
+                ? ""
+                : ", and it starts on " + Count.of(start, meter).inWords();
+        return notes + " before " + name + ": " + inBars(way, meter, click) + from + "; "
+                + (off.isZero() ? "that arrives." : arrival(step, off, click, speech));
+    }
+
+    private static String arrival(Step step, Fraction off, Fraction click, Speech speech) {
+        return ValueName.length(off, click, speech.names()) + (off.signum() > 0 ? " too many" : " too few") + " for "
+                + step.target().inWords(step.meter()) + ".";
+    }
+
+    /** A length as bars and clicks: {@code 1 bar and 12 clicks}. */
+    private static String inBars(Fraction length, Meter meter, Fraction click) {
+        long bars = length.dividedBy(meter.bar()).floor();
+        Fraction rest = length.minus(meter.bar().times(bars)).dividedBy(click);
+        String clicks = rest + (rest.equals(Fraction.ONE) ? " click" : " clicks");
+        if (bars == 0) return clicks;
+        String whole = bars + (bars == 1 ? " bar" : " bars");
+        return rest.isZero() ? whole : whole + " and " + clicks;
+    }
+}

@@ -1,0 +1,100 @@
+package pebblestep.exchange;
+
+import java.util.List;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import pebblestep.core.Refusal;
+import pebblestep.core.rhythm.Figure;
+import pebblestep.core.rhythm.Fraction;
+import pebblestep.core.rhythm.Leg;
+import pebblestep.core.rhythm.Meter;
+import pebblestep.core.rhythm.Rhythm;
+import pebblestep.core.rhythm.Rhythm.HeldNote;
+import pebblestep.core.rhythm.Swing;
+
+/** The rhythm part of a step document. */
+final class RhythmFields {
+    private RhythmFields() {}
+
+    static Rhythm read(StepDocument.RhythmPart part) {
+        return new Rhythm(
+                Meter.parse(StepDocuments.or(part.meter(), "4/4")),
+                Figure.ofCycle(part.figure()),
+                StepDocuments.or(part.strikes(), 1),
+                fraction("rhythm.place", StepDocuments.or(part.place(), "0")),
+                Optional.ofNullable(part.tonicValue()).map(text -> fraction("rhythm.tonicValue", text)),
+                Optional.ofNullable(part.lastValue()).map(RhythmFields::last),
+                Optional.ofNullable(part.hold()).map(RhythmFields::hold),
+                StepDocuments.or(part.legs(), List.<StepDocument.LegPart>of()).stream()
+                        .map(RhythmFields::leg)
+                        .toList(),
+                Swing.parse(StepDocuments.or(part.swing(), "1:1")));
+    }
+
+    private static Fraction fraction(String field, String text) {
+        return StepDocuments.at(field, () -> Fraction.parse(text));
+    }
+
+    private static Rhythm.Last last(String text) {
+        return text.equals("fill") ? new Rhythm.Fill() : new Rhythm.Value(fraction("rhythm.lastValue", text));
+    }
+
+    private static Rhythm.Hold hold(StepDocument.HoldPart part) {
+        return new Rhythm.Hold(
+                StepDocuments.byId(HeldNote.values(), HeldNote::id, part.note()),
+                fraction("rhythm.hold.by", part.by()));
+    }
+
+    private static Leg leg(StepDocument.LegPart part) {
+        return new Leg(
+                start(part),
+                Optional.ofNullable(part.figure()).map(Figure::ofCycle),
+                Optional.ofNullable(part.place()).map(text -> fraction("rhythm.legs", text)));
+    }
+
+    private static Leg.Start start(StepDocument.LegPart part) {
+        boolean turn = Boolean.TRUE.equals(part.turn());
+        long said = (turn ? 1 : 0) + (part.bar() == null ? 0 : 1) + (part.note() == null ? 0 : 1);
+        if (said != 1) {
+            throw Refusal.of("rhythm.legs", "A leg begins at the turn, in a bar or with a note: give exactly one.")
+                    .fits("For instance \"turn\": true.");
+        }
+        if (turn) return new Leg.AtTurn();
+        return part.bar() != null ? new Leg.AtBar(part.bar()) : new Leg.AtNote(part.note());
+    }
+
+    static StepDocument.RhythmPart write(Rhythm rhythm) {
+        return new StepDocument.RhythmPart(
+                rhythm.meter().toString(),
+                rhythm.figure().cycle(),
+                rhythm.strikes(),
+                rhythm.place().toString(),
+                rhythm.tonicValue().map(Fraction::toString).orElse(null),
+                rhythm.last().map(RhythmFields::text).orElse(null),
+                rhythm.hold()
+                        .map(hold -> new StepDocument.HoldPart(
+                                hold.note().id(), hold.by().toString()))
+                        .orElse(null),
+                rhythm.legs().isEmpty()
+                        ? null
+                        : rhythm.legs().stream().map(RhythmFields::part).toList(),
+                rhythm.swing().isStraight() ? null : rhythm.swing().toString());
+    }
+
+    private static String text(Rhythm.Last last) {
+        return last instanceof Rhythm.Value value ? value.value().toString() : "fill";
+    }
+
+    private static StepDocument.LegPart part(Leg leg) {
+        return new StepDocument.LegPart(
+                leg.start() instanceof Leg.AtTurn ? true : null,
+                leg.start() instanceof Leg.AtBar start ? start.bar() : null,
+                leg.start() instanceof Leg.AtNote start ? start.note() : null,
+                leg.figure().map(Figure::cycle).orElse(null),
+                textOf(leg.place()));
+    }
+
+    private static @Nullable String textOf(Optional<Fraction> fraction) {
+        return fraction.map(Fraction::toString).orElse(null);
+    }
+}
