@@ -24,8 +24,12 @@ export const router = createBrowserRouter([
         children: [
           { path: '/desk', lazy: async () => ({ Component: (await import('./rooms/desk/Desk')).Desk }) },
           {
-            path: '/bench/:stepId?',
+            path: '/bench/:routineId?',
             lazy: async () => ({ Component: (await import('./rooms/bench/Bench')).Bench }),
+          },
+          {
+            path: '/sound-check',
+            lazy: async () => ({ Component: (await import('./rooms/bench/SoundCheck')).SoundCheck }),
           },
           {
             path: '/students',

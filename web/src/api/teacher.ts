@@ -51,7 +51,7 @@ export function usePassage(step: StepDocument, student: number | undefined) {
     queryFn: ({ signal }) =>
       data(
         api.POST('/api/passages', {
-          params: { query: { with: 'score,clicks,pulse' } },
+          params: { query: { with: 'score,clicks,pulse,near' } },
           body: { step, student },
           signal,
         }),
@@ -89,58 +89,65 @@ export function useLadder(ladder: Ladder, beat: string, value: string) {
   });
 }
 
-export function useSteps(page = 0) {
+export function useRoutines(page = 0) {
   return useQuery({
-    queryKey: ['steps', page],
-    queryFn: () => data(api.GET('/api/steps', { params: { query: { page } } })),
+    queryKey: ['routines', page],
+    queryFn: () => data(api.GET('/api/routines', { params: { query: { page } } })),
     placeholderData: keepPreviousData,
   });
 }
 
-/** How one kept step is asked for; shared, so that it can also be asked for anew. */
-export function stepQuery(id: number) {
+/** How one routine is asked for; shared, so that it can also be asked for anew. */
+export function routineQuery(id: number) {
   return {
-    queryKey: ['step', id],
-    queryFn: () => data(api.GET('/api/steps/{id}', { params: { path: { id } } })),
+    queryKey: ['routine', id],
+    queryFn: () => data(api.GET('/api/routines/{id}', { params: { path: { id } } })),
   };
 }
 
-/** One kept step; nothing is asked for without an id. */
-export function useStep(id: number | undefined) {
-  return useQuery({ ...stepQuery(id ?? 0), enabled: id !== undefined });
+/** One routine; nothing is asked for without an id. */
+export function useRoutine(id: number | undefined) {
+  return useQuery({ ...routineQuery(id ?? 0), enabled: id !== undefined, staleTime: 0 });
 }
 
-export interface StepToKeep {
+export interface RoutineToKeep {
   id?: number;
   version?: number;
-  document: StepDocument;
-  ladder: Ladder;
+  title: string;
+  steps: { id?: number; document: StepDocument; ladder: Ladder }[];
 }
 
-export function useKeepStep() {
+export function useKeepRoutine() {
   const client = useQueryClient();
   return useMutation({
-    mutationFn: ({ id, version, document, ladder }: StepToKeep) =>
+    mutationFn: ({ id, ...body }: RoutineToKeep) =>
       id === undefined
-        ? data(api.POST('/api/steps', { body: { document, ladder } }))
-        : data(api.PUT('/api/steps/{id}', { params: { path: { id } }, body: { document, ladder, version } })),
-    onSuccess: (step) => {
-      client.setQueryData(['step', step.id], step);
-      return client.invalidateQueries({ queryKey: ['steps'] });
+        ? data(api.POST('/api/routines', { body }))
+        : data(api.PUT('/api/routines/{id}', { params: { path: { id } }, body })),
+    onSuccess: (routine) => {
+      client.setQueryData(['routine', routine.id], routine);
+      return client.invalidateQueries({ queryKey: ['routines'] });
     },
   });
 }
 
-export function useArchiveStep() {
+export function useArchiveRoutine() {
   const client = useQueryClient();
   return useMutation({
     mutationFn: ({ id, restore }: { id: number; restore?: boolean }) => {
       const params = { path: { id } };
       return restore
-        ? data(api.POST('/api/steps/{id}/restore', { params }))
-        : data(api.POST('/api/steps/{id}/archive', { params }));
+        ? data(api.POST('/api/routines/{id}/restore', { params }))
+        : data(api.POST('/api/routines/{id}/archive', { params }));
     },
-    onSuccess: () => client.invalidateQueries({ queryKey: ['steps'] }),
+    onSuccess: () => client.invalidateQueries({ queryKey: ['routines'] }),
+  });
+}
+
+/** The displacements to master with a step's line. */
+export function useTour() {
+  return useMutation({
+    mutationFn: (step: StepDocument) => data(api.POST('/api/passages/tour', { body: { step } })),
   });
 }
 

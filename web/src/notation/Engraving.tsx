@@ -24,8 +24,7 @@ export interface Words {
 /** The word of each note for each line that is wanted. */
 function linesOf(passage: PassageDocument, words: Words | undefined): string[][] {
   const lines: string[][] = [];
-  // Between the beats only what is said there: the beat has just been said.
-  if (words?.counts) lines.push(passage.notes.map((note) => note.count.split(' ').at(-1)!));
+  if (words?.counts) lines.push(passage.notes.map((note) => note.said));
   if (words?.degrees) lines.push(passage.notes.map((note) => degreeSigns(note.degree)));
   return lines;
 }

@@ -19,6 +19,7 @@ interface Sign extends Placed {
 
 const WIDEST_STRETCH = 1.6;
 const NARROW_WORDS = 26;
+const TUPLET_NUMBER = 22;
 
 /**
  * Draws a score into an element, as wide as it is told, and decides nothing but where on the paper.
@@ -120,7 +121,9 @@ function lineOver(notes: StaveNote[], above: boolean): number {
   const tips = notes.map((note) => {
     const stem = note.hasStem() ? note.getStemExtents() : undefined;
     const ys = [note.getYs()[0]!, ...(stem ? [stem.topY] : [])];
-    return above ? Math.min(...ys) : Math.max(...ys);
+    // The number of a tuplet stands between the notes and the bracket.
+    const number = note.getTuplet() ? TUPLET_NUMBER : 0;
+    return above ? Math.min(...ys) - number : Math.max(...ys);
   });
   for (let line = 1; line < 12; line++) {
     const y = above ? stave.getYForTopText(line) : stave.getYForBottomText(line);

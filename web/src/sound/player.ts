@@ -1,5 +1,6 @@
 import * as Tone from 'tone';
 import type { ClicksDocument, PassageDocument } from '../api/types';
+import { clickBuffers, type ClickKind } from './sounds';
 
 /** What the screen hears about while a passage sounds; every call comes in time with the sound. */
 export interface Listener {
@@ -10,22 +11,9 @@ export interface Listener {
 }
 
 const LEAD_SECONDS = 0.12;
-const CLICK_SECONDS = 0.045;
-
-/** A short struck wood: a sine that dies away, made once and played by the audio clock. */
-function clickBuffer(hertz: number, level: number): Tone.ToneAudioBuffer {
-  const rate = Tone.getContext().sampleRate;
-  const samples = new Float32Array(Math.round(rate * CLICK_SECONDS));
-  for (let i = 0; i < samples.length; i++) {
-    const t = i / rate;
-    samples[i] = level * Math.sin(2 * Math.PI * hertz * t) * Math.exp(-t * 110);
-  }
-  return Tone.ToneAudioBuffer.fromArray(samples);
-}
 
 interface Sounds {
-  accent: Tone.ToneAudioBuffer;
-  plain: Tone.ToneAudioBuffer;
+  clicks: Record<ClickKind, Tone.ToneAudioBuffer>;
   voice: Tone.Synth;
 }
 
@@ -33,8 +21,7 @@ let sounds: Sounds | undefined;
 
 function made(): Sounds {
   sounds ??= {
-    accent: clickBuffer(1760, 0.9),
-    plain: clickBuffer(1175, 0.6),
+    clicks: clickBuffers(Tone.getContext().sampleRate),
     voice: new Tone.Synth({
       oscillator: { type: 'triangle' },
       envelope: { attack: 0.012, decay: 0.08, sustain: 0.55, release: 0.05 },
@@ -55,7 +42,7 @@ export async function play(
   listener: Listener,
 ): Promise<() => void> {
   await Tone.start();
-  const { accent, plain, voice } = made();
+  const { clicks: buffers, voice } = made();
   const transport = Tone.getTransport();
   transport.stop().cancel(0);
   transport.position = 0;
@@ -63,7 +50,8 @@ export async function play(
   const seconds = (ms: number) => (ms - clicks.startMs) / 1000;
   for (const click of clicks.clicks) {
     transport.schedule((time) => {
-      new Tone.ToneBufferSource(click.accent ? accent : plain).toDestination().start(time);
+      const kind = click.accent ? 'accent' : click.between ? 'between' : 'plain';
+      new Tone.ToneBufferSource(buffers[kind]).toDestination().start(time);
       painter.schedule(() => listener.onCount(click.countIn ? click.beat : undefined), time);
     }, seconds(click.ms));
   }

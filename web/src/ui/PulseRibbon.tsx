@@ -10,6 +10,8 @@ interface Props {
   pulse: PulseDocument;
   /** Moves the place by that many clicks; without it the ribbon only shows. */
   onNudge?: (clicks: number) => void;
+  /** Moves the place to the nearest one to a position, in whole notes from the downbeat. */
+  onPlace?: (x: number) => void;
   /** Tells which note sounds; its pebble is lit. */
   lights?: Lights;
 }
@@ -17,6 +19,8 @@ interface Props {
 const NARROWEST_CLICK = 9.5;
 const WIDEST_CLICK = 30;
 const MOST_ROWS_WIDE = 3;
+/** A drag by less than this, in whole notes, cannot reach another place. */
+const SMALLEST_MOVE = 1 / 192;
 
 /** Cuts the ribbon into rows of whole bars: as few as stay readable. */
 function rows(pulse: PulseDocument, width: number): { views: RowView[]; perWhole: number } {
@@ -42,9 +46,9 @@ function rows(pulse: PulseDocument, width: number): { views: RowView[]; perWhole
  * The pulse: bars as bands cut into clicks, attacks as pebbles in exact position, the target as a flat stone. Dragging
  * it, or the arrow keys on it, move the place by clicks.
  */
-export function PulseRibbon({ passage, pulse, onNudge, lights }: Props) {
+export function PulseRibbon({ passage, pulse, onNudge, onPlace, lights }: Props) {
   const { ref, width } = useElementSize<HTMLDivElement>();
-  const drag = useRef<{ x: number; moved: number } | undefined>(undefined);
+  const drag = useRef<{ x: number; from: number; moved: number } | undefined>(undefined);
   const { views, perWhole } = rows(pulse, Math.max(width, 260) - 24);
   const drawing = useRef<SVGSVGElement>(null);
   useEffect(
@@ -61,14 +65,14 @@ export function PulseRibbon({ passage, pulse, onNudge, lights }: Props) {
   const onPointerDown = (event: PointerEvent<HTMLDivElement>) => {
     if (!onNudge || event.button !== 0) return;
     event.currentTarget.setPointerCapture(event.pointerId);
-    drag.current = { x: event.clientX, moved: 0 };
+    drag.current = { x: event.clientX, from: pulse.attacks[0]!, moved: 0 };
   };
   const onPointerMove = (event: PointerEvent<HTMLDivElement>) => {
     if (!drag.current || !onNudge) return;
-    const clicks = Math.round((event.clientX - drag.current.x) / (perWhole * pulse.click));
-    if (clicks === drag.current.moved) return;
-    onNudge(clicks - drag.current.moved);
-    drag.current.moved = clicks;
+    const moved = (event.clientX - drag.current.x) / perWhole;
+    if (Math.abs(moved - drag.current.moved) < SMALLEST_MOVE) return;
+    drag.current.moved = moved;
+    onPlace?.(drag.current.from + moved);
   };
   const onKeyDown = (event: KeyboardEvent) => {
     if (event.key !== 'ArrowLeft' && event.key !== 'ArrowRight') return;
@@ -86,7 +90,7 @@ export function PulseRibbon({ passage, pulse, onNudge, lights }: Props) {
           0,
           pulse.places.findIndex((place) => Math.abs(place.x - pulse.attacks[0]!) < 1e-6),
         ),
-        'aria-valuetext': `Starts on ${start.count}${start.bar < 1 ? ', in the bar before' : ''}. ${landing.sentence}`,
+        'aria-valuetext': `Starts on ${start.count}${start.bar < 1 ? ', in the bar before' : ''}. ${landing.sentence} ${landing.why}`,
         onKeyDown,
       }
     : { role: 'img', 'aria-label': `Starts on ${start.count}. ${landing.sentence}` };

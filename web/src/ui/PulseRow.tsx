@@ -23,9 +23,12 @@ const BAND_HEIGHT = 38;
 const LABELLED_CLICK = 13;
 const BIGGEST_PEBBLE = 17;
 
-/** The word of a tick: the beat itself, or what is said between the beats. */
-function word(count: string): string {
-  return count.includes(' ') ? count.slice(count.indexOf(' ') + 1) : count;
+/** Room that the words of the distance need beside those of its ends. */
+const RESIDUE_ROOM = 120;
+
+/** The distance as a part of a whole note, without its sign: the sentence says which way. */
+function residue(off: string): string {
+  return off.replace('-', '');
 }
 
 /** One row of the ribbon. */
@@ -40,8 +43,9 @@ export function PulseRow({ view, top, perWhole, passage, pulse }: Props) {
     bars.push({ from: at, to: Math.min(view.to, at + pulse.bar) });
   }
   const { landing } = passage;
-  const last = pulse.attacks.length - 1;
+  const last = landing.note;
   const landed = pulse.attacks[last]!;
+  const sounding = (passage.clicks?.clicks ?? []).filter((one) => !one.countIn && inRow(one.x));
   const first = pulse.attacks[0]!;
   return (
     <g transform={`translate(0 ${top})`}>
@@ -67,7 +71,7 @@ export function PulseRow({ view, top, perWhole, passage, pulse }: Props) {
               y2={BAND_TOP + BAND_HEIGHT + (tick.weight < 2 ? 9 : 6)}
               className={tick.weight < 2 ? classes.beatTick : classes.tick}
             />
-            {(tick.weight < 2 || (click >= LABELLED_CLICK && !word(tick.count).startsWith('+'))) && (
+            {(tick.weight < 2 || click >= LABELLED_CLICK) && (
               <text
                 x={x(tick.x)}
                 y={BAND_TOP + BAND_HEIGHT + 22}
@@ -75,11 +79,19 @@ export function PulseRow({ view, top, perWhole, passage, pulse }: Props) {
                   tick.weight === 0 ? classes.downbeat : tick.weight === 1 ? classes.beat : classes.between
                 }
               >
-                {word(tick.count)}
+                {tick.said}
               </text>
             )}
           </g>
         ))}
+      {sounding.map((one) => (
+        <path
+          key={one.at}
+          d={one.accent ? 'M-4 0 L4 0 L0 7 Z' : one.between ? 'M-1.5 2 L1.5 2 L0 6 Z' : 'M-3 1 L3 1 L0 6 Z'}
+          transform={`translate(${x(one.x)} ${BAND_TOP - 8})`}
+          className={classes.click}
+        />
+      ))}
       {inRow(pulse.target) && (
         <g>
           <Stone
@@ -122,13 +134,23 @@ export function PulseRow({ view, top, perWhole, passage, pulse }: Props) {
         </text>
       )}
       {!landing.lands && inRow(landed) && inRow(pulse.target) && (
-        <line
-          x1={x(landed)}
-          x2={x(pulse.target)}
-          y1={BAND_TOP + 5}
-          y2={BAND_TOP + 5}
-          className={classes.distance}
-        />
+        <g>
+          <line
+            x1={x(landed)}
+            x2={x(pulse.target)}
+            y1={BAND_TOP + 5}
+            y2={BAND_TOP + 5}
+            className={classes.distance}
+          />
+          <text
+            x={(x(landed) + x(pulse.target)) / 2}
+            y={14}
+            className={classes.residue}
+            visibility={Math.abs(x(landed) - x(pulse.target)) > RESIDUE_ROOM ? 'visible' : 'hidden'}
+          >
+            {residue(landing.off)}
+          </text>
+        </g>
       )}
     </g>
   );

@@ -1,4 +1,5 @@
 import { Kbd, Modal } from '@mantine/core';
+import { Link } from 'react-router';
 import classes from './ShortcutSheet.module.css';
 
 const SHEET: [string, [string[], string][]][] = [
@@ -17,8 +18,11 @@ const SHEET: [string, [string[], string][]][] = [
       [['L'], 'land: the least change that arrives'],
       [['D'], 'strike the turning note once or twice'],
       [['[', ']'], 'longer or shorter values'],
-      [['F'], 'find a form or a pattern'],
-      [['S'], 'save'],
+      [['F', 'Ctrl K'], 'find a form, a pattern or a routine'],
+      [['C'], 'copy the step'],
+      [['Page ↑', 'Page ↓'], 'the step before, the next step'],
+      [['Ctrl Z', 'Ctrl Y'], 'undo, redo'],
+      [['S'], 'save at once'],
       [['A'], 'assign'],
     ],
   ],
@@ -51,6 +55,12 @@ export function ShortcutSheet({ opened, onClose }: { opened: boolean; onClose: (
           </dl>
         </section>
       ))}
+      <p className={classes.more}>
+        <Link to="/sound-check" onClick={onClose}>
+          Sound check
+        </Link>
+        : how exact the clicks are on this machine.
+      </p>
     </Modal>
   );
 }

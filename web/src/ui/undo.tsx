@@ -2,6 +2,14 @@ import { Button } from '@mantine/core';
 import { notifications } from '@mantine/notifications';
 import { sentenceOf } from '../api/client';
 
+/** The same for what is taken back here and at once. */
+export function undoHint(message: string, undo: () => void) {
+  undoNote(message, () => {
+    undo();
+    return Promise.resolve();
+  });
+}
+
 const WHILE_MS = 12_000;
 
 /** Says what was done, and offers to take it back. */

@@ -8,8 +8,8 @@ const SLURRED = ['slurred', 'slurred-staccato'];
 
 /** How the notes are joined, stressed and bowed. */
 export function ArticulationFields() {
-  const { state, dispatch, catalogue, student } = useBench();
-  const { articulation } = state.document;
+  const { step, dispatch, catalogue, student } = useBench();
+  const { articulation } = step.document;
   const bowed = !student || student.family === 'strings';
   const set = (change: Partial<typeof articulation>) =>
     dispatch({ type: 'articulation', articulation: { ...articulation, ...change } });

@@ -19,7 +19,8 @@ export function AssignDialog({ opened, onClose }: { opened: boolean; onClose: ()
 }
 
 function Fields({ onClose }: { onClose: () => void }) {
-  const { state, students } = useBench();
+  const { state, step, students } = useBench();
+  const stepId = state.ids[step.key];
   const assign = useAssign();
   const [studentId, setStudentId] = useState(state.studentId ?? students[0]?.id);
   const [startsOn, setStartsOn] = useState(isoDay());
@@ -34,9 +35,9 @@ function Fields({ onClose }: { onClose: () => void }) {
   }
   const submit = (event: FormEvent) => {
     event.preventDefault();
-    if (assign.isPending || state.id === undefined) return;
+    if (assign.isPending || stepId === undefined) return;
     assign.mutate(
-      { stepId: state.id, studentId, startsOn, endsOn, minutesADay: minutes },
+      { stepId, studentId, startsOn, endsOn, minutesADay: minutes },
       {
         onSuccess: () => {
           const name = students.find((one) => one.id === studentId)?.name ?? 'the student';
@@ -79,8 +80,8 @@ function Fields({ onClose }: { onClose: () => void }) {
         onChange={(value) => setMinutes(Number(value) || 1)}
       />
       <p style={{ margin: 0, color: 'var(--ink-soft)', fontSize: 15 }}>
-        The student climbs from {short(state.ladder.from)} to {short(state.ladder.to)} bpm by{' '}
-        {short(state.ladder.by)}: three clean in a row for each rung, three rungs a day at most.
+        The student climbs from {short(step.ladder.from)} to {short(step.ladder.to)} bpm by{' '}
+        {short(step.ladder.by)}: three clean in a row for each rung, three rungs a day at most.
       </p>
       {assign.isError && <Wrong error={assign.error} />}
       <Group justify="flex-end">

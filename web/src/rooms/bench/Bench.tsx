@@ -1,58 +1,63 @@
+import { useLocalStorage } from '@mantine/hooks';
 import { useEffect, useMemo, useReducer, useRef, useState } from 'react';
 import { useParams, useSearchParams } from 'react-router';
-import { useCatalogue, usePassage, useStep, useSteps, useStudents } from '../../api/teacher';
-import type { Catalogue, PassageDocument, Step, Student } from '../../api/types';
+import { useCatalogue, usePassage, useRoutine, useStudents } from '../../api/teacher';
+import type { Catalogue, PassageDocument, PulseDocument, Routine, Student } from '../../api/types';
 import { Waiting } from '../../ui/Waiting';
 import { Wrong } from '../../ui/Wrong';
-import { BenchContext, type BenchShared } from './BenchContext';
+import { BenchContext, type BenchShared, type Snap } from './BenchContext';
 import { BenchDesk } from './BenchDesk';
-import { benchReducer, freshBench } from './state';
+import { benchReducer, current, freshBench } from './state';
+import { useAutosave } from './useAutosave';
 
-/** Loads what the bench needs, then opens it; the address says which step lies on it. */
+/** Loads what the bench needs, then opens it; the address says which routine lies on it. */
 export function Bench() {
-  const { stepId } = useParams();
-  const open = stepId === undefined ? undefined : Number(stepId);
+  const { routineId } = useParams();
+  const open = routineId === undefined ? undefined : Number(routineId);
   const catalogue = useCatalogue();
   const students = useStudents();
-  const steps = useSteps();
-  const step = useStep(open);
-  const failed = [catalogue, students, steps, step].find((query) => query.isError);
+  const routine = useRoutine(open);
+  const failed = [catalogue, students, routine].find((query) => query.isError);
   if (failed) return <Wrong error={failed.error} again={() => failed.refetch()} />;
-  if (!catalogue.data || !students.data || !steps.data) return <Waiting />;
+  if (!catalogue.data || !students.data) return <Waiting />;
   return (
-    <OpenBench
-      catalogue={catalogue.data}
-      students={students.data.items}
-      steps={steps.data.items}
-      open={open}
-      step={step.data}
-    />
+    <OpenBench catalogue={catalogue.data} students={students.data.items} open={open} routine={routine.data} />
   );
 }
+
+/** Clicks wider than this are those of triplets. */
+const SHORTEST_TRIPLET = 0.07;
 
 interface Props {
   catalogue: Catalogue;
   students: Student[];
-  steps: Step[];
-  /** The step the address names; a new one without. */
+  /** The routine the address names; a new one without. */
   open?: number;
   /** The same, once it is here. */
-  step?: Step;
+  routine?: Routine;
 }
 
-function OpenBench({ catalogue, students, steps, open, step }: Props) {
+function OpenBench({ catalogue, students, open, routine }: Props) {
   const [search] = useSearchParams();
   const wanted = Number(search.get('for')) || undefined;
+  const stepId = Number(search.get('step')) || undefined;
   const [state, dispatch] = useReducer(benchReducer, wanted, freshBench);
+  const [snap, setSnap] = useLocalStorage<Snap>({
+    key: 'bench-snap',
+    defaultValue: 'clicks',
+    getInitialValueInEffect: false,
+  });
+  const step = current(state);
   const student = students.find((one) => one.id === state.studentId);
-  const answer = usePassage(state.document, student?.id);
+  const answer = usePassage(step.document, student?.id);
   const [passage, setPassage] = useState<PassageDocument>();
   useEffect(() => {
     if (answer.data && !answer.isPlaceholderData) setPassage(answer.data);
   }, [answer.data, answer.isPlaceholderData]);
+  const saving = useAutosave(state, dispatch, answer.isError);
 
-  // Lays the step of the address on the bench, once for each change of the address: what is being made there stays
-  // when the same step arrives again after it was kept.
+  // Lays the routine of the address on the bench, once for each change of the address: what is being made there stays
+  // when the same routine arrives again after it was kept.
   const lying = useRef<number | undefined>(undefined);
   useEffect(() => {
     lying.current = state.id;
@@ -60,34 +65,68 @@ function OpenBench({ catalogue, students, steps, open, step }: Props) {
   useEffect(() => {
     if (open === lying.current) return;
     if (open === undefined) dispatch({ type: 'new' });
-    else if (step?.id === open) dispatch({ type: 'load', step });
-  }, [open, step]);
+    else if (routine?.id === open) dispatch({ type: 'load', routine, stepId });
+  }, [open, routine, stepId]);
 
   const shared = useMemo<BenchShared>(
     () => ({
       state,
+      step,
       dispatch,
+      saving,
       catalogue,
       students,
       student,
       passage,
       refused: answer.error,
+      snap,
+      setSnap,
       nudge: (clicks) => {
-        const places = passage?.pulse?.places;
-        if (!places) return;
-        const now = places.findIndex((place) => place.place === state.document.rhythm.place);
-        const attack = passage.pulse!.attacks[0]!;
-        // A place between two clicks, left over from other values, moves to the click on that side.
-        const from = now >= 0 ? now : places.findIndex((place) => place.x > attack) - (clicks > 0 ? 1 : 0);
-        const to = Math.min(places.length - 1, Math.max(0, from + clicks));
-        dispatch({ type: 'rhythm', change: { place: places[to]!.place } });
+        const place = nudged(passage, step.document.rhythm.place, clicks, snap);
+        if (place !== undefined) dispatch({ type: 'rhythm', change: { place } });
+      },
+      placeAt: (x) => {
+        const place = nearest(passage, x, snap);
+        if (place !== undefined && place !== step.document.rhythm.place)
+          dispatch({ type: 'rhythm', change: { place } });
       },
     }),
-    [state, catalogue, students, student, passage, answer.error],
+    [state, step, saving, catalogue, students, student, passage, answer.error, snap, setSnap],
   );
   return (
     <BenchContext.Provider value={shared}>
-      <BenchDesk steps={steps} />
+      <BenchDesk />
     </BenchContext.Provider>
   );
+}
+
+/** The places of a division: of the figure's own clicks, where none is chosen. */
+function snapped(pulse: PulseDocument, snap: Snap) {
+  const grid = snap !== 'clicks' ? snap : pulse.click < SHORTEST_TRIPLET ? 'sixteenths' : 'triplets';
+  return pulse.places.filter((place) => place.grids.includes(grid));
+}
+
+function nearest(passage: PassageDocument | undefined, x: number, snap: Snap): string | undefined {
+  if (!passage?.pulse) return undefined;
+  const [first, ...rest] = snapped(passage.pulse, snap);
+  if (!first) return undefined;
+  return rest.reduce((best, place) => (Math.abs(place.x - x) < Math.abs(best.x - x) ? place : best), first)
+    .place;
+}
+
+/** The place so many places of a division away; from between two of them first to the next on that side. */
+function nudged(
+  passage: PassageDocument | undefined,
+  from: string,
+  clicks: number,
+  snap: Snap,
+): string | undefined {
+  const pulse = passage?.pulse;
+  if (!pulse) return undefined;
+  const places = snapped(pulse, snap);
+  const own = pulse.places.find((place) => place.place === from);
+  const x = own?.x ?? pulse.attacks[0]!;
+  const exact = places.findIndex((place) => place.place === from);
+  const at = exact >= 0 ? exact : places.findIndex((place) => place.x > x) - (clicks > 0 ? 1 : 0);
+  return places[Math.min(places.length - 1, Math.max(0, at + clicks))]?.place;
 }

@@ -1,19 +1,30 @@
 import { createContext, useContext, type Dispatch } from 'react';
 import type { Catalogue, PassageDocument, Student } from '../../api/types';
-import type { BenchAction, BenchState } from './state';
+import type { BenchAction, BenchState, BenchStep } from './state';
+import type { Saving } from './useAutosave';
+
+/** The division that nudging and dragging snap to; clicks of the figure by default. */
+export type Snap = 'clicks' | 'eighths' | 'sixteenths' | 'triplets';
 
 /** What every part of the bench shares. */
 export interface BenchShared {
   state: BenchState;
+  /** The step on the bench. */
+  step: BenchStep;
   dispatch: Dispatch<BenchAction>;
+  saving: Saving;
   catalogue: Catalogue;
   students: Student[];
   student?: Student;
   /** The last step that could be worked out; the one now may be refused. */
   passage?: PassageDocument;
   refused: unknown;
-  /** Moves the place by that many clicks of the grid. */
+  snap: Snap;
+  setSnap: (snap: Snap) => void;
+  /** Moves the place by that many places of the division it snaps to. */
   nudge: (clicks: number) => void;
+  /** Moves the place to the one of that division nearest to a position, in whole notes from the downbeat. */
+  placeAt: (x: number) => void;
 }
 
 export const BenchContext = createContext<BenchShared | null>(null);

@@ -1,30 +1,31 @@
 import { useLocalStorage } from '@mantine/hooks';
-import { useState } from 'react';
-import type { Step } from '../../api/types';
+import { useEffect, useState } from 'react';
+import type { StepDocument } from '../../api/types';
 import { Engraving, type Words } from '../../notation/Engraving';
-import { usePlayer } from '../../sound/usePlayer';
+import { useLoop } from '../../sound/useLoop';
 import { PulseRibbon } from '../../ui/PulseRibbon';
 import { Waiting } from '../../ui/Waiting';
 import { AssignDialog } from './AssignDialog';
 import { useBench } from './BenchContext';
 import { BenchTitle } from './BenchTitle';
+import { Compare } from './Compare';
 import { Controls } from './Controls';
 import { LadderPath } from './LadderPath';
 import { LandingCard } from './LandingCard';
 import { MaterialBrowser } from './MaterialBrowser';
-import { StepShelf } from './StepShelf';
+import { PulseBar } from './PulseBar';
+import { RoutineList } from './RoutineList';
 import { useBenchKeys } from './useBenchKeys';
-import { useKeeping } from './useKeeping';
-import { WordsSwitch } from './WordsSwitch';
+import { PaperSwitch } from './PaperSwitch';
 import classes from './Bench.module.css';
 
-/** The bench itself: kept steps, the engraved notes with the pulse beneath them, and the controls. */
-export function BenchDesk({ steps }: { steps: Step[] }) {
-  const { passage, refused, nudge } = useBench();
-  const keeping = useKeeping();
-  const player = usePlayer();
+/** The bench itself: the routine, the engraved notes with the pulse beneath them, and the controls. */
+export function BenchDesk() {
+  const { step, state, passage, refused, nudge, placeAt, saving } = useBench();
+  const player = useLoop();
   const [assigning, setAssigning] = useState(false);
   const [finding, setFinding] = useState(false);
+  const [beside, setBeside] = useState<StepDocument>();
   const [words, setWords] = useLocalStorage<Words>({
     key: 'bench-words',
     defaultValue: { counts: false, degrees: false },
@@ -32,44 +33,58 @@ export function BenchDesk({ steps }: { steps: Step[] }) {
   });
   const toggle = () => {
     if (player.playing) player.stop();
-    else if (passage && !refused) void player.start(passage, true);
+    else if (passage && !refused) void player.start(passage);
   };
   const assign = async () => {
-    if (await keeping.keep()) setAssigning(true);
+    if (await saving.flush()) setAssigning(true);
   };
-  useBenchKeys({
-    toggle,
-    save: () => void keeping.keep(),
-    assign: () => void assign(),
-    find: () => setFinding(true),
-  });
+  const compare = () => {
+    const { steps, at } = state.draft;
+    setBeside(
+      passage?.near?.[0]?.step ?? steps[at + 1]?.document ?? steps[at - 1]?.document ?? step.document,
+    );
+  };
+  // What changes while it plays is heard from the next bar on.
+  const { change } = player;
+  useEffect(() => {
+    if (passage) change(passage);
+  }, [passage, change]);
+  useBenchKeys({ toggle, assign: () => void assign(), find: () => setFinding(true) });
   return (
     <div className={classes.bench}>
-      <StepShelf steps={steps} />
+      <RoutineList />
       <div className={classes.work}>
-        <BenchTitle keeping={keeping} player={player} onToggle={toggle} onAssign={() => void assign()} />
+        <BenchTitle player={player} onToggle={toggle} onAssign={() => void assign()} />
         {passage ? (
           <>
             <div className={classes.paper} tabIndex={0} aria-label="Engraved notes" role="region">
-              <WordsSwitch words={words} onChange={setWords} />
+              <PaperSwitch words={words} onChange={setWords} onCompare={compare} />
               <Engraving passage={passage} lights={player.lights} words={words} />
             </div>
+            <PulseBar />
             {passage.pulse && (
               <div className={classes.pulse}>
-                <PulseRibbon passage={passage} pulse={passage.pulse} onNudge={nudge} lights={player.lights} />
+                <PulseRibbon
+                  passage={passage}
+                  pulse={passage.pulse}
+                  onNudge={nudge}
+                  onPlace={placeAt}
+                  lights={player.lights}
+                />
               </div>
             )}
-            <LandingCard />
+            <LandingCard onCompare={(at) => setBeside(passage.near?.[at]?.step)} />
             <LadderPath />
           </>
         ) : refused ? (
-          <LandingCard />
+          <LandingCard onCompare={() => undefined} />
         ) : (
           <Waiting />
         )}
       </div>
       <Controls onFind={() => setFinding(true)} />
       <MaterialBrowser opened={finding} onClose={() => setFinding(false)} />
+      <Compare other={beside} onClose={() => setBeside(undefined)} />
       <AssignDialog opened={assigning} onClose={() => setAssigning(false)} />
     </div>
   );

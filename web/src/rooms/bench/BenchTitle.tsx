@@ -1,24 +1,28 @@
-import { Button } from '@mantine/core';
-import { IconPlayerPlayFilled, IconPlayerStopFilled } from '@tabler/icons-react';
+import { ActionIcon, Button } from '@mantine/core';
+import {
+  IconArrowBackUp,
+  IconArrowForwardUp,
+  IconPlayerPlayFilled,
+  IconPlayerStopFilled,
+} from '@tabler/icons-react';
 import { useState } from 'react';
-import type { usePlayer } from '../../sound/usePlayer';
+import type { useLoop } from '../../sound/useLoop';
 import { Wrong } from '../../ui/Wrong';
 import { notes } from '../../ui/words';
 import { useBench } from './BenchContext';
 import { ClassReadings } from './ClassReadings';
-import type { Keeping } from './useKeeping';
+import { SaveNote } from './SaveNote';
 import classes from './Bench.module.css';
 
 interface Props {
-  keeping: Keeping;
-  player: ReturnType<typeof usePlayer>;
+  player: ReturnType<typeof useLoop>;
   onToggle: () => void;
   onAssign: () => void;
 }
 
 /** The title, for whom it is worked out, and what can be done with the whole step. */
-export function BenchTitle({ keeping, player, onToggle, onAssign }: Props) {
-  const { state, dispatch, passage, students, student } = useBench();
+export function BenchTitle({ player, onToggle, onAssign }: Props) {
+  const { state, step, dispatch, passage, students, student, saving } = useBench();
   const [reading, setReading] = useState(false);
   const key = passage ? (student ? passage.writtenKey : passage.concertKey) : '';
   return (
@@ -28,19 +32,29 @@ export function BenchTitle({ keeping, player, onToggle, onAssign }: Props) {
           aria-label="Title"
           className={classes.titleInput}
           maxLength={200}
-          placeholder={`${notes(state.document.key.tonic)}, a new step`}
-          value={state.document.title}
+          placeholder={`${notes(step.document.key.tonic)}, a new step`}
+          value={step.document.title}
           onChange={(event) => dispatch({ type: 'title', title: event.currentTarget.value })}
         />
-        <Button
-          size="sm"
-          variant="default"
-          onClick={() => void keeping.keep()}
-          loading={keeping.busy}
-          disabled={state.kept}
+        <SaveNote />
+        <ActionIcon
+          variant="subtle"
+          color="gray"
+          aria-label="Undo"
+          disabled={state.past.length === 0}
+          onClick={() => dispatch({ type: 'undo' })}
         >
-          {state.kept ? 'Saved' : 'Save'}
-        </Button>
+          <IconArrowBackUp size={18} />
+        </ActionIcon>
+        <ActionIcon
+          variant="subtle"
+          color="gray"
+          aria-label="Redo"
+          disabled={state.future.length === 0}
+          onClick={() => dispatch({ type: 'redo' })}
+        >
+          <IconArrowForwardUp size={18} />
+        </ActionIcon>
         <Button size="sm" color="moss" onClick={onAssign}>
           Assign
         </Button>
@@ -88,21 +102,36 @@ export function BenchTitle({ keeping, player, onToggle, onAssign }: Props) {
             · {passage.noteCount} notes · {passage.notesPerSecond.toFixed(1)} notes a second
           </span>
         )}
+        <label className={classes.bpm}>
+          <input
+            aria-label="Beats a minute"
+            type="number"
+            min={20}
+            max={400}
+            step="any"
+            value={step.document.tempo.bpm}
+            onChange={(event) => {
+              const bpm = Math.round(Number(event.currentTarget.value) * 10) / 10;
+              if (bpm >= 20 && bpm <= 400) dispatch({ type: 'bpm', bpm });
+            }}
+          />{' '}
+          bpm
+        </label>
         {player.failed && <span role="alert">The sound did not start. Try once more.</span>}
       </p>
       <ClassReadings opened={reading} onClose={() => setReading(false)} />
-      {keeping.conflict ? (
+      {saving.state === 'conflict' ? (
         <div role="alert" className={classes.conflict}>
-          This step was changed elsewhere, perhaps in another window. Your work is still here.
-          <Button size="compact-sm" onClick={() => void keeping.keepAsNew()}>
-            Save mine as a new step
+          This routine was changed elsewhere, perhaps in another window. Your work is still here.
+          <Button size="compact-sm" onClick={saving.saveAsNew}>
+            Save mine as a new routine
           </Button>
-          <Button size="compact-sm" variant="default" onClick={() => void keeping.loadOther()}>
+          <Button size="compact-sm" variant="default" onClick={() => void saving.loadOther()}>
             Load the other
           </Button>
         </div>
       ) : (
-        keeping.error != null && <Wrong error={keeping.error} />
+        saving.state === 'failed' && <Wrong error={saving.error} again={() => void saving.flush()} />
       )}
     </header>
   );

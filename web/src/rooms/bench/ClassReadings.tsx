@@ -13,9 +13,9 @@ interface Props {
 
 /** One step for a mixed class: what each student reads, or why it does not fit them. */
 export function ClassReadings({ opened, onClose }: Props) {
-  const { state, students, passage } = useBench();
+  const { step, students, passage } = useBench();
   const readings = useReadings(
-    state.document,
+    step.document,
     students.map((one) => one.id),
     opened,
   );

@@ -1,12 +1,12 @@
-import { NumberInput } from '@mantine/core';
 import { IconSearch } from '@tabler/icons-react';
+import { useState } from 'react';
 import { notes } from '../../ui/words';
 import { ArticulationFields } from './ArticulationFields';
 import { useBench } from './BenchContext';
 import { PatternFields } from './PatternFields';
+import { RhythmFields } from './RhythmFields';
 import { Row, type Choice } from './Row';
 import { Section } from './Section';
-import { Values } from './Values';
 import classes from './Controls.module.css';
 
 const OCTAVES = ['', 'one octave', 'two octaves', 'three octaves', 'four octaves'];
@@ -28,19 +28,34 @@ const plain = (values: (string | number)[]): Choice[] =>
 
 /** Everything a step is made of, each thing beside what it is set to. */
 export function Controls({ onFind }: { onFind: () => void }) {
-  const { state, dispatch, catalogue, passage } = useBench();
-  const { key, line, rhythm, landing, tempo, metronome, articulation } = state.document;
-  const meter = catalogue.meters.find((one) => one.id === rhythm.meter);
+  const { step, dispatch, catalogue } = useBench();
+  const [open, setOpen] = useState<string | undefined>('Material');
+  const section = (title: string) => ({
+    title,
+    open: open === title,
+    onToggle: () => setOpen(open === title ? undefined : title),
+  });
+  const { key, line, rhythm, metronome, articulation } = step.document;
   const turns = line.travel === 'up-down' || line.travel === 'down-up';
-  const places = (passage?.pulse?.places ?? []).map((place) => ({ value: place.place, label: place.words }));
-  const place = passage?.pulse?.places.find((one) => one.place === rhythm.place);
   const form = catalogue.forms.find((one) => one.id === key.form);
   const starts = line.pattern === 'arpeggio' && form ? form.starts : undefined;
   const degrees = starts ?? Array.from({ length: form?.size ?? MOST_DEGREES }, (_, i) => i + 1);
   const joined = catalogue.articulations.find((one) => one.id === articulation.kind)?.name ?? '';
+  const clicks = catalogue.clicks.find((one) => one.id === metronome.click)?.name ?? '';
+  const rhythmWords = [
+    rhythm.figure.length > 1 ? 'a cycle' : 'even values',
+    rhythm.strikes > 1 ? `${rhythm.strikes} strikes each` : '',
+    rhythm.legs ? `${rhythm.legs.length} ${rhythm.legs.length === 1 ? 'leg' : 'legs'}` : '',
+    rhythm.swing ? `swing ${rhythm.swing}` : '',
+  ]
+    .filter(Boolean)
+    .join(', ');
   return (
     <aside className={classes.controls} aria-label="What the step is made of">
-      <Section title="Material" summary={`${notes(key.tonic)} ${form?.name ?? ''}`} open>
+      <Section
+        {...section('Material')}
+        summary={`${notes(key.tonic)} ${form?.name ?? ''}, ${line.travel.replace('-', ' and ')}`}
+      >
         <button type="button" className={classes.find} onClick={onFind}>
           <IconSearch size={15} aria-hidden="true" /> Find a form or a pattern <kbd>F</kbd>
         </button>
@@ -100,57 +115,19 @@ export function Controls({ onFind }: { onFind: () => void }) {
           />
         )}
       </Section>
-      <Section title="Rhythm" summary={`${rhythm.meter}, ${rhythm.figure.join(' ')}`} open>
-        <Row
-          label="Meter"
-          value={rhythm.meter}
-          choices={plain(catalogue.meters.map((one) => one.id))}
-          onChange={(id) => {
-            const next = catalogue.meters.find((one) => one.id === id);
-            if (next) dispatch({ type: 'meter', meter: id, beat: next.beat });
-          }}
-        />
-        <Values />
-        <Row
-          label="Starts on"
-          value={rhythm.place}
-          choices={places}
-          onChange={(value) => dispatch({ type: 'rhythm', change: { place: value } })}
-        />
-        <p className={classes.hint}>
-          ← → move by one click
-          {place &&
-            place.ms !== 0 &&
-            ` · ${Math.abs(place.ms).toFixed(0)} ms ${place.ms < 0 ? 'before' : 'after'} beat 1`}
-        </p>
-        <Row
-          label="Lands on beat"
-          value={String(landing.beat)}
-          choices={plain(Array.from({ length: meter?.beats ?? 4 }, (_, i) => i + 1))}
-          onChange={(beat) => dispatch({ type: 'landing', beat: Number(beat) })}
-        />
+      <Section {...section('Rhythm')} summary={rhythmWords}>
+        <RhythmFields />
       </Section>
       <Section
-        title="Tempo and click"
-        summary={`${tempo.bpm} beats a minute, count-in ${metronome.countInBars}`}
+        {...section('Click')}
+        summary={`${clicks}, count-in ${metronome.countInBars} ${metronome.countInBars === 1 ? 'bar' : 'bars'}`}
       >
-        <div className={classes.row}>
-          <label htmlFor="bench-bpm">Beats a minute</label>
-          <NumberInput
-            id="bench-bpm"
-            size="xs"
-            w={78}
-            min={20}
-            max={400}
-            decimalScale={1}
-            clampBehavior="blur"
-            value={tempo.bpm}
-            onChange={(value) => {
-              const bpm = Number(value);
-              if (value !== '' && bpm >= 20 && bpm <= 400) dispatch({ type: 'bpm', bpm });
-            }}
-          />
-        </div>
+        <Row
+          label="Click"
+          value={metronome.click}
+          choices={catalogue.clicks.map((one) => ({ value: one.id, label: one.name }))}
+          onChange={(click) => dispatch({ type: 'metronome', change: { click } })}
+        />
         <Row
           label="Count-in"
           value={String(metronome.countInBars)}
@@ -171,7 +148,7 @@ export function Controls({ onFind }: { onFind: () => void }) {
         />
       </Section>
       <Section
-        title="Articulation"
+        {...section('Articulation')}
         summary={articulation.by != null ? `${joined} by ${articulation.by}` : joined}
       >
         <ArticulationFields />

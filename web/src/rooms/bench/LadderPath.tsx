@@ -8,7 +8,7 @@ import { beatSign, short } from '../../ui/words';
 import { useBench } from './BenchContext';
 import classes from './Bench.module.css';
 
-const HEIGHT = 150;
+const HEIGHT = 132;
 const MOST_SHOWN = 16;
 
 /** Which rungs are drawn where there are too many for the width: the first, the last, and even steps between. */
@@ -20,17 +20,17 @@ function shownRungs(rungs: number[]): number[] {
 
 /** The tempo ladder as stones up a river; pressing one makes it the tempo that is heard here. */
 export function LadderPath() {
-  const { state, dispatch } = useBench();
+  const { step, dispatch, passage } = useBench();
   const { ref, width } = useElementSize<HTMLDivElement>();
-  const { tempo, rhythm } = state.document;
-  const ladder = useLadder(state.ladder, tempo.beat, rhythm.figure[0]!);
+  const { tempo } = step.document;
+  const ladder = useLadder(step.ladder, tempo.beat, passage?.quickest ?? '1/8');
   const rungs = ladder.data?.rungs ?? [];
   const rates = ladder.data?.notesPerSecond ?? [];
   const shown = shownRungs(rungs);
-  const step = (Math.max(width, 300) - 60) / Math.max(1, shown.length - 1);
-  const x = (i: number) => (shown.length === 1 ? width / 2 : 30 + i * step);
-  const y = (i: number) => 100 - (i / Math.max(1, shown.length - 1)) * 50 - Math.sin(i * 1.7) * 3;
-  const stoneWidth = Math.min(48, step - 6);
+  const apart = (Math.max(width, 300) - 60) / Math.max(1, shown.length - 1);
+  const x = (i: number) => (shown.length === 1 ? width / 2 : 30 + i * apart);
+  const y = (i: number) => 88 - (i / Math.max(1, shown.length - 1)) * 42 - Math.sin(i * 1.7) * 3;
+  const stoneWidth = Math.min(48, apart - 6);
   const tone = (bpm: number, i: number): StoneTone =>
     bpm === tempo.bpm ? 'river' : i === shown.length - 1 ? 'ink' : 'sand';
   const field = (name: keyof Ladder, label: string, min: number) => (
@@ -44,7 +44,7 @@ export function LadderPath() {
         max={400}
         decimalScale={1}
         clampBehavior="blur"
-        value={state.ladder[name]}
+        value={step.ladder[name]}
         onChange={(value) => {
           const number = Number(value);
           if (value !== '' && number >= min) dispatch({ type: 'ladder', change: { [name]: number } });
@@ -70,7 +70,7 @@ export function LadderPath() {
         <div ref={ref} className={classes.stones} style={{ height: HEIGHT }}>
           <svg width="100%" height={HEIGHT} aria-hidden="true">
             <path
-              d={`M0 116 C ${width * 0.35} 112 ${width * 0.6} 70 ${width} 58 V 84 C ${width * 0.6} 98 ${width * 0.35} 134 0 136 Z`}
+              d={`M0 102 C ${width * 0.35} 98 ${width * 0.6} 62 ${width} 52 V 76 C ${width * 0.6} 88 ${width * 0.35} 118 0 120 Z`}
               className={classes.river}
             />
             {shown.map((rung, i) => (

@@ -1,7 +1,9 @@
 import { Button, Modal, TextInput } from '@mantine/core';
 import { IconPlayerPlayFilled, IconPlayerStopFilled } from '@tabler/icons-react';
 import { useMemo, useRef, useState, type KeyboardEvent } from 'react';
-import { usePassage } from '../../api/teacher';
+import { useNavigate } from 'react-router';
+import { usePassage, useRoutines } from '../../api/teacher';
+import type { StepDocument } from '../../api/types';
 import { Engraving } from '../../notation/Engraving';
 import { usePlayer } from '../../sound/usePlayer';
 import { Wrong } from '../../ui/Wrong';
@@ -19,24 +21,31 @@ interface Props {
 /** Finds a form or a pattern by typing, shows it engraved and sounded in the key of the bench, and takes it. */
 export function MaterialBrowser({ opened, onClose }: Props) {
   return (
-    <Modal opened={opened} onClose={onClose} title="Find a form or a pattern" size={980} centered>
+    <Modal opened={opened} onClose={onClose} title="Find a form, a pattern or a routine" size={980} centered>
       <Browser onClose={onClose} />
     </Modal>
   );
 }
 
 function Browser({ onClose }: { onClose: () => void }) {
-  const { state, dispatch, catalogue } = useBench();
+  const { step, dispatch, catalogue } = useBench();
   const [text, setText] = useState('');
   const [chosen, setChosen] = useState(0);
   const list = useRef<HTMLUListElement>(null);
-  const finds = useMemo(() => allFinds(catalogue, state.document), [catalogue, state.document]);
+  const routines = useRoutines();
+  const navigate = useNavigate();
+  const kept = routines.data?.items;
+  const finds = useMemo(
+    () => allFinds(catalogue, step.document, kept ?? []),
+    [catalogue, step.document, kept],
+  );
   const found = useMemo(() => search(finds, text), [finds, text]);
   const at = Math.min(chosen, found.length - 1);
   const shown = found[at];
   const take = (find: Find | undefined) => {
     if (!find) return;
-    dispatch({ type: 'replace', document: find.step });
+    if (find.step) dispatch({ type: 'replace', document: find.step });
+    if (find.routine) navigate(`/bench/${find.routine.id}`);
     onClose();
   };
   const move = (to: number) => {
@@ -90,14 +99,29 @@ function Browser({ onClose }: { onClose: () => void }) {
           </p>
         )}
       </div>
-      {shown && <Preview key={shown.id} find={shown} onTake={() => take(shown)} />}
+      {shown?.step && <Preview key={shown.id} find={shown} step={shown.step} onTake={() => take(shown)} />}
+      {shown?.routine && (
+        <section className={classes.preview} aria-label="What it is">
+          <h2>{shown.name}</h2>
+          <p className={classes.about}>{notes(shown.description)}</p>
+          <div className={classes.acts}>
+            <Button onClick={() => take(shown)}>Open it</Button>
+          </div>
+        </section>
+      )}
     </div>
   );
 }
 
-function Preview({ find, onTake }: { find: Find; onTake: () => void }) {
+interface PreviewProps {
+  find: Find;
+  step: StepDocument;
+  onTake: () => void;
+}
+
+function Preview({ find, step, onTake }: PreviewProps) {
   const { student } = useBench();
-  const answer = usePassage(find.step, student?.id);
+  const answer = usePassage(step, student?.id);
   const player = usePlayer();
   const passage = answer.isPlaceholderData ? undefined : answer.data;
   return (

@@ -8,8 +8,8 @@ import classes from './Controls.module.css';
 
 /** The pattern of the line, and what only this pattern has. */
 export function PatternFields() {
-  const { state, dispatch, catalogue } = useBench();
-  const { line } = state.document;
+  const { step, dispatch, catalogue } = useBench();
+  const { line } = step.document;
   const known = patternOf(line, catalogue);
   return (
     <>
@@ -84,8 +84,8 @@ function Numbers({ label, placeholder, field, numbers, onNumbers }: NumbersProps
 
 /** Typed degrees, checked while they are typed: the place where they stop being readable is marked. */
 function Degrees() {
-  const { state, dispatch, refused } = useBench();
-  const { line } = state.document;
+  const { step, dispatch, refused } = useBench();
+  const { line } = step.document;
   const typed = line.degrees ?? '';
   const wrong =
     refused instanceof Problem && refused.pointer?.endsWith('/line/degrees') ? refused : undefined;

@@ -1,3 +1,4 @@
+import { useSettings } from '../../api/teacher';
 import { useBench } from './BenchContext';
 import classes from './Controls.module.css';
 
@@ -8,28 +9,35 @@ const SIGNS: Record<string, string> = {
   '1/8': '⅛',
   '1/12': '3',
   '1/16': '16',
+  '1/20': '5',
+  '1/24': '6',
+  '1/32': '32',
 };
 
-/** The note values, longest first. */
+/** The even note values, longest first. */
 export function Values() {
-  const { state, dispatch, catalogue } = useBench();
-  const now = state.document.rhythm.figure[0];
-  const name = catalogue.values.find((choice) => choice.value === now)?.plural;
+  const { step, dispatch, catalogue } = useBench();
+  const settings = useSettings();
+  const { figure } = step.document.rhythm;
+  const now = figure.length === 1 ? figure[0] : undefined;
+  const british = settings.data?.valueNames === 'british';
   return (
     <div className={classes.values} role="group" aria-label="Note values">
-      {catalogue.values.map((choice) => (
-        <button
-          key={choice.value}
-          type="button"
-          aria-pressed={choice.value === now}
-          aria-label={choice.plural}
-          title={choice.plural}
-          onClick={() => dispatch({ type: 'rhythm', change: { figure: [choice.value] } })}
-        >
-          {SIGNS[choice.value] ?? choice.value}
-        </button>
-      ))}
-      <span>{name}</span>
+      {catalogue.values.map((choice) => {
+        const name = british ? choice.british : choice.plural;
+        return (
+          <button
+            key={choice.value}
+            type="button"
+            aria-pressed={choice.value === now}
+            aria-label={name}
+            title={name}
+            onClick={() => dispatch({ type: 'rhythm', change: { figure: [choice.value] } })}
+          >
+            {SIGNS[choice.value] ?? choice.value}
+          </button>
+        );
+      })}
     </div>
   );
 }

@@ -1,4 +1,4 @@
-import type { Catalogue, LinePart, PatternChoice, StepDocument } from '../../api/types';
+import type { Catalogue, LinePart, PatternChoice, RoutineLine, StepDocument } from '../../api/types';
 
 /** The fields of a line that belong to its pattern. */
 type PatternPart = Pick<LinePart, 'pattern' | 'cell' | 'targets' | 'degrees' | 'moved' | 'chord'>;
@@ -22,21 +22,23 @@ export function patternOf(line: LinePart, catalogue: Catalogue): PatternChoice |
   );
 }
 
-/** One thing that can be found and taken: a form or a pattern, with the step it would make of the one on the bench. */
+/** One thing that can be found: a form or a pattern to take, or a routine to open. */
 export interface Find {
   id: string;
-  kind: 'form' | 'pattern';
+  kind: 'form' | 'pattern' | 'routine';
   family: string;
   name: string;
   description: string;
   /** Everything it is found by, in lower case. */
   words: string;
   degrees?: string;
-  step: StepDocument;
+  /** The step it would make of the one on the bench; a routine is opened instead. */
+  step?: StepDocument;
+  routine?: RoutineLine;
 }
 
 /** All that there is, as changes of the step on the bench. */
-export function allFinds(catalogue: Catalogue, step: StepDocument): Find[] {
+export function allFinds(catalogue: Catalogue, step: StepDocument, routines: RoutineLine[]): Find[] {
   const forms = catalogue.forms.map<Find>((form) => ({
     id: `form ${form.id}`,
     kind: 'form',
@@ -56,7 +58,16 @@ export function allFinds(catalogue: Catalogue, step: StepDocument): Find[] {
     words: `${pattern.name} ${pattern.id} ${pattern.also} patterns`.toLowerCase(),
     step: { ...step, line: withPattern(step.line, pattern) },
   }));
-  return [...patterns, ...forms];
+  const kept = routines.map<Find>((routine) => ({
+    id: `routine ${routine.id}`,
+    kind: 'routine',
+    family: 'Routines',
+    name: routine.title,
+    description: `${routine.count} ${routine.count === 1 ? 'step' : 'steps'}: ${routine.steps.join(', ')}${routine.count > routine.steps.length ? ' …' : ''}`,
+    words: `${routine.title} ${routine.steps.join(' ')} routine`.toLowerCase(),
+    routine,
+  }));
+  return [...patterns, ...forms, ...kept];
 }
 
 /** Those in which every typed word is found, the ones whose name begins so first. */

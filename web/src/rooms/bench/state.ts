@@ -1,22 +1,39 @@
-import type { Ladder, Step, StepDocument } from '../../api/types';
+import type { Ladder, Routine, StepDocument } from '../../api/types';
 
-/** What is being made at the bench. */
-export interface BenchState {
+/** A step of the routine on the bench; its key stays the same whatever happens to it. */
+export interface BenchStep {
+  key: string;
   document: StepDocument;
   ladder: Ladder;
-  /** The kept step this came from, and the version it was loaded in. */
+}
+
+/** The routine as it lies here, and which of its steps is on the bench. */
+export interface Draft {
+  title: string;
+  steps: BenchStep[];
+  at: number;
+}
+
+export interface BenchState {
+  draft: Draft;
+  past: Draft[];
+  future: Draft[];
+  /** The kept routine this came from, and the version it was loaded in. */
   id?: number;
   version?: number;
-  /** Whether everything here is kept. */
-  kept: boolean;
+  /** What is kept, as far as this window knows. */
+  kept?: Draft;
+  /** The ids of kept steps, and their summaries, by key. */
+  ids: Record<string, number>;
+  summaries: Record<string, string>;
+  /** The last kind of edit: typing goes on in one step of the undo. */
+  lastEdit?: string;
   /** The student it is worked out for; for nobody in particular without. */
   studentId?: number;
 }
 
-export type BenchAction =
-  | { type: 'load'; step: Step }
-  | { type: 'kept'; step: Step }
-  | { type: 'new' }
+/** Changes of the step on the bench. */
+export type StepEdit =
   | { type: 'replace'; document: StepDocument }
   | { type: 'title'; title: string }
   | { type: 'key'; change: Partial<StepDocument['key']> }
@@ -25,14 +42,35 @@ export type BenchAction =
   | { type: 'articulation'; articulation: StepDocument['articulation'] }
   | { type: 'rhythm'; change: Partial<StepDocument['rhythm']> }
   | { type: 'meter'; meter: string; beat: string }
-  | { type: 'landing'; beat: number }
+  | { type: 'landing'; landing: StepDocument['landing'] }
   | { type: 'bpm'; bpm: number }
   | { type: 'metronome'; change: Partial<StepDocument['metronome']> }
-  | { type: 'ladder'; change: Partial<Ladder> }
+  | { type: 'ladder'; change: Partial<Ladder> };
+
+/** Changes of the routine. */
+export type RoutineEdit =
+  | { type: 'routineTitle'; title: string }
+  | { type: 'add'; documents: StepDocument[] }
+  | { type: 'copy' }
+  | { type: 'remove'; at: number }
+  | { type: 'order'; from: number; to: number };
+
+export type BenchAction =
+  | StepEdit
+  | RoutineEdit
+  | { type: 'load'; routine: Routine; stepId?: number }
+  | { type: 'kept'; routine: Routine; sent: Draft }
+  | { type: 'new' }
+  | { type: 'asNew' }
+  | { type: 'select'; at: number }
+  | { type: 'undo' }
+  | { type: 'redo' }
   | { type: 'student'; studentId?: number };
 
-/** A first step to change: two octaves in eighths from beat 1. */
-const FIRST: StepDocument = {
+const MOST_BACK = 200;
+
+/** A first step to change: an octave in eighths from beat 1. */
+export const FIRST: StepDocument = {
   format: 'pebble-step/1',
   title: '',
   key: { tonic: 'C', form: 'major', named: 'concert' },
@@ -43,66 +81,180 @@ const FIRST: StepDocument = {
   articulation: { kind: 'separate' },
   metronome: { countInBars: 1, accent: true, click: 'beats' },
 };
+const LADDER: Ladder = { from: 60, to: 96, by: 4 };
 
-export function freshBench(studentId?: number): BenchState {
-  return { document: FIRST, ladder: { from: 60, to: 96, by: 4 }, kept: false, studentId };
+let made = 0;
+function newStep(document: StepDocument, ladder = LADDER): BenchStep {
+  made += 1;
+  return { key: `new ${made}`, document, ladder };
 }
 
-export function benchReducer(state: BenchState, action: BenchAction): BenchState {
-  const { document } = state;
-  const change = (part: Partial<StepDocument>): BenchState => ({
-    ...state,
-    kept: false,
+export function freshBench(studentId?: number): BenchState {
+  const draft = { title: '', steps: [newStep(FIRST)], at: 0 };
+  return { draft, kept: draft, past: [], future: [], ids: {}, summaries: {}, studentId };
+}
+
+/** Whether everything here is kept. */
+export function isKept(state: BenchState): boolean {
+  return state.kept?.steps === state.draft.steps && state.kept.title === state.draft.title;
+}
+
+export function current(state: BenchState): BenchStep {
+  return state.draft.steps[state.draft.at]!;
+}
+
+function editedStep(step: BenchStep, edit: StepEdit): BenchStep {
+  const { document } = step;
+  const change = (part: Partial<StepDocument>): BenchStep => ({
+    ...step,
     document: { ...document, ...part },
   });
-  switch (action.type) {
-    case 'load':
-    case 'kept': {
-      const { step } = action;
-      return {
-        ...state,
-        document: step.document,
-        ladder: step.ladder,
-        id: step.id,
-        version: step.version,
-        kept: true,
-      };
-    }
-    case 'new':
-      return freshBench(state.studentId);
+  switch (edit.type) {
     case 'replace':
-      return change(action.document);
+      return change(edit.document);
     case 'title':
-      return change({ title: action.title });
+      return change({ title: edit.title });
     case 'key':
       // Another form may not have the degree the line starts on.
       return change({
-        key: { ...document.key, ...action.change },
-        line: action.change.form ? { ...document.line, from: 1 } : document.line,
+        key: { ...document.key, ...edit.change },
+        line: edit.change.form ? { ...document.line, from: 1 } : document.line,
       });
     case 'pattern':
-      return change({ line: action.line });
+      return change({ line: edit.line });
     case 'articulation':
-      return change({ articulation: action.articulation });
+      return change({ articulation: edit.articulation });
     case 'line':
-      return change({ line: { ...document.line, ...action.change } });
+      return change({ line: { ...document.line, ...edit.change } });
     case 'rhythm':
-      return change({ rhythm: { ...document.rhythm, ...action.change } });
+      return change({ rhythm: { ...document.rhythm, ...edit.change } });
     case 'meter':
       return change({
-        rhythm: { ...document.rhythm, meter: action.meter, place: '0' },
-        landing: { beat: 1 },
-        tempo: { ...document.tempo, beat: action.beat },
+        rhythm: { ...document.rhythm, meter: edit.meter, place: '0', legs: undefined },
+        landing: { beat: 1, note: document.landing.note },
+        tempo: { ...document.tempo, beat: edit.beat },
       });
     case 'landing':
-      return change({ landing: { beat: action.beat } });
+      return change({ landing: edit.landing });
     case 'bpm':
-      return change({ tempo: { ...document.tempo, bpm: action.bpm } });
+      return change({ tempo: { ...document.tempo, bpm: edit.bpm } });
     case 'metronome':
-      return change({ metronome: { ...document.metronome, ...action.change } });
+      return change({ metronome: { ...document.metronome, ...edit.change } });
     case 'ladder':
-      return { ...state, kept: false, ladder: { ...state.ladder, ...action.change } };
+      return { ...step, ladder: { ...step.ladder, ...edit.change } };
+  }
+}
+
+function editedDraft(draft: Draft, action: StepEdit | RoutineEdit): Draft {
+  const { steps, at } = draft;
+  switch (action.type) {
+    case 'routineTitle':
+      return { ...draft, title: action.title };
+    case 'add': {
+      const added = action.documents.map((document) => newStep(document, steps[at]!.ladder));
+      return { ...draft, steps: [...steps.slice(0, at + 1), ...added, ...steps.slice(at + 1)], at: at + 1 };
+    }
+    case 'copy': {
+      const copy = newStep(steps[at]!.document, steps[at]!.ladder);
+      return { ...draft, steps: [...steps.slice(0, at + 1), copy, ...steps.slice(at + 1)], at: at + 1 };
+    }
+    case 'remove': {
+      if (steps.length === 1) return draft;
+      const left = steps.filter((_, i) => i !== action.at);
+      return { ...draft, steps: left, at: Math.min(at > action.at ? at - 1 : at, left.length - 1) };
+    }
+    case 'order': {
+      const moved = [...steps];
+      const [step] = moved.splice(action.from, 1);
+      moved.splice(action.to, 0, step!);
+      return { ...draft, steps: moved, at: moved.indexOf(steps[at]!) };
+    }
+    default:
+      return { ...draft, steps: steps.map((step, i) => (i === at ? editedStep(step, action) : step)) };
+  }
+}
+
+const TYPING = ['title', 'routineTitle'];
+
+export function benchReducer(state: BenchState, action: BenchAction): BenchState {
+  const { draft, past, future } = state;
+  switch (action.type) {
+    case 'load':
+      return loaded(action.routine, action.stepId, state.studentId);
+    case 'kept':
+      return kept(state, action.routine, action.sent);
+    case 'new':
+      return freshBench(state.studentId);
+    case 'asNew':
+      return { ...state, id: undefined, version: undefined, kept: undefined, ids: {} };
+    case 'select':
+      return { ...state, draft: { ...draft, at: action.at }, lastEdit: undefined };
+    case 'undo': {
+      const before = past.at(-1);
+      if (!before) return state;
+      return {
+        ...state,
+        draft: before,
+        past: past.slice(0, -1),
+        future: [draft, ...future],
+        lastEdit: undefined,
+      };
+    }
+    case 'redo': {
+      const [after, ...rest] = future;
+      if (!after) return state;
+      return { ...state, draft: after, past: [...past, draft], future: rest, lastEdit: undefined };
+    }
     case 'student':
       return { ...state, studentId: action.studentId };
+    default: {
+      const edited = editedDraft(draft, action);
+      if (edited === draft) return state;
+      const goesOn = TYPING.includes(action.type) && state.lastEdit === action.type;
+      return {
+        ...state,
+        draft: edited,
+        past: goesOn ? past : [...past.slice(-MOST_BACK + 1), draft],
+        future: [],
+        lastEdit: action.type,
+      };
+    }
   }
+}
+
+function loaded(routine: Routine, stepId: number | undefined, studentId?: number): BenchState {
+  const steps = routine.steps.map<BenchStep>((step) => ({
+    key: `kept ${step.id}`,
+    document: step.document,
+    ladder: step.ladder,
+  }));
+  const at = Math.max(
+    0,
+    routine.steps.findIndex((step) => step.id === stepId),
+  );
+  const draft = { title: routine.title, steps, at };
+  return {
+    draft,
+    kept: draft,
+    past: [],
+    future: [],
+    id: routine.id,
+    version: routine.version,
+    ids: Object.fromEntries(routine.steps.map((step, i) => [steps[i]!.key, step.id])),
+    summaries: Object.fromEntries(routine.steps.map((step, i) => [steps[i]!.key, step.summary])),
+    studentId,
+  };
+}
+
+function kept(state: BenchState, routine: Routine, sent: Draft): BenchState {
+  const byKey = <T>(value: (step: Routine['steps'][number]) => T): Record<string, T> =>
+    Object.fromEntries(sent.steps.map((step, i) => [step.key, value(routine.steps[i]!)]));
+  return {
+    ...state,
+    id: routine.id,
+    version: routine.version,
+    kept: sent,
+    ids: { ...state.ids, ...byKey((step) => step.id) },
+    summaries: { ...state.summaries, ...byKey((step) => step.summary) },
+  };
 }

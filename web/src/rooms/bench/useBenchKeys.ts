@@ -1,9 +1,9 @@
+import { useHotkeys } from '@mantine/hooks';
 import { useKeys } from '../../ui/useKeys';
 import { useBench } from './BenchContext';
 
 interface Actions {
   toggle: () => void;
-  save: () => void;
   assign: () => void;
   find: () => void;
 }
@@ -12,9 +12,9 @@ const SLOWEST = 20;
 const FASTEST = 400;
 
 /** The bench from the keyboard. */
-export function useBenchKeys({ toggle, save, assign, find }: Actions) {
-  const { state, dispatch, catalogue, passage, refused, nudge } = useBench();
-  const { document } = state;
+export function useBenchKeys({ toggle, assign, find }: Actions) {
+  const { step, state, dispatch, catalogue, passage, refused, nudge, saving } = useBench();
+  const { document } = step;
   const tempo = (by: number) =>
     dispatch({ type: 'bpm', bpm: Math.min(FASTEST, Math.max(SLOWEST, document.tempo.bpm + by)) });
   const values = (by: number) => {
@@ -22,12 +22,18 @@ export function useBenchKeys({ toggle, save, assign, find }: Actions) {
     const next = all[all.indexOf(document.rhythm.figure[0]!) + by];
     if (next) dispatch({ type: 'rhythm', change: { figure: [next] } });
   };
+  const select = (by: number) => {
+    const at = state.draft.at + by;
+    if (state.draft.steps[at]) dispatch({ type: 'select', at });
+  };
   useKeys({
     ' ': toggle,
     ArrowLeft: () => nudge(-1),
     ArrowRight: () => nudge(1),
     ArrowUp: () => tempo(1),
     ArrowDown: () => tempo(-1),
+    PageUp: () => select(-1),
+    PageDown: () => select(1),
     '[': () => values(-1),
     ']': () => values(1),
     l: () => {
@@ -36,8 +42,18 @@ export function useBenchKeys({ toggle, save, assign, find }: Actions) {
     },
     d: () =>
       dispatch({ type: 'line', change: { turn: document.line.turn === 'single' ? 'double' : 'single' } }),
-    s: save,
+    s: () => void saving.flush(),
     a: assign,
+    c: () => dispatch({ type: 'copy' }),
     f: find,
   });
+  useHotkeys(
+    [
+      ['mod+K', find],
+      ['mod+Z', () => dispatch({ type: 'undo' })],
+      ['mod+shift+Z', () => dispatch({ type: 'redo' })],
+      ['mod+Y', () => dispatch({ type: 'redo' })],
+    ],
+    [],
+  );
 }

@@ -6,9 +6,10 @@ import pebblestep.core.passage.Passage;
 
 /**
  * A click plan as JSON. Milliseconds count from the first attack of the passage, so the count-in is negative; {@code
- * endMs} is where the next repetition would start its bar.
+ * endMs} is where the next repetition would start its bar. All bars, those of the count-in first, are {@code barMs} long.
  */
-public record ClicksDocument(double startMs, double endMs, List<ClickPart> clicks) {
+public record ClicksDocument(
+        double startMs, double endMs, double barMs, int bars, int countInBars, List<ClickPart> clicks) {
 
     /** One click: exact position, the beat it counts, and when it sounds; {@code x} is its position as a number. */
     public record ClickPart(
@@ -19,6 +20,12 @@ public record ClicksDocument(double startMs, double endMs, List<ClickPart> click
         return new ClicksDocument(
                 Rounded.of(passage.millisAt(plan.start())),
                 Rounded.of(passage.millisAt(plan.end())),
+                passage.step().tempo().millis(passage.step().meter().bar()),
+                Math.toIntExact(plan.end()
+                        .minus(plan.start())
+                        .dividedBy(passage.step().meter().bar())
+                        .floor()),
+                passage.step().metronome().countInBars(),
                 plan.clicks().stream()
                         .map(click -> new ClickPart(
                                 click.at().toString(),

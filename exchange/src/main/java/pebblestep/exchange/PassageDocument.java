@@ -32,6 +32,7 @@ public record PassageDocument(
         int bars,
         double durationMs,
         double notesPerSecond,
+        String quickest,
         LandingDocument landing,
         List<SlipPart> slips,
         List<AwkwardPart> awkward,
@@ -137,6 +138,7 @@ public record PassageDocument(
                 passage.bars(),
                 Rounded.of(passage.durationMillis()),
                 Rounded.of(passage.notesPerSecond()),
+                passage.quickest().toString(),
                 landing(landing, passage),
                 passage.slips().stream().map(PassageDocument::part).toList(),
                 passage.awkward(reader.player).stream()

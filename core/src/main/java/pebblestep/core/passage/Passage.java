@@ -132,12 +132,17 @@ public record Passage(Step step, Key writtenKey, Key concertKey, List<PassageNot
 
     /** The fastest steady rate of the figure. */
     public double notesPerSecond() {
+        return step.tempo().notesPerSecond(quickest());
+    }
+
+    /** The shortest time from one attack to the next, in whole notes. */
+    public Fraction quickest() {
         Fraction quickest = step.figure().quickest();
         for (int i = 1; i < notes.size(); i++) {
             Fraction apart = notes.get(i).at().minus(notes.get(i - 1).at());
             if (i == 1 || apart.isLessThan(quickest)) quickest = apart;
         }
-        return step.tempo().notesPerSecond(quickest);
+        return quickest;
     }
 
     /**

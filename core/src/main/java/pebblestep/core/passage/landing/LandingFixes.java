@@ -118,7 +118,9 @@ final class LandingFixes {
         for (int way : new int[] {1, -1}) {
             for (int clicks = 1; clicks < 2 * GRID; clicks++) {
                 Fraction distance = Fraction.of((long) way * clicks, GRID);
-                if (moved(step, distance).isPresent()) {
+                Fraction place = step.place().plus(distance);
+                boolean hasAWord = !Count.of(place, step.meter()).word().startsWith("+");
+                if (hasAWord && moved(step, distance).isPresent()) {
                     nearest.add(distance);
                     break;
                 }

@@ -26,15 +26,14 @@ final class Why {
                 && way.equals(step.figure().even().get().times(before));
         String notes = even
                 ? ValueName.many(before, click, speech.names()) + (before == 1 ? " comes" : " come")
-                : before + " notes, " + ValueName.many(way.dividedBy(click).floor(), click, speech.names())
-                        + " long, come";
+                : before + (before == 1 ? " note comes" : " notes come");
         String name = step.target().note() == Target.Arriving.LAST
                 ? "the last note"
                 : step.target().note().words();
         String from = start.isZero()
                 ? ""
                 : ", and it starts on " + Count.of(start, meter).inWords();
-        return notes + " before " + name + ": " + inBars(way, meter, click) + from + "; "
+        return notes + " before " + name + ": " + inBars(way, meter, click, even, speech) + from + "; "
                 + (off.isZero() ? "that arrives." : arrival(step, off, click, speech));
     }
 
@@ -43,11 +42,14 @@ final class Why {
                 + step.target().inWords(step.meter()) + ".";
     }
 
-    /** A length as bars and clicks: {@code 1 bar and 12 clicks}. */
-    private static String inBars(Fraction length, Meter meter, Fraction click) {
+    /** A length as bars and clicks of an even figure, or as bars and a value: {@code 1 bar and 12 clicks}. */
+    private static String inBars(Fraction length, Meter meter, Fraction click, boolean even, Speech speech) {
         long bars = length.dividedBy(meter.bar()).floor();
-        Fraction rest = length.minus(meter.bar().times(bars)).dividedBy(click);
-        String clicks = rest + (rest.equals(Fraction.ONE) ? " click" : " clicks");
+        Fraction rest = length.minus(meter.bar().times(bars));
+        Fraction inClicks = rest.dividedBy(click);
+        String clicks = even
+                ? inClicks + (inClicks.equals(Fraction.ONE) ? " click" : " clicks")
+                : ValueName.length(rest, click, speech.names());
         if (bars == 0) return clicks;
         String whole = bars + (bars == 1 ? " bar" : " bars");
         return rest.isZero() ? whole : whole + " and " + clicks;

@@ -4,12 +4,14 @@ import classes from './Bench.module.css';
 interface Props {
   words: Words;
   onChange: (words: Words) => void;
+  /** Lays another step beside this one. */
+  onCompare: () => void;
 }
 
-/** Which lines stand under the notes. */
-export function WordsSwitch({ words, onChange }: Props) {
+/** Which lines stand under the notes, and the way to see two steps side by side. */
+export function PaperSwitch({ words, onChange, onCompare }: Props) {
   return (
-    <div className={classes.words} role="group" aria-label="Under the notes">
+    <div className={classes.words} role="group" aria-label="The paper">
       {(['counts', 'degrees'] as const).map((line) => (
         <button
           key={line}
@@ -20,6 +22,9 @@ export function WordsSwitch({ words, onChange }: Props) {
           {line}
         </button>
       ))}
+      <button type="button" onClick={onCompare}>
+        side by side
+      </button>
     </div>
   );
 }

@@ -1,0 +1,93 @@
+import { useBench, type Snap } from './BenchContext';
+import { Values } from './Values';
+import classes from './PulseBar.module.css';
+
+const SNAPS: { value: Snap; label: string }[] = [
+  { value: 'clicks', label: 'clicks' },
+  { value: 'eighths', label: 'eighths' },
+  { value: 'sixteenths', label: 'sixteenths' },
+  { value: 'triplets', label: 'triplets' },
+];
+
+/** What the pulse beneath is made of: values, meter, where the line starts and where it should land. */
+export function PulseBar() {
+  const { step, dispatch, catalogue, passage, snap, setSnap } = useBench();
+  const { rhythm, landing } = step.document;
+  const meter = catalogue.meters.find((one) => one.id === rhythm.meter);
+  const pulse = passage?.pulse;
+  const place = pulse?.places.find((one) => one.place === rhythm.place);
+  const targets = (pulse?.places ?? []).filter((one) => one.x >= 0 && one.x < (pulse?.bar ?? 1));
+  const target = landing.at ?? targets.find((one) => one.count === String(landing.beat))?.place ?? '0';
+  const land = (at: string) => {
+    const count = targets.find((one) => one.place === at)?.count ?? '';
+    const beat = /^\d+$/.test(count) && Number(count) <= (meter?.beats ?? 4) ? Number(count) : undefined;
+    dispatch({
+      type: 'landing',
+      landing: { note: landing.note, ...(beat === undefined ? { at } : { beat }) },
+    });
+  };
+  return (
+    <div className={classes.bar}>
+      <Values />
+      <label>
+        in{' '}
+        <select
+          aria-label="Meter"
+          value={rhythm.meter}
+          onChange={(event) => {
+            const next = catalogue.meters.find((one) => one.id === event.currentTarget.value);
+            if (next) dispatch({ type: 'meter', meter: next.id, beat: next.beat });
+          }}
+        >
+          {catalogue.meters.map((one) => (
+            <option key={one.id}>{one.id}</option>
+          ))}
+        </select>
+      </label>
+      <label>
+        from{' '}
+        <select
+          aria-label="Starts on"
+          value={rhythm.place}
+          onChange={(event) => dispatch({ type: 'rhythm', change: { place: event.currentTarget.value } })}
+        >
+          {!place && <option value={rhythm.place}>{rhythm.place}</option>}
+          {pulse?.places.map((one) => (
+            <option key={one.place} value={one.place}>
+              {one.words}
+            </option>
+          ))}
+        </select>
+        {place && place.ms !== 0 && (
+          <span>
+            {Math.abs(place.ms).toFixed(0)} ms {place.ms < 0 ? 'before 1' : 'after 1'}
+          </span>
+        )}
+      </label>
+      <label>
+        to land on{' '}
+        <select aria-label="Lands on" value={target} onChange={(event) => land(event.currentTarget.value)}>
+          {targets.map((one) => (
+            <option key={one.place} value={one.place}>
+              {one.words}
+            </option>
+          ))}
+        </select>
+      </label>
+      <label className={classes.snap}>
+        ← → by{' '}
+        <select
+          aria-label="Moves by"
+          value={snap}
+          onChange={(event) => setSnap(event.currentTarget.value as Snap)}
+        >
+          {SNAPS.map((one) => (
+            <option key={one.value} value={one.value}>
+              {one.label}
+            </option>
+          ))}
+        </select>
+      </label>
+    </div>
+  );
+}

@@ -1,0 +1,114 @@
+import { TextInput } from '@mantine/core';
+import { useState } from 'react';
+import { Problem } from '../../api/client';
+import { useSettings } from '../../api/teacher';
+import { useBench } from './BenchContext';
+import { LegFields } from './LegFields';
+import { Row } from './Row';
+import classes from './Controls.module.css';
+
+const OWN = 'own';
+const LENGTHS = ['1/4', '3/8', '1/2', '3/4', '1'];
+/** The figure in full: its cycle, strikes, held notes, swing, and legs. */
+export function RhythmFields() {
+  const { step, dispatch, catalogue } = useBench();
+  const { rhythm, landing } = step.document;
+  const settings = useSettings();
+  const cycle = rhythm.figure.join(' ');
+  const named = catalogue.figures.map((one) => ({
+    value: one.figure.join(' '),
+    label: one.name,
+    group: 'figures',
+  }));
+  const words = (settings.data?.words ?? []).map((word) => ({
+    value: word.figure.join(' '),
+    label: word.word,
+    group: 'spoken',
+  }));
+  const figures = [...named, ...words].filter(
+    (one, i, all) => all.findIndex((other) => other.value === one.value && other.group === one.group) === i,
+  );
+  const set = (change: Partial<typeof rhythm>) => dispatch({ type: 'rhythm', change });
+  return (
+    <>
+      <Row
+        label="Figure"
+        value={figures.some((one) => one.value === cycle) ? cycle : OWN}
+        choices={[{ value: OWN, label: rhythm.figure.length > 1 ? 'of your own' : 'even' }, ...figures]}
+        onChange={(value) => value !== OWN && set({ figure: value.split(' ') })}
+      />
+      <Cycle />
+      <Row
+        label="Strikes of each note"
+        value={String(rhythm.strikes)}
+        choices={[1, 2, 3, 4, 6, 8].map((n) => ({ value: String(n), label: String(n) }))}
+        onChange={(strikes) => set({ strikes: Number(strikes) })}
+      />
+      <Row
+        label="Tonics"
+        value={rhythm.tonicValue ?? ''}
+        choices={[
+          { value: '', label: 'as the rest' },
+          ...LENGTHS.map((value) => ({ value, label: `held for ${value}` })),
+        ]}
+        onChange={(value) => set({ tonicValue: value || undefined })}
+      />
+      <Row
+        label="Last note"
+        value={rhythm.lastValue ?? ''}
+        choices={[
+          { value: '', label: 'as the rest' },
+          { value: 'fill', label: 'fills its bar' },
+          ...LENGTHS.map((value) => ({ value, label: `held for ${value}` })),
+        ]}
+        onChange={(value) => set({ lastValue: value || undefined })}
+      />
+      <Row
+        label="Swing"
+        value={rhythm.swing ?? '1:1'}
+        choices={['1:1', '3:2', '2:1', '3:1'].map((value) => ({
+          value,
+          label: value === '1:1' ? 'straight' : value,
+        }))}
+        onChange={(value) => set({ swing: value === '1:1' ? undefined : value })}
+      />
+      <LegFields />
+      <Row
+        label="Arrives with"
+        value={landing.note ?? 'last'}
+        choices={catalogue.arriving.map((one) => ({ value: one.id, label: one.name }))}
+        onChange={(note) =>
+          dispatch({ type: 'landing', landing: { ...landing, note: note === 'last' ? undefined : note } })
+        }
+      />
+    </>
+  );
+}
+
+/** The cycle as values, for a figure of one's own. */
+function Cycle() {
+  const { step, dispatch, refused } = useBench();
+  const said = step.document.rhythm.figure.join(' ');
+  const [typed, setTyped] = useState<string>();
+  const wrong =
+    refused instanceof Problem && refused.pointer?.includes('/rhythm/figure') ? refused.sentence : undefined;
+  const change = (text: string) => {
+    setTyped(text);
+    const values = text.split(/[\s,]+/).filter(Boolean);
+    if (values.length > 0 && values.every((value) => /^r?\d+(\/\d+)?$/.test(value) && !value.endsWith('/0')))
+      dispatch({ type: 'rhythm', change: { figure: values } });
+  };
+  return (
+    <TextInput
+      size="xs"
+      className={classes.typed}
+      label="Cycle of values, r for a rest"
+      value={typed ?? said}
+      maxLength={200}
+      spellCheck={false}
+      onChange={(event) => change(event.currentTarget.value)}
+      onBlur={() => setTyped(undefined)}
+      error={wrong}
+    />
+  );
+}

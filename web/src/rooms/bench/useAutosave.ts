@@ -1,0 +1,104 @@
+import { useQueryClient } from '@tanstack/react-query';
+import { useCallback, useEffect, useRef, useState, type Dispatch } from 'react';
+import { useNavigate } from 'react-router';
+import { Problem } from '../../api/client';
+import { routineQuery, useKeepRoutine } from '../../api/teacher';
+import { isKept, type BenchAction, type BenchState } from './state';
+
+export type SaveState = 'saved' | 'changed' | 'saving' | 'cannot' | 'failed' | 'conflict';
+
+/** Saving by itself, and what it has come to. */
+export interface Saving {
+  state: SaveState;
+  error: unknown;
+  /** Saves now what has not been saved; tells whether everything is kept. */
+  flush: () => Promise<boolean>;
+  /** Keeps what is here as a routine of its own. */
+  saveAsNew: () => void;
+  /** Lays the routine as it was changed elsewhere here, in place of this one. */
+  loadOther: () => Promise<void>;
+}
+
+const QUIET_MS = 700;
+const AGAIN_MS = 5_000;
+
+/** Saves the routine a moment after the last change; never over a change made elsewhere. */
+export function useAutosave(state: BenchState, dispatch: Dispatch<BenchAction>, refused: boolean): Saving {
+  const mutation = useKeepRoutine();
+  const navigate = useNavigate();
+  const queries = useQueryClient();
+  const [error, setError] = useState<unknown>();
+  const latest = useRef(state);
+  const running = useRef<Promise<boolean> | undefined>(undefined);
+  useEffect(() => {
+    latest.current = state;
+  });
+  const { mutateAsync } = mutation;
+
+  const save = useCallback((): Promise<boolean> => {
+    if (running.current) return running.current.then(() => (isKept(latest.current) ? true : save()));
+    const { draft, id, version, ids } = latest.current;
+    if (isKept(latest.current)) return Promise.resolve(true);
+    const sent = draft;
+    running.current = mutateAsync({
+      id,
+      version,
+      title: sent.title,
+      steps: sent.steps.map((step) => ({ id: ids[step.key], document: step.document, ladder: step.ladder })),
+    })
+      .then((routine) => {
+        setError(undefined);
+        dispatch({ type: 'kept', routine, sent });
+        if (id === undefined) navigate(`/bench/${routine.id}`, { replace: true });
+        return true;
+      })
+      .catch((wrong: unknown) => {
+        setError(wrong);
+        return false;
+      })
+      .finally(() => {
+        running.current = undefined;
+      });
+    return running.current;
+  }, [dispatch, mutateAsync, navigate]);
+
+  const conflict = error instanceof Problem && error.status === 409;
+  const settled = isKept(state);
+  const { steps, title } = state.draft;
+  useEffect(() => {
+    if (settled || conflict || refused) return;
+    const timer = setTimeout(() => void save(), error ? AGAIN_MS : QUIET_MS);
+    return () => clearTimeout(timer);
+  }, [steps, title, settled, conflict, refused, error, save]);
+
+  // What is still on its way when the window closes is sent with the browser's own question.
+  useEffect(() => {
+    if (settled) return;
+    const ask = (event: BeforeUnloadEvent) => event.preventDefault();
+    window.addEventListener('beforeunload', ask);
+    return () => window.removeEventListener('beforeunload', ask);
+  }, [settled]);
+
+  const saveState = (): SaveState => {
+    if (conflict) return 'conflict';
+    if (mutation.isPending) return 'saving';
+    if (settled) return 'saved';
+    if (refused) return 'cannot';
+    return error ? 'failed' : 'changed';
+  };
+  return {
+    state: saveState(),
+    error,
+    flush: () => (refused ? Promise.resolve(false) : save()),
+    saveAsNew: () => {
+      setError(undefined);
+      dispatch({ type: 'asNew' });
+    },
+    loadOther: async () => {
+      if (state.id === undefined) return;
+      const routine = await queries.fetchQuery({ ...routineQuery(state.id), staleTime: 0 });
+      setError(undefined);
+      dispatch({ type: 'load', routine });
+    },
+  };
+}

@@ -1,0 +1,83 @@
+import * as Tone from 'tone';
+import type { BarPlan } from './bars';
+import { LoopClock, type Due } from './loopClock';
+import { clickBuffers, soundClicks } from './sounds';
+
+/** What an offline render found. */
+export interface Rendered {
+  clicks: number;
+  /** The largest distance of a click from its computed time, in milliseconds. */
+  worstMs: number;
+  /** The mean of the last hundred distances less the mean of the first hundred: what would be drift. */
+  driftMs: number;
+  missing: number;
+}
+
+const RATE = 44_100;
+const PIECE_SECONDS = 60;
+/** Above this a sample belongs to a click. */
+const SILENCE = 0.02;
+const QUIET_SECONDS = 0.05;
+
+/**
+ * Renders so many seconds of the real click graph without a loudspeaker, one plan after the other taking over every few
+ * bars as if it were changed while it plays, and measures every onset in the samples against its computed time.
+ */
+export async function render(plans: BarPlan[], seconds: number, everyBars: number): Promise<Rendered> {
+  const clock = new LoopClock(plans[0]!, 0.1);
+  const due: Due[] = [];
+  let bars = 0;
+  while ((due.at(-1)?.at ?? 0) < seconds) {
+    const next = clock.dueBefore((due.at(-1)?.at ?? 0) + (due.at(-1)?.bar.seconds ?? 0.2) + 1e-6);
+    due.push(...next);
+    bars += next.length;
+    if (bars % everyBars === 0) clock.change(plans[(bars / everyBars) % plans.length]!);
+  }
+  const expected = due
+    .flatMap((one) => one.bar.clicks.map((click) => one.at + click.at))
+    .filter((at) => at < seconds);
+  const distances: number[] = [];
+  let missing = 0;
+  // Rendered piece by piece, so that an hour needs no more memory than a minute.
+  for (let from = 0; from < seconds; from += PIECE_SECONDS) {
+    const to = Math.min(seconds, from + PIECE_SECONDS);
+    const inPiece = due.filter((one) => one.at + one.bar.seconds > from && one.at < to);
+    const samples = await piece(inPiece, from, to);
+    for (const at of expected.filter((time) => time >= from + QUIET_SECONDS && time < to - QUIET_SECONDS)) {
+      const found = onset(samples, at - from);
+      if (found === undefined) missing += 1;
+      else distances.push((found - (at - from)) * 1000);
+    }
+  }
+  const mean = (list: number[]) => list.reduce((sum, one) => sum + one, 0) / Math.max(1, list.length);
+  return {
+    clicks: distances.length,
+    worstMs: Math.max(0, ...distances.map(Math.abs)),
+    driftMs: mean(distances.slice(-100)) - mean(distances.slice(0, 100)),
+    missing,
+  };
+}
+
+async function piece(due: Due[], from: number, to: number): Promise<Float32Array> {
+  const buffer = await Tone.Offline(
+    () => {
+      const buffers = clickBuffers(RATE);
+      for (const one of due) {
+        const clicks = one.bar.clicks.filter((click) => one.at + click.at >= from && one.at + click.at < to);
+        soundClicks({ at: one.at - from, bar: { ...one.bar, clicks } }, buffers);
+      }
+    },
+    to - from,
+    1,
+    RATE,
+  );
+  return buffer.getChannelData(0);
+}
+
+/** The first loud sample near a time, in seconds; nothing where there is only silence. */
+function onset(samples: Float32Array, near: number): number | undefined {
+  const start = Math.max(0, Math.floor((near - 0.02) * RATE));
+  const end = Math.min(samples.length, Math.ceil((near + 0.02) * RATE));
+  for (let i = start; i < end; i++) if (Math.abs(samples[i]!) > SILENCE) return i / RATE;
+  return undefined;
+}
