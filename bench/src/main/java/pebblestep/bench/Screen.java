@@ -55,8 +55,7 @@ public final class Screen {
             Page page = browser.newPage(new Browser.NewPageOptions().setViewportSize(1280, 800));
             page.navigate(root + "/sign-in");
             page.getByLabel("E-mail address").fill(args[1]);
-            page.getByLabel("Password", new Page.GetByLabelOptions().setExact(false))
-                    .fill(args[2]);
+            page.locator("input[type=password]").fill(args[2]);
             page.keyboard().press("Enter");
             page.waitForURL("**/desk");
             nudges(page, root);
@@ -67,7 +66,7 @@ public final class Screen {
 
     private static void nudges(Page page, String root) {
         page.navigate(root + "/bench/1");
-        page.locator("[aria-label='Engraved notes'] svg path").first().waitFor();
+        page.locator("[aria-label='Engraved notes'] .vf-stavenote").first().waitFor();
         page.waitForTimeout(1500);
         double[] millis = new double[NUDGES];
         for (int i = 0; i < NUDGES; i++) {

@@ -1,5 +1,7 @@
 package pebblestep.app.accounts;
 
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import pebblestep.app.platform.Problems;
@@ -11,6 +13,9 @@ public class SettingsService {
     private final Studios studios;
     private final JsonMapper json;
 
+    /** Read with every passage, changed hardly ever; this process is the only one that changes them. */
+    private final Map<Long, Settings> known = new ConcurrentHashMap<>();
+
     SettingsService(Studios studios, JsonMapper json) {
         this.studios = studios;
         this.json = json;
@@ -19,16 +24,23 @@ public class SettingsService {
     /** The settings of a studio; the usual ones where it has chosen none. */
     @Transactional(readOnly = true)
     public Settings of(long studioId) {
+        Settings before = known.get(studioId);
+        if (before != null) return before;
         StudioEntity studio = find(studioId);
         Settings said = studio.settings == null ? Settings.NOTHING : json.readValue(studio.settings, Settings.class);
-        return said.complete();
+        Settings whole = said.complete();
+        known.put(studioId, whole);
+        return whole;
     }
 
     /** Changes the settings; refuses values that are not on offer. */
     @Transactional
     public Settings change(long studioId, Settings settings) {
         Settings whole = settings.complete();
-        find(studioId).settings = json.writeValueAsString(whole);
+        StudioEntity studio = find(studioId);
+        studio.settings = json.writeValueAsString(whole);
+        studios.saveAndFlush(studio);
+        known.put(studioId, whole);
         return whole;
     }
 

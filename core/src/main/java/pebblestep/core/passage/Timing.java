@@ -133,7 +133,8 @@ public record Timing(List<Attack> attacks) {
                 value = value.plus(rhythm.hold().get().by());
             }
             attacks.add(new Attack(note, at, value));
-            at = at.plus(value).plus(slot.rest());
+            at = at.plus(value);
+            if (!slot.rest().isZero()) at = at.plus(slot.rest());
         }
 
         private Fraction lastValue(Rhythm.Last last) {
@@ -172,8 +173,29 @@ public record Timing(List<Attack> attacks) {
         return best;
     }
 
+    /**
+     * Where the arriving note of a step begins. A plain even line is worked out in one sum, because landing asks for many
+     * changes of it; anything else is walked through.
+     */
+    public static Fraction arrival(Step step) {
+        Rhythm rhythm = step.rhythm();
+        boolean even = rhythm.figure().even().isPresent()
+                && rhythm.tonicValue().isEmpty()
+                && rhythm.legs().isEmpty()
+                && step.target().note() == Target.Arriving.LAST;
+        if (!even) return arriving(step).orElseThrow().at();
+        int last = step.line().noteCount(step.key().form()) - 1;
+        Fraction onset = rhythm.place().plus(rhythm.figure().even().get().times((long) last * rhythm.strikes()));
+        if (rhythm.hold().isEmpty()) return onset;
+        OptionalInt held = rhythm.hold().get().note() == Rhythm.HeldNote.FIRST
+                ? OptionalInt.of(0)
+                : step.line().turnAt(step.key().form());
+        boolean before = held.isPresent() && held.getAsInt() < last;
+        return before ? onset.plus(rhythm.hold().get().by()) : onset;
+    }
+
     /** The note that the step should arrive with: its first attack. */
-    public static Optional<Attack> arriving(Step step) {
+    private static Optional<Attack> arriving(Step step) {
         List<LineNote> notes = step.line().notes(step.key().form());
         int note = arriving(step.target().note(), notes, step);
         return of(step, notes).attacks.stream()

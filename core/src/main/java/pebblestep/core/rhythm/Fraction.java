@@ -52,13 +52,22 @@ public final class Fraction implements Comparable<Fraction> {
         return Refusal.of("\"" + text + "\" is not a fraction; write it as 1/16, -1/8 or 0.");
     }
 
+    /** The greatest common divisor of two numbers from 0 up, by halving: most denominators here are powers of two. */
     private static long gcd(long a, long b) {
+        if (a == 0) return b;
+        if (b == 0) return a;
+        int twos = Long.numberOfTrailingZeros(a | b);
+        a >>= Long.numberOfTrailingZeros(a);
         while (b != 0) {
-            long rest = a % b;
-            a = b;
-            b = rest;
+            b >>= Long.numberOfTrailingZeros(b);
+            if (a > b) {
+                long smaller = b;
+                b = a;
+                a = smaller;
+            }
+            b -= a;
         }
-        return a;
+        return a << twos;
     }
 
     public long numerator() {
@@ -71,6 +80,8 @@ public final class Fraction implements Comparable<Fraction> {
     }
 
     public Fraction plus(Fraction other) {
+        if (other.numerator == 0) return this;
+        if (numerator == 0) return other;
         if (denominator == other.denominator) return of(Math.addExact(numerator, other.numerator), denominator);
         // Cancel the common part of the denominators first, so that ordinary sums stay far from overflow.
         long common = gcd(denominator, other.denominator);

@@ -122,7 +122,12 @@ public record Meter(int units, int unit, List<Integer> groups) {
 
     /** The bar in which a position stands, from 1; positions before the first downbeat stand in bar 0 and below. */
     public int barOf(Fraction position) {
-        return Math.toIntExact(position.dividedBy(bar()).floor()) + 1;
+        return Math.toIntExact(Math.floorDiv(unitOf(position), units)) + 1;
+    }
+
+    /** The unit in which a position stands, counted from the downbeat of bar 1. In whole numbers: this is asked often. */
+    private long unitOf(Fraction position) {
+        return Math.floorDiv(Math.multiplyExact(position.numerator(), (long) unit), position.denominator());
     }
 
     /** The downbeat of a bar counted from 1. */
@@ -132,15 +137,17 @@ public record Meter(int units, int unit, List<Integer> groups) {
 
     /** The beat of its bar in which a position stands, from 1. */
     public int beatOf(Fraction position) {
-        long eighths = position.mod(bar()).times(unit).floor();
+        long inBar = Math.floorMod(unitOf(position), (long) units);
         int beat = 0;
-        for (int before = 0; before + groups.get(beat) <= eighths; beat++) before += groups.get(beat);
+        for (int before = 0; before + groups.get(beat) <= inBar; beat++) before += groups.get(beat);
         return beat + 1;
     }
 
     /** Where the beat of a position begins. */
     public Fraction beatStart(Fraction position) {
-        return downbeat(barOf(position)).plus(positionOf(beatOf(position)));
+        long unitsBefore = Math.floorDiv(unitOf(position), (long) units) * units;
+        for (int beat = 0; beat < beatOf(position) - 1; beat++) unitsBefore += groups.get(beat);
+        return Fraction.of(unitsBefore, unit);
     }
 
     /** Where the beat after that of a position begins. */

@@ -73,7 +73,7 @@ public record Landing(
     }
 
     static Fraction onset(Step step) {
-        return Timing.arriving(step).orElseThrow().at();
+        return Timing.arrival(step);
     }
 
     /** The signed residue of a step. */

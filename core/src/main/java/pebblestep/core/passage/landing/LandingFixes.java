@@ -194,8 +194,9 @@ final class LandingFixes {
     /** Coming into the line on a later note, on the same place: the first entry that lands. */
     private void from() {
         Line line = step.line();
-        List<LineNote> notes = line.notes(step.key().form());
-        for (int later = 1; later < Math.min(notes.size() - 1, LATEST_ENTRY); later++) {
+        long count = notes(step);
+        for (int later = 1; later < Math.min(count - 1, LATEST_ENTRY); later++) {
+            if (cannotLand(-later)) continue;
             int enter = line.enter() + later;
             Optional<Step> changed = landing(() -> step.withLine(line.withEnter(enter)));
             if (changed.isEmpty()) continue;
@@ -205,11 +206,26 @@ final class LandingFixes {
             keep(
                     left.times(step.rhythm().strikes()),
                     LandingFix.Kind.FROM,
-                    "Come in on note " + enter + " of the line, " + degree(notes.get(later))
+                    "Come in on note " + enter + " of the line, "
+                            + degree(line.notes(step.key().form()).get(later))
                             + ", in place of the first",
                     changed.get());
             return;
         }
+    }
+
+    /** Whether an even line with so many notes more cannot land: seen at once, before anything is worked out again. */
+    private boolean cannotLand(int notesMore) {
+        boolean even = step.figure().even().isPresent()
+                && step.rhythm().legs().isEmpty()
+                && step.rhythm().tonicValue().isEmpty()
+                && step.target().note() == Target.Arriving.LAST;
+        if (!even) return false;
+        Fraction shift = step.figure()
+                .even()
+                .get()
+                .times((long) notesMore * step.rhythm().strikes());
+        return !off.plus(shift).mod(step.meter().bar()).isZero();
     }
 
     /** The degree of a note as the form has it. */
@@ -225,6 +241,7 @@ final class LandingFixes {
     private void note() {
         Line line = step.line();
         if (line.passing().isPresent() || line.enter() > 1) return;
+        if (cannotLand(1) && cannotLand(-1)) return;
         Form form = step.key().form();
         List<LineNote> notes = line.notes(form);
         Fraction size = step.figure().quickest().times(step.rhythm().strikes());

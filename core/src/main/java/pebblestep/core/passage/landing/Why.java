@@ -1,6 +1,5 @@
 package pebblestep.core.passage.landing;
 
-import java.util.List;
 import pebblestep.core.passage.Step;
 import pebblestep.core.passage.Target;
 import pebblestep.core.passage.Timing;
@@ -17,11 +16,17 @@ final class Why {
     static String of(Step step, Fraction onset, Fraction off, Speech speech) {
         Meter meter = step.meter();
         Fraction click = step.rhythm().click();
-        List<Timing.Attack> attacks = Timing.of(step).attacks();
-        Fraction start = attacks.get(0).at();
+        Fraction start = step.place();
         Fraction way = onset.minus(start);
-        long before =
-                attacks.stream().filter(attack -> attack.at().isLessThan(onset)).count();
+        boolean plain = step.figure().even().isPresent()
+                && step.rhythm().legs().isEmpty()
+                && step.rhythm().tonicValue().isEmpty()
+                && step.rhythm().hold().isEmpty();
+        long before = plain
+                ? way.dividedBy(click).floor()
+                : Timing.of(step).attacks().stream()
+                        .filter(attack -> attack.at().isLessThan(onset))
+                        .count();
         boolean even = step.figure().even().isPresent()
                 && way.equals(step.figure().even().get().times(before));
         String notes = even
