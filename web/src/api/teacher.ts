@@ -1,6 +1,9 @@
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useEffect } from 'react';
 import { api, data } from './client';
 import type { InstrumentForm, Ladder, Settings, StepDocument, StudentForm } from './types';
+
+const AHEAD_MS = 30;
 
 /** Who is signed in; asked once, and again after signing in or out. */
 export function useSession() {
@@ -44,11 +47,11 @@ export function useCatalogue() {
   });
 }
 
-/** A step worked out for a student; the answer before stays on screen while the next one is on its way. */
-export function usePassage(step: StepDocument, student: number | undefined) {
-  return useQuery({
+/** How a step worked out for a student is asked for; shared, so that likely next steps can be asked for ahead. */
+function passageQuery(step: StepDocument, student: number | undefined) {
+  return {
     queryKey: ['passage', step, student],
-    queryFn: ({ signal }) =>
+    queryFn: ({ signal }: { signal: AbortSignal }) =>
       data(
         api.POST('/api/passages', {
           params: { query: { with: 'score,clicks,pulse,near' } },
@@ -56,11 +59,27 @@ export function usePassage(step: StepDocument, student: number | undefined) {
           signal,
         }),
       ),
-    placeholderData: keepPreviousData,
     staleTime: Infinity,
     gcTime: 60_000,
     retry: false,
-  });
+  };
+}
+
+/** A step worked out for a student; the answer before stays on screen while the next one is on its way. */
+export function usePassage(step: StepDocument, student: number | undefined) {
+  return useQuery({ ...passageQuery(step, student), placeholderData: keepPreviousData });
+}
+
+/** Asks ahead for steps that are likely to be wanted next, so that a nudge answers at once. */
+export function usePassagesAhead(steps: StepDocument[], student: number | undefined) {
+  const client = useQueryClient();
+  useEffect(() => {
+    const timer = setTimeout(
+      () => steps.forEach((step) => void client.prefetchQuery(passageQuery(step, student))),
+      AHEAD_MS,
+    );
+    return () => clearTimeout(timer);
+  }, [client, steps, student]);
 }
 
 /** How each of these students reads a step. */

@@ -43,6 +43,8 @@ export function Engraving({ passage, lights, largest = 1, words }: Props) {
     if (!score || width < 40) return;
     void import('./draw').then(async ({ draw, fittingScale }) => {
       await document.fonts.ready;
+      // After the next frame: what is quick to show, a sentence or the pulse, is shown before the engraving is drawn.
+      await new Promise((next) => requestAnimationFrame(() => setTimeout(next)));
       if (!current || !paper.current) return;
       const room = frame.current?.parentElement?.clientHeight ?? Infinity;
       const scale = fittingScale(score, width, room, largest, lines.length);

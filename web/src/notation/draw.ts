@@ -3,6 +3,7 @@ import type { ScoreDocument } from '../api/types';
 import { drawBar } from './bars';
 import { drawSlur, type Placed } from './curves';
 import { headWidth, layOut, MARGIN, minimumWidth, WORDS_HEIGHT } from './layout';
+import { drawQuicker } from './quicker';
 import type { Glyph } from './staff';
 
 export { fittingScale } from './layout';
@@ -32,8 +33,10 @@ export function draw(
   width: number,
   lines: string[][] = [],
 ): Drawn {
-  element.replaceChildren();
-  const renderer = new Renderer(element as HTMLDivElement, Renderer.Backends.SVG);
+  // Drawn beside the page and hung into it whole, so that the page is laid out once.
+  drawQuicker();
+  const sheet = document.createElement('div');
+  const renderer = new Renderer(sheet, Renderer.Backends.SVG);
   const context = renderer.getContext();
   const { systems, height } = layOut(score, width - 2 * MARGIN, lines.length);
   renderer.resize(width, height);
@@ -81,7 +84,8 @@ export function draw(
     context.setFont('Figtree Variable', 12, 'normal', 'italic');
     context.fillText(score.instruction, attacks.get(0)!.note.getAbsoluteX(), systems[0]!.top + 14);
   }
-  element.querySelector('svg')?.setAttribute('aria-hidden', 'true');
+  sheet.querySelector('svg')?.setAttribute('aria-hidden', 'true');
+  element.replaceChildren(...sheet.childNodes);
   return { height, notes: elementsOf(signs) };
 }
 

@@ -12,8 +12,21 @@ function seeded(seed: string): () => number {
 
 const POINTS = 9;
 
+const drawn = new Map<string, string>();
+const MOST_DRAWN = 4000;
+
 /** The outline of a worn stone around the origin: smooth, slightly irregular, `width` by `height`. */
 export function stonePath(seed: string, width: number, height: number, scale = 1): string {
+  const key = `${seed} ${width.toFixed(1)} ${height.toFixed(1)} ${scale}`;
+  const known = drawn.get(key);
+  if (known !== undefined) return known;
+  const outline = outlineOf(seed, width, height, scale);
+  if (drawn.size >= MOST_DRAWN) drawn.clear();
+  drawn.set(key, outline);
+  return outline;
+}
+
+function outlineOf(seed: string, width: number, height: number, scale: number): string {
   const random = seeded(seed);
   const tilt = (random() - 0.5) * 0.22;
   const points = Array.from({ length: POINTS }, (_, i) => {

@@ -1,7 +1,7 @@
 import { useLocalStorage } from '@mantine/hooks';
 import { useEffect, useMemo, useReducer, useRef, useState } from 'react';
 import { useParams, useSearchParams } from 'react-router';
-import { useCatalogue, usePassage, useRoutine, useStudents } from '../../api/teacher';
+import { useCatalogue, usePassage, usePassagesAhead, useRoutine, useStudents } from '../../api/teacher';
 import type { Catalogue, PassageDocument, PulseDocument, Routine, Student } from '../../api/types';
 import { Waiting } from '../../ui/Waiting';
 import { Wrong } from '../../ui/Wrong';
@@ -51,9 +51,18 @@ function OpenBench({ catalogue, students, open, routine }: Props) {
   const student = students.find((one) => one.id === state.studentId);
   const answer = usePassage(step.document, student?.id);
   const [passage, setPassage] = useState<PassageDocument>();
-  useEffect(() => {
-    if (answer.data && !answer.isPlaceholderData) setPassage(answer.data);
-  }, [answer.data, answer.isPlaceholderData]);
+  // Kept while the next one is on its way or refused; set while rendering, so that nothing is drawn twice.
+  if (answer.data && !answer.isPlaceholderData && answer.data !== passage) setPassage(answer.data);
+  const near = useMemo(
+    () =>
+      [-1, 1].flatMap((clicks) => {
+        const place = nudged(passage, step.document.rhythm.place, clicks, snap);
+        if (place === undefined || place === step.document.rhythm.place) return [];
+        return [{ ...step.document, rhythm: { ...step.document.rhythm, place } }];
+      }),
+    [passage, step, snap],
+  );
+  usePassagesAhead(near, student?.id);
   const saving = useAutosave(state, dispatch, answer.isError);
 
   // Lays the routine of the address on the bench, once for each change of the address: what is being made there stays

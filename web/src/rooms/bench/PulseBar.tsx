@@ -1,4 +1,5 @@
 import { useBench, type Snap } from './BenchContext';
+import { PlaceOptions } from './PlaceOptions';
 import { Values } from './Values';
 import classes from './PulseBar.module.css';
 
@@ -52,11 +53,7 @@ export function PulseBar() {
           onChange={(event) => dispatch({ type: 'rhythm', change: { place: event.currentTarget.value } })}
         >
           {!place && <option value={rhythm.place}>{rhythm.place}</option>}
-          {pulse?.places.map((one) => (
-            <option key={one.place} value={one.place}>
-              {one.words}
-            </option>
-          ))}
+          <PlaceOptions meter={rhythm.meter} places={pulse?.places ?? []} />
         </select>
         {place && place.ms !== 0 && (
           <span>
@@ -67,11 +64,7 @@ export function PulseBar() {
       <label>
         to land on{' '}
         <select aria-label="Lands on" value={target} onChange={(event) => land(event.currentTarget.value)}>
-          {targets.map((one) => (
-            <option key={one.place} value={one.place}>
-              {one.words}
-            </option>
-          ))}
+          <PlaceOptions meter={rhythm.meter} places={targets} />
         </select>
       </label>
       <label className={classes.snap}>

@@ -54,7 +54,16 @@ export function RoutineList() {
         <SortableContext items={steps.map((one) => one.key)} strategy={verticalListSortingStrategy}>
           <ol>
             {steps.map((one, i) => (
-              <RoutineStepRow key={one.key} step={one} at={i} />
+              <RoutineStepRow
+                key={one.key}
+                id={one.key}
+                at={i}
+                title={one.document.title || one.document.key.tonic}
+                summary={state.summaries[one.key] ?? 'not saved yet'}
+                open={state.draft.at === i}
+                removable={steps.length > 1}
+                dispatch={dispatch}
+              />
             ))}
           </ol>
         </SortableContext>

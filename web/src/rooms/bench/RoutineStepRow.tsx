@@ -2,19 +2,28 @@ import { useSortable } from '@dnd-kit/sortable';
 import { CSS } from '@dnd-kit/utilities';
 import { ActionIcon } from '@mantine/core';
 import { IconGripVertical, IconTrash } from '@tabler/icons-react';
+import { memo, type Dispatch } from 'react';
 import { Stone } from '../../ui/Stone';
 import { undoHint } from '../../ui/undo';
 import { notes } from '../../ui/words';
-import { useBench } from './BenchContext';
-import type { BenchStep } from './state';
+import type { BenchAction } from './state';
 import classes from './Bench.module.css';
 
-/** One step of the routine: pressed to lie on the bench, gripped to be moved. */
-export function RoutineStepRow({ step, at }: { step: BenchStep; at: number }) {
-  const { state, dispatch } = useBench();
-  const { attributes, listeners, setNodeRef, transform, transition } = useSortable({ id: step.key });
-  const open = state.draft.at === at;
-  const title = step.document.title || notes(step.document.key.tonic);
+interface Props {
+  id: string;
+  at: number;
+  title: string;
+  summary: string;
+  open: boolean;
+  /** Whether it can be taken out: a routine keeps one step. */
+  removable: boolean;
+  dispatch: Dispatch<BenchAction>;
+}
+
+/** One step of the routine: pressed to lie on the bench, gripped to be moved. Drawn anew only when it looks different. */
+export const RoutineStepRow = memo(function RoutineStepRow(props: Props) {
+  const { id, at, title, summary, open, removable, dispatch } = props;
+  const { attributes, listeners, setNodeRef, transform, transition } = useSortable({ id });
   return (
     <li
       ref={setNodeRef}
@@ -39,7 +48,7 @@ export function RoutineStepRow({ step, at }: { step: BenchStep; at: number }) {
       >
         <svg width="34" height="30" aria-hidden="true">
           <Stone
-            seed={`step ${step.key}`}
+            seed={`step ${id}`}
             width={open ? 33 : 28}
             height={open ? 23 : 19}
             tone={open ? 'river' : 'sand'}
@@ -49,10 +58,10 @@ export function RoutineStepRow({ step, at }: { step: BenchStep; at: number }) {
         </svg>
         <span>
           <strong>{notes(title)}</strong>
-          <span>{notes(state.summaries[step.key] ?? 'not saved yet')}</span>
+          <span>{notes(summary)}</span>
         </span>
       </button>
-      {state.draft.steps.length > 1 && (
+      {removable && (
         <ActionIcon
           variant="subtle"
           color="gray"
@@ -68,4 +77,4 @@ export function RoutineStepRow({ step, at }: { step: BenchStep; at: number }) {
       )}
     </li>
   );
-}
+});

@@ -21,8 +21,7 @@ public class SettingsService {
         this.json = json;
     }
 
-    /** The settings of a studio; the usual ones where it has chosen none. */
-    @Transactional(readOnly = true)
+    /** The settings of a studio; the usual ones where it has chosen none. Without a transaction while they are known. */
     public Settings of(long studioId) {
         Settings before = known.get(studioId);
         if (before != null) return before;

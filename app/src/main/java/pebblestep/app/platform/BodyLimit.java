@@ -16,7 +16,7 @@ import tools.jackson.databind.json.JsonMapper;
 @Component
 @Order(Ordered.HIGHEST_PRECEDENCE + 10)
 class BodyLimit extends OncePerRequestFilter {
-    static final int MOST_BYTES = 64 * 1024;
+    static final int MOST_BYTES = 256 * 1024;
 
     private final ProblemWriter problems;
 

@@ -138,9 +138,9 @@ class BadInputTest {
 
     @Test
     void a_request_larger_than_any_document_is_refused() {
-        Answer answer = teacher.post("/api/passages", "{\"step\":\"" + "x".repeat(200_000) + "\"}");
+        Answer answer = teacher.post("/api/passages", "{\"step\":\"" + "x".repeat(300_000) + "\"}");
         assertThat(answer.status()).isEqualTo(413);
-        assertThat(answer.string("detail")).contains("64 kB");
+        assertThat(answer.string("detail")).contains("256 kB");
     }
 
     @Test
