@@ -26,11 +26,6 @@ const BIGGEST_PEBBLE = 17;
 /** Room that the words of the distance need beside those of its ends. */
 const RESIDUE_ROOM = 120;
 
-/** The distance as a part of a whole note, without its sign: the sentence says which way. */
-function residue(off: string): string {
-  return off.replace('-', '');
-}
-
 /** One row of the ribbon. */
 export function PulseRow({ view, top, perWhole, passage, pulse }: Props) {
   const x = (at: number) => LEFT + (at - view.from) * perWhole;
@@ -148,7 +143,7 @@ export function PulseRow({ view, top, perWhole, passage, pulse }: Props) {
             className={classes.residue}
             visibility={Math.abs(x(landed) - x(pulse.target)) > RESIDUE_ROOM ? 'visible' : 'hidden'}
           >
-            {residue(landing.off)}
+            {landing.distance}
           </text>
         </g>
       )}

@@ -46,8 +46,10 @@ function Sides({ first }: { first: StepDocument }) {
       })),
   ];
   const other = choices.find((choice) => choice.value === chosen) ?? choices[0]!;
+  const advice = passage?.near?.find((near) => near.step.rhythm.place === other.document.rhythm.place);
   return (
     <div className={classes.sides}>
+      {advice && <p className={classes.advice}>{advice.sentence}</p>}
       <Side document={step.document} head={<h2>{notes(step.document.title) || 'On the bench'}</h2>} />
       <Side
         document={other.document}

@@ -47,7 +47,7 @@ class PackageOrderTest {
             .whereLayer("line")
             .mayOnlyBeAccessedByLayers("passage")
             .whereLayer("passage")
-            .mayOnlyBeAccessedByLayers("notation", "metronome")
+            .mayOnlyBeAccessedByLayers("climb", "notation", "metronome")
             .whereLayer("notation")
             .mayNotBeAccessedByAnyLayer()
             .whereLayer("metronome")

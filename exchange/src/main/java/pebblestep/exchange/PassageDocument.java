@@ -70,6 +70,7 @@ public record PassageDocument(
             String off,
             BigDecimal clicks,
             String target,
+            String distance,
             String sentence,
             String why,
             List<FixPart> fixes) {}
@@ -191,6 +192,7 @@ public record PassageDocument(
                 landing.off().toString(),
                 decimal(landing.clicks()),
                 landing.at().minus(landing.off()).toString(),
+                landing.distance(),
                 landing.sentence(),
                 landing.why(),
                 landing.fixes().stream().map(PassageDocument::part).toList());

@@ -156,6 +156,7 @@ class EveryScreenJourney {
             assertThat(saved(other)).isVisible();
             title(mine).fill("Mine");
             assertThat(mine.getByText("This routine was changed elsewhere")).isVisible();
+            mine.bringToFront();
             look(mine, "conflict");
             assertThat(title(mine)).hasValue("Mine");
             mine.getByText("Save mine as a new routine").click();

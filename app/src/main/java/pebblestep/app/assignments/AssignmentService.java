@@ -8,6 +8,7 @@ import java.util.Optional;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import pebblestep.app.accounts.SettingsService;
 import pebblestep.app.assignments.AssignmentViews.AssignmentForm;
 import pebblestep.app.assignments.AssignmentViews.AssignmentView;
 import pebblestep.app.bench.KeyBefore;
@@ -34,9 +35,16 @@ public class AssignmentService implements KeyBefore {
     private final AssignmentRepository assignments;
     private final StepService steps;
     private final StudentService students;
+    private final SettingsService settings;
     private final Clock clock;
 
-    AssignmentService(AssignmentRepository assignments, StepService steps, StudentService students, Clock clock) {
+    AssignmentService(
+            AssignmentRepository assignments,
+            StepService steps,
+            StudentService students,
+            SettingsService settings,
+            Clock clock) {
+        this.settings = settings;
         this.assignments = assignments;
         this.steps = steps;
         this.students = students;
@@ -86,7 +94,7 @@ public class AssignmentService implements KeyBefore {
     @Transactional(readOnly = true)
     public List<AssignmentView> list(long studioId, long studentId) {
         students.get(studioId, studentId);
-        return of(studioId, studentId).stream().map(AssignmentService::view).toList();
+        return of(studioId, studentId).stream().map(this::view).toList();
     }
 
     /** Everything a student was given, newest first, as the rules need it. */
@@ -152,14 +160,16 @@ public class AssignmentService implements KeyBefore {
         return new LadderForm(entity.ladderFrom, entity.ladderTo, entity.ladderBy);
     }
 
-    private static AssignmentView view(AssignmentEntity entity) {
+    private AssignmentView view(AssignmentEntity entity) {
         Step step = StepDocuments.read(entity.document);
         return new AssignmentView(
                 entity.id,
                 entity.studentId,
                 entity.stepId,
                 entity.title,
-                step.key() + ", " + StepWords.withoutKey(step),
+                step.key() + ", "
+                        + StepWords.withoutKey(
+                                step, settings.of(entity.studioId).speech().names()),
                 ladder(entity),
                 entity.startsOn,
                 entity.endsOn,

@@ -3,8 +3,10 @@ package pebblestep.app.bench;
 import com.fasterxml.jackson.annotation.JsonInclude;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
 import java.math.BigDecimal;
 import java.util.List;
+import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -19,6 +21,7 @@ import pebblestep.exchange.Rounded;
 /** Works out tempo ladders. */
 @RestController
 class LadderController {
+    private static final List<String> TYPES = List.of("fixed", "percent", "dial", "back-step", "alternate");
 
     /**
      * A ladder to work out; with the value that gets the beat and the value of the notes, each rung is said in notes a
@@ -33,7 +36,8 @@ class LadderController {
 
     /** How the rungs follow on each other. */
     record Scheme(
-            @NotNull(message = "Give the type of the scheme.") String type,
+            @NotNull(message = "Give the type of the scheme.") @Size(max = 20, message = "Choose one of the types.")
+                    String type,
             @Nullable BigDecimal by,
             @Nullable Integer forward) {}
 
@@ -42,18 +46,46 @@ class LadderController {
 
     @PostMapping("/api/ladders")
     LadderAnswer ladder(@Valid @RequestBody LadderRequest request) {
-        if (!"fixed".equals(request.scheme.type())) {
-            throw Refusal.of("scheme.type", "There is no ladder of this type here yet.")
-                    .fits("Use fixed.");
-        }
-        if (request.scheme.forward() != null) {
-            throw Refusal.of("scheme.forward", "A fixed ladder only goes forward.")
-                    .fits("Leave this field out.");
-        }
-        if (request.scheme.by() == null) throw Refusal.of("scheme.by", "Give the step between rungs.");
-        TempoLadder ladder = new LadderForm(request.from, request.to, request.scheme.by()).ladder();
+        TempoLadder ladder = ladderOf(request);
         return new LadderAnswer(
                 ladder.rungs().stream().map(Bpm::value).toList(), rates(ladder, request.beat, request.value));
+    }
+
+    private static TempoLadder ladderOf(LadderRequest request) {
+        Bpm from = at("from", () -> Bpm.of(request.from));
+        Bpm to = at("to", () -> Bpm.of(request.to));
+        Scheme scheme = request.scheme;
+        boolean back = scheme.type().equals("back-step");
+        if (!back && scheme.forward() != null) {
+            throw Refusal.of("scheme.forward", "Only a back-step ladder counts its steps forward.")
+                    .fits("Leave this field out.");
+        }
+        if (scheme.type().equals("dial")) {
+            if (scheme.by() != null) {
+                throw Refusal.of("scheme.by", "The dial has its own marks.").fits("Leave this field out.");
+            }
+            return TempoLadder.dial(from, to);
+        }
+        if (!TYPES.contains(scheme.type())) {
+            throw Refusal.of("scheme.type", "There is no ladder of the type \"" + scheme.type() + "\" here.")
+                    .fits("One of: " + String.join(", ", TYPES) + ".");
+        }
+        BigDecimal by = scheme.by();
+        if (by == null) throw Refusal.of("scheme.by", "Give the step between rungs.");
+        return switch (scheme.type()) {
+            case "percent" -> TempoLadder.percent(from, to, by);
+            case "back-step" -> TempoLadder.backStep(from, to, by, scheme.forward() == null ? 2 : scheme.forward());
+            case "alternate" -> TempoLadder.alternate(from, to, by);
+            default -> TempoLadder.fixed(from, to, by);
+        };
+    }
+
+    private static <T> T at(String field, Supplier<T> read) {
+        try {
+            return read.get();
+        } catch (Refusal e) {
+            throw e.at(field);
+        }
     }
 
     private static @Nullable List<Double> rates(TempoLadder ladder, @Nullable String beat, @Nullable String value) {
@@ -67,10 +99,6 @@ class LadderController {
     }
 
     private static Fraction fraction(String field, String text) {
-        try {
-            return Fraction.parse(text);
-        } catch (Refusal e) {
-            throw e.at(field);
-        }
+        return at(field, () -> Fraction.parse(text));
     }
 }

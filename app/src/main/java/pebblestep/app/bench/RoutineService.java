@@ -141,7 +141,7 @@ public class RoutineService {
                 routine.version,
                 routine.archived,
                 steps.findByRoutineIdAndArchivedFalseOrderByPosition(routine.id).stream()
-                        .map(StepService::view)
+                        .map(kept::view)
                         .toList());
     }
 }

@@ -4,6 +4,7 @@ import java.time.Clock;
 import org.springframework.data.domain.Sort;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import pebblestep.app.accounts.SettingsService;
 import pebblestep.app.bench.StepViews.StepForm;
 import pebblestep.app.bench.StepViews.StepView;
 import pebblestep.app.platform.PageOf;
@@ -19,9 +20,11 @@ import pebblestep.exchange.StepDocuments;
 public class StepService {
     private final StepRepository steps;
     private final RoutineRepository routines;
+    private final SettingsService settings;
     private final Clock clock;
 
-    StepService(StepRepository steps, RoutineRepository routines, Clock clock) {
+    StepService(StepRepository steps, RoutineRepository routines, SettingsService settings, Clock clock) {
+        this.settings = settings;
         this.steps = steps;
         this.routines = routines;
         this.clock = clock;
@@ -31,8 +34,7 @@ public class StepService {
     public PageOf<StepView> list(long studioId, boolean archived, int page) {
         Sort newestFirst = Sort.by("updatedAt").descending().and(Sort.by("id").descending());
         return PageOf.of(
-                steps.findByStudioIdAndArchived(studioId, archived, PageOf.request(page, newestFirst)),
-                StepService::view);
+                steps.findByStudioIdAndArchived(studioId, archived, PageOf.request(page, newestFirst)), this::view);
     }
 
     @Transactional(readOnly = true)
@@ -113,13 +115,15 @@ public class StepService {
         return steps.findByIdAndStudioId(id, studioId).orElseThrow(() -> Problems.notFound("step"));
     }
 
-    static StepView view(StepEntity entity) {
+    StepView view(StepEntity entity) {
         Step step = StepDocuments.read(entity.document);
         return new StepView(
                 entity.id,
                 entity.routineId,
                 entity.title,
-                step.key() + ", " + StepWords.withoutKey(step),
+                step.key() + ", "
+                        + StepWords.withoutKey(
+                                step, settings.of(entity.studioId).speech().names()),
                 StepDocuments.write(step),
                 new LadderForm(entity.ladderFrom, entity.ladderTo, entity.ladderBy),
                 entity.version,

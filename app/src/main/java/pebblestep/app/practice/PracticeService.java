@@ -88,14 +88,16 @@ public class PracticeService {
                 Cautions.of(student.family()));
     }
 
-    private static TodayItem item(Assigned assigned, Work work, LocalDate day) {
+    private TodayItem item(Assigned assigned, Work work, LocalDate day) {
         Standing standing = work.standing(day);
         Judgement judgement = Judgement.of(work, day);
         return new TodayItem(
                 assigned.id(),
                 assigned.title(),
                 work.key().toString(),
-                StepWords.withoutKey(assigned.step()),
+                StepWords.withoutKey(
+                        assigned.step(),
+                        settings.of(assigned.studioId()).speech().names()),
                 assigned.step().tempo().beat().toString(),
                 assigned.ladder().rungs().stream().map(Bpm::value).toList(),
                 standing.rung(),

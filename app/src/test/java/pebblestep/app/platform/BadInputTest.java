@@ -96,7 +96,11 @@ class BadInputTest {
             delimiter = '|',
             quoteCharacter = '`',
             value = {
-                "{\"from\":60,\"to\":100,\"scheme\":{\"type\":\"dial\"}} | /scheme/type",
+                "{\"from\":60,\"to\":100,\"scheme\":{\"type\":\"spiral\"}} | /scheme/type",
+                "{\"from\":60,\"to\":100,\"scheme\":{\"type\":\"dial\",\"by\":4}} | /scheme/by",
+                "{\"from\":60,\"to\":100,\"scheme\":{\"type\":\"percent\"}} | /scheme/by",
+                "{\"from\":60,\"to\":100,\"scheme\":{\"type\":\"back-step\",\"by\":4,\"forward\":1}} | /scheme/forward",
+                "{\"from\":60,\"to\":100,\"scheme\":{\"type\":\"fixed\",\"by\":4,\"forward\":2}} | /scheme/forward",
                 "{\"from\":60,\"to\":100,\"scheme\":{\"type\":\"fixed\"}} | /scheme/by",
                 "{\"from\":60,\"to\":100,\"scheme\":{\"type\":\"fixed\",\"by\":0}} | /scheme/by",
                 "{\"from\":5,\"to\":100,\"scheme\":{\"type\":\"fixed\",\"by\":8}} | /from",
@@ -115,10 +119,21 @@ class BadInputTest {
         Answer answer =
                 teacher.post("/api/ladders", "{\"from\":60,\"to\":100,\"scheme\":{\"type\":\"fixed\",\"by\":8}}");
         assertThat(answer.text()).isEqualTo("{\"rungs\":[60,68,76,84,92,100]}");
+        assertThat(rungs("{\"type\":\"percent\",\"by\":10}")).isEqualTo("[60,66,73,80,88,97,100]");
+        assertThat(rungs("{\"type\":\"dial\"}")).isEqualTo("[60,63,66,69,72,76,80,84,88,92,96,100]");
+        assertThat(rungs("{\"type\":\"back-step\",\"by\":20,\"forward\":2}")).isEqualTo("[60,80,100]");
+        assertThat(rungs("{\"type\":\"alternate\",\"by\":20}")).isEqualTo("[60,80,60,100]");
         Answer rates = teacher.post(
                 "/api/ladders",
                 "{\"from\":60,\"to\":68,\"scheme\":{\"type\":\"fixed\",\"by\":8},\"beat\":\"1/4\",\"value\":\"1/16\"}");
         assertThat(rates.json().get("notesPerSecond").toString()).isEqualTo("[4.0,4.533]");
+    }
+
+    private String rungs(String scheme) {
+        return teacher.post("/api/ladders", "{\"from\":60,\"to\":100,\"scheme\":" + scheme + "}")
+                .json()
+                .get("rungs")
+                .toString();
     }
 
     @Test

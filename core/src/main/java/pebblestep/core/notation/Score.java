@@ -4,13 +4,13 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import pebblestep.core.instrument.Clef;
-import pebblestep.core.passage.Articulation;
 import pebblestep.core.passage.Passage;
 import pebblestep.core.passage.PassageNote;
 import pebblestep.core.passage.Player;
 import pebblestep.core.pitch.Pitch;
 import pebblestep.core.rhythm.Fraction;
 import pebblestep.core.rhythm.Meter;
+import pebblestep.core.rhythm.Swing;
 import pebblestep.core.scale.KeySignature;
 
 /**
@@ -66,7 +66,7 @@ public record Score(
                 Ottavas.of(
                         passage.notes(),
                         note -> clefs.get(meter.barOf(passage.notes().get(note).at()) - first)),
-                instruction(passage.step().articulation()));
+                instruction(passage));
     }
 
     /** The clef at the head of the first staff. */
@@ -126,9 +126,16 @@ public record Score(
         return mean < MIDDLE_C ? Clef.BASS : Clef.TREBLE;
     }
 
-    private static Optional<String> instruction(Articulation articulation) {
-        return articulation
+    /** What is said in words over the first note: the share of the bow, and swing. */
+    private static Optional<String> instruction(Passage passage) {
+        List<String> words = new ArrayList<>();
+        Swing swing = passage.step().rhythm().swing();
+        if (!swing.isStraight()) words.add("swing " + swing);
+        passage.step()
+                .articulation()
                 .bowShare()
-                .map(share -> share.equals(Fraction.ONE) ? "whole bow each" : share + " of the bow each");
+                .ifPresent(
+                        share -> words.add(share.equals(Fraction.ONE) ? "whole bow each" : share + " of the bow each"));
+        return words.isEmpty() ? Optional.empty() : Optional.of(String.join(", ", words));
     }
 }

@@ -18,6 +18,7 @@ import pebblestep.core.rhythm.Figure;
 import pebblestep.core.rhythm.Figures;
 import pebblestep.core.rhythm.Rhythm;
 import pebblestep.core.rhythm.ValueName;
+import pebblestep.core.rhythm.ValueNames;
 
 /** Says a step in few words, for a list. */
 public final class StepWords {
@@ -27,21 +28,26 @@ public final class StepWords {
 
     private StepWords() {}
 
-    /** Everything but the key: {@code two octaves up and down in thirds, sixteenths from 2}. */
+    /** Everything but the key, with American names of values. */
     public static String withoutKey(Step step) {
+        return withoutKey(step, ValueNames.AMERICAN);
+    }
+
+    /** Everything but the key: {@code two octaves up and down in thirds, sixteenths from 2}. */
+    public static String withoutKey(Step step, ValueNames names) {
         String line = line(step.line());
         String slurs = step.articulation().kind() == Articulation.Kind.SEPARATE
                 ? ""
                 : ", " + step.articulation().inWords();
-        return line + ", " + figure(step.rhythm()) + " from "
+        return line + ", " + figure(step.rhythm(), names) + " from "
                 + Count.of(step.place(), step.meter()).inWords() + slurs;
     }
 
     /** The values of a rhythm: {@code sixteenths}, {@code dotted pairs, long first}, else the cycle. */
-    private static String figure(Rhythm rhythm) {
+    private static String figure(Rhythm rhythm, ValueNames names) {
         Figure figure = rhythm.figure();
         String values = figure.even()
-                .map(ValueName::plural)
+                .map(value -> ValueName.plural(value, names))
                 .or(() -> Figures.all().stream()
                         .filter(named -> named.figure().equals(figure))
                         .map(Figures.Named::name)

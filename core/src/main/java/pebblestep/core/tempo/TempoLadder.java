@@ -1,8 +1,11 @@
 package pebblestep.core.tempo;
 
 import java.math.BigDecimal;
+import java.math.RoundingMode;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
+import java.util.stream.IntStream;
 import pebblestep.core.Refusal;
 import pebblestep.core.rhythm.Bpm;
 
@@ -13,6 +16,13 @@ import pebblestep.core.rhythm.Bpm;
 public record TempoLadder(List<Bpm> rungs) {
     /** More rungs than a student climbs in a year. */
     private static final int MOST = 200;
+
+    /** The marks of the dial: 40 to 60 by 2, to 72 by 3, to 120 by 4, to 144 by 6, to 208 by 8. */
+    private static final List<Integer> DIAL = IntStream.of(
+                    40, 42, 44, 46, 48, 50, 52, 54, 56, 58, 60, 63, 66, 69, 72, 76, 80, 84, 88, 92, 96, 100, 104, 108,
+                    112, 116, 120, 126, 132, 138, 144, 152, 160, 168, 176, 184, 192, 200, 208)
+            .boxed()
+            .toList();
 
     /** Refuses a ladder without rungs. */
     public TempoLadder {
@@ -25,7 +35,7 @@ public record TempoLadder(List<Bpm> rungs) {
      * by 8: 60 68 76 84 92 100. Refuses steps that are not positive, and ladders of more than 200 rungs.
      */
     public static TempoLadder fixed(Bpm from, Bpm to, BigDecimal by) {
-        if (by.signum() <= 0) throw Refusal.of("scheme.by", "The step of a ladder is more than 0 beats a minute.");
+        requireStep(by);
         BigDecimal distance = to.value().subtract(from.value());
         if (distance.abs().compareTo(by.multiply(BigDecimal.valueOf(MOST - 1L))) > 0) {
             throw Refusal.of(
@@ -40,6 +50,110 @@ public record TempoLadder(List<Bpm> rungs) {
         }
         rungs.add(to);
         return new TempoLadder(rungs);
+    }
+
+    /**
+     * Each rung so many percent beyond the rounded one before, rounded half up to whole beats a minute, and always moved by
+     * at least one. From 60 to 80 by 10 percent: 60 66 73 80. Refuses percentages that are not between 0 and 100.
+     */
+    public static TempoLadder percent(Bpm from, Bpm to, BigDecimal by) {
+        if (by.signum() <= 0 || by.compareTo(BigDecimal.valueOf(100)) >= 0) {
+            throw Refusal.of("scheme.by", "A rung lies more than 0 and less than 100 percent beyond the one before.");
+        }
+        int way = to.value().compareTo(from.value());
+        BigDecimal factor =
+                BigDecimal.ONE.add(by.multiply(BigDecimal.valueOf(way)).movePointLeft(2));
+        Climber climber = new Climber(from, to);
+        while (!climber.arrived()) {
+            BigDecimal at = climber.at();
+            BigDecimal next = at.multiply(factor).setScale(0, RoundingMode.HALF_UP);
+            BigDecimal least =
+                    at.add(BigDecimal.valueOf(way)).setScale(0, way > 0 ? RoundingMode.CEILING : RoundingMode.FLOOR);
+            climber.moveTo(way > 0 ? next.max(least) : next.min(least));
+        }
+        return climber.ladder();
+    }
+
+    /** The marks of a traditional metronome between start and target (handbook list, from memory). */
+    public static TempoLadder dial(Bpm from, Bpm to) {
+        int way = to.value().compareTo(from.value());
+        Climber climber = new Climber(from, to);
+        List<Integer> marks = new ArrayList<>(DIAL);
+        if (way < 0) Collections.reverse(marks);
+        for (int mark : marks) {
+            BigDecimal value = BigDecimal.valueOf(mark);
+            if (!climber.arrived() && value.subtract(climber.at()).signum() * way > 0) climber.moveTo(value);
+        }
+        if (!climber.arrived()) climber.moveTo(to.value());
+        return climber.ladder();
+    }
+
+    /**
+     * So many steps forward, then one back, until the target is reached. From 60 to 72 by 4, two forward: 60 64 68 64 68
+     * 72. Refuses fewer than two steps forward, which would never arrive.
+     */
+    public static TempoLadder backStep(Bpm from, Bpm to, BigDecimal by, int forward) {
+        requireStep(by);
+        if (forward < 2 || forward > MOST) {
+            throw Refusal.of("scheme.forward", "Two or more steps forward come before one back, not " + forward + ".");
+        }
+        BigDecimal step = by.multiply(BigDecimal.valueOf(to.value().compareTo(from.value())));
+        Climber climber = new Climber(from, to);
+        for (int i = 0; !climber.arrived(); i++) {
+            boolean back = i % (forward + 1) == forward;
+            climber.moveTo(back ? climber.at().subtract(step) : climber.at().add(step));
+        }
+        return climber.ladder();
+    }
+
+    /** Each rung of a fixed ladder followed by the first tempo, slow and fast in turn: 60 68 60 76 60 84. */
+    public static TempoLadder alternate(Bpm from, Bpm to, BigDecimal by) {
+        List<Bpm> rungs = new ArrayList<>();
+        for (Bpm rung : fixed(from, to, by).rungs()) {
+            if (rungs.size() > 1) rungs.add(from);
+            rungs.add(rung);
+        }
+        requireSize(rungs.size());
+        return new TempoLadder(rungs);
+    }
+
+    private static void requireStep(BigDecimal by) {
+        if (by.signum() <= 0) throw Refusal.of("scheme.by", "The step of a ladder is more than 0 beats a minute.");
+    }
+
+    private static void requireSize(int rungs) {
+        if (rungs > MOST) throw Refusal.of("scheme.by", "This ladder would take more than " + MOST + " rungs.");
+    }
+
+    /** Climbs rung by rung and stops exactly at the target. */
+    private static final class Climber {
+        private final Bpm to;
+        private final int way;
+        private final List<Bpm> rungs = new ArrayList<>();
+
+        Climber(Bpm from, Bpm to) {
+            this.to = to;
+            this.way = to.value().compareTo(from.value());
+            rungs.add(from);
+        }
+
+        BigDecimal at() {
+            return rungs.get(rungs.size() - 1).value();
+        }
+
+        boolean arrived() {
+            return at().compareTo(to.value()) == 0;
+        }
+
+        void moveTo(BigDecimal next) {
+            boolean beyond = next.subtract(to.value()).signum() * way >= 0;
+            rungs.add(beyond ? to : Bpm.of(next));
+            requireSize(rungs.size());
+        }
+
+        TempoLadder ladder() {
+            return new TempoLadder(rungs);
+        }
     }
 
     public int size() {

@@ -41,6 +41,68 @@ class TempoLadderTest {
         }
     }
 
+    private static TempoLadder ladder(String type, long from, long to, String by) {
+        Bpm first = Bpm.of(from);
+        Bpm last = Bpm.of(to);
+        return switch (type) {
+            case "percent" -> TempoLadder.percent(first, last, new BigDecimal(by));
+            case "dial" -> TempoLadder.dial(first, last);
+            case "alternate" -> TempoLadder.alternate(first, last, new BigDecimal(by));
+            default -> TempoLadder.backStep(first, last, new BigDecimal(by), Integer.parseInt(type));
+        };
+    }
+
+    /** Worked out by hand; the dial's marks as handbooks list them (from memory). */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "percent | 60 | 80 | 10 | [60, 66, 73, 80]",
+                "percent | 60 | 64 | 1 | [60, 61, 62, 63, 64]",
+                "percent | 100 | 80 | 10 | [100, 90, 81, 80]",
+                "percent | 60 | 60 | 10 | [60]",
+                "dial | 56 | 80 | 0 | [56, 58, 60, 63, 66, 69, 72, 76, 80]",
+                "dial | 61 | 70 | 0 | [61, 63, 66, 69, 70]",
+                "dial | 126 | 112 | 0 | [126, 120, 116, 112]",
+                "dial | 136 | 220 | 0 | [136, 138, 144, 152, 160, 168, 176, 184, 192, 200, 208, 220]",
+                "dial | 20 | 42 | 0 | [20, 40, 42]",
+                "2 | 60 | 72 | 4 | [60, 64, 68, 64, 68, 72]",
+                "3 | 60 | 80 | 5 | [60, 65, 70, 75, 70, 75, 80]",
+                "2 | 80 | 70 | 5 | [80, 75, 70]",
+                "2 | 60 | 62 | 5 | [60, 62]",
+                "alternate | 60 | 84 | 8 | [60, 68, 60, 76, 60, 84]",
+                "alternate | 60 | 60 | 8 | [60]"
+            })
+    void every_scheme_climbs_its_own_way(String type, long from, long to, String by, String rungs) {
+        assertThat(ladder(type, from, to, by).rungs()).hasToString(rungs);
+    }
+
+    @Property
+    void every_ladder_starts_and_ends_exactly_and_never_stands_still(
+            @ForAll @IntRange(min = 20, max = 400) int from,
+            @ForAll @IntRange(min = 20, max = 400) int to,
+            @ForAll @IntRange(min = 10, max = 50) int by,
+            @ForAll @IntRange(min = 0, max = 3) int kind) {
+        String type = new String[] {"percent", "dial", "alternate", "2"}[kind];
+        TempoLadder ladder = ladder(type, from, to, Integer.toString(by));
+        assertThat(ladder.rung(0)).isEqualTo(Bpm.of(from));
+        assertThat(ladder.target()).isEqualTo(Bpm.of(to));
+        for (int i = 1; i < ladder.size(); i++) {
+            assertThat(ladder.rung(i)).isNotEqualTo(ladder.rung(i - 1));
+            boolean forward =
+                    ladder.rung(i).value().compareTo(ladder.rung(i - 1).value()) == Integer.compare(to, from);
+            if (kind < 2) assertThat(forward).as("strictly one way").isTrue();
+        }
+    }
+
+    @Test
+    void schemes_that_never_arrive_are_refused() {
+        assertThatThrownBy(() -> ladder("percent", 60, 80, "0")).isInstanceOf(Refusal.class);
+        assertThatThrownBy(() -> ladder("percent", 60, 80, "100")).isInstanceOf(Refusal.class);
+        assertThatThrownBy(() -> ladder("1", 60, 80, "4")).isInstanceOf(Refusal.class);
+        assertThatThrownBy(() -> ladder("2", 20, 400, "1")).hasMessageContaining("more than 200 rungs");
+    }
+
     @Test
     void a_ladder_that_never_arrives_is_refused() {
         assertThatThrownBy(() -> TempoLadder.fixed(Bpm.of(60), Bpm.of(100), BigDecimal.ZERO))

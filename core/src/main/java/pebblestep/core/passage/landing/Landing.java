@@ -22,6 +22,7 @@ import pebblestep.core.rhythm.ValueName;
  * @param count its counting word
  * @param off signed distance from the target: past positive, short negative, 0 when it lands
  * @param clicks the same, counted in clicks of the figure
+ * @param distance the same without its sign, in words: {@code one quarter}; empty when it lands
  * @param sentence the same, in words
  * @param why the arithmetic that led there, in words
  * @param fixes every small change that lands it, least change first; empty when it lands
@@ -32,6 +33,7 @@ public record Landing(
         Count count,
         Fraction off,
         Fraction clicks,
+        String distance,
         String sentence,
         String why,
         List<LandingFix> fixes) {
@@ -62,6 +64,7 @@ public record Landing(
                 count,
                 off,
                 off.dividedBy(step.rhythm().click()),
+                off.isZero() ? "" : ValueName.length(off, step.rhythm().click(), speech.names()),
                 sentence(step, count, bar, off, speech),
                 Why.of(step, at, off, speech),
                 off.isZero() ? List.of() : LandingFixes.of(step, off, speech));
