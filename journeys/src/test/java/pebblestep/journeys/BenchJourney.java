@@ -67,7 +67,8 @@ class BenchJourney {
             assertThat(label(page, "Starts on")).hasValue("1/6");
             page.getByText("back to back").first().click();
             Locator dialog = page.getByRole(AriaRole.DIALOG);
-            assertThat(dialog.locator("p", new Locator.LocatorOptions().setHasText("ms apart"))).isVisible();
+            assertThat(dialog.locator("p", new Locator.LocatorOptions().setHasText("ms apart")))
+                    .isVisible();
             assertThat(dialog.locator("section p")).hasCount(2);
             EveryScreenJourney.look(page, "side by side");
             page.keyboard().press("Escape");
