@@ -55,6 +55,21 @@ export function BenchTitle({ player, onToggle, onAssign }: Props) {
         >
           <IconArrowForwardUp size={18} />
         </ActionIcon>
+        <label className={classes.bpm}>
+          <input
+            aria-label="Beats a minute"
+            type="number"
+            min={20}
+            max={400}
+            step="any"
+            value={step.document.tempo.bpm}
+            onChange={(event) => {
+              const bpm = Math.round(Number(event.currentTarget.value) * 10) / 10;
+              if (bpm >= 20 && bpm <= 400) dispatch({ type: 'bpm', bpm });
+            }}
+          />{' '}
+          bpm
+        </label>
         <Button size="sm" color="moss" onClick={onAssign}>
           Assign
         </Button>
@@ -99,24 +114,9 @@ export function BenchTitle({ player, onToggle, onAssign }: Props) {
             {student &&
               passage.writtenKey !== passage.concertKey &&
               `, sounds ${notes(passage.concertKey)}`}{' '}
-            · {passage.noteCount} notes · {passage.notesPerSecond.toFixed(1)} notes a second
+            · {passage.noteCount} notes · {passage.notesPerSecond.toFixed(1)} notes/s
           </span>
         )}
-        <label className={classes.bpm}>
-          <input
-            aria-label="Beats a minute"
-            type="number"
-            min={20}
-            max={400}
-            step="any"
-            value={step.document.tempo.bpm}
-            onChange={(event) => {
-              const bpm = Math.round(Number(event.currentTarget.value) * 10) / 10;
-              if (bpm >= 20 && bpm <= 400) dispatch({ type: 'bpm', bpm });
-            }}
-          />{' '}
-          bpm
-        </label>
         {player.failed && <span role="alert">The sound did not start. Try once more.</span>}
       </p>
       <ClassReadings opened={reading} onClose={() => setReading(false)} />

@@ -49,7 +49,7 @@ export function LandingCard({ onCompare }: Props) {
         {near && near.length > 0 && (
           <p className={classes.slips}>
             Easily confused:{' '}
-            {near.slice(0, 2).map((one, i) => (
+            {near.slice(0, 1).map((one, i) => (
               <span key={one.place}>
                 {i > 0 && ' · '}
                 <strong>{one.count}</strong> in {one.division}, {Math.abs(one.ms).toFixed(1)} ms{' '}

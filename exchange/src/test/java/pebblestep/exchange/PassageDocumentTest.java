@@ -93,7 +93,8 @@ class PassageDocumentTest {
         assertThat(whole.score().fifths()).isEqualTo(-4);
         assertThat(whole.score().measures()).hasSize(2);
         assertThat(whole.newNotes()).containsExactly(new PassageDocument.NewNotePart("Db", "D"));
-        assertThat(whole.awkward()).contains(new PassageDocument.AwkwardPart("C5", "Db5", "the half step at Db"));
+        assertThat(whole.awkward())
+                .contains(new PassageDocument.AwkwardPart("C5", "Db5", "onto the half hole, the half step at Db"));
         assertThat(whole.clicks().startMs()).isEqualTo(-3333.333);
         assertThat(whole.clicks().clicks()).hasSize(12);
         assertThat(whole.pulse().target()).isEqualTo(2.0);

@@ -40,9 +40,14 @@ final class AwkwardSpots {
                     .forEach(pair -> spots.add(new AwkwardSpot(lower, upper, pair.why())));
         }
         for (AwkwardSpot spot : spots) {
-            // The same pair of names in another octave is the same difficulty.
-            found.putIfAbsent(spot.lower().name() + " " + spot.upper().name() + " " + spot.why(), spot);
+            // The same pair of names in another octave is the same difficulty; one pair may be awkward for two reasons.
+            found.merge(spot.lower().name() + " " + spot.upper().name(), spot, AwkwardSpots::both);
         }
         return found.values().stream().limit(MOST).toList();
+    }
+
+    private static AwkwardSpot both(AwkwardSpot one, AwkwardSpot other) {
+        boolean another = !one.why().contains(other.why());
+        return another ? new AwkwardSpot(one.lower(), one.upper(), one.why() + ", " + other.why()) : one;
     }
 }
