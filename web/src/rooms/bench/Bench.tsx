@@ -3,6 +3,7 @@ import { useEffect, useMemo, useReducer, useRef, useState } from 'react';
 import { useParams, useSearchParams } from 'react-router';
 import { useCatalogue, usePassage, usePassagesAhead, useRoutine, useStudents } from '../../api/teacher';
 import type { Catalogue, PassageDocument, PulseDocument, Routine, Student } from '../../api/types';
+import { NowhereRoom } from '../../ui/NowhereRoom';
 import { Waiting } from '../../ui/Waiting';
 import { Wrong } from '../../ui/Wrong';
 import { BenchContext, type BenchShared, type Snap } from './BenchContext';
@@ -14,6 +15,10 @@ import { useAutosave } from './useAutosave';
 export function Bench() {
   const { routineId } = useParams();
   const open = routineId === undefined ? undefined : Number(routineId);
+  return open === undefined || Number.isInteger(open) ? <Loading open={open} /> : <NowhereRoom />;
+}
+
+function Loading({ open }: { open?: number }) {
   const catalogue = useCatalogue();
   const students = useStudents();
   const routine = useRoutine(open);

@@ -53,7 +53,7 @@ export function BenchDesk() {
   return (
     <div className={classes.bench}>
       <RoutineList />
-      <div className={classes.work}>
+      <div className={classes.work} data-refused={refused != null}>
         <BenchTitle player={player} onToggle={toggle} onAssign={() => void assign()} />
         {passage ? (
           <>
