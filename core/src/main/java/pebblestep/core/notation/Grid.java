@@ -51,10 +51,17 @@ final class Grid {
     private boolean isWritable(Span span) {
         Fraction length = span.length();
         if (span.note().isPresent()) return isPlain(length) || isDotted(length);
+        if (fillsItsBeat(span)) return isPlain(length) || isDotted(length);
         // Rests are conservative: they start on a multiple of themselves, and only whole compound beats are dotted.
         Fraction from = span.from().minus(barStart);
         boolean aligned = from.dividedBy(length).denominator() == 1;
         return aligned && (isPlain(length) || fillsTernaryBeat(span) && isDotted(length));
+    }
+
+    /** Whether a rest takes exactly the beat it stands on, wherever that begins in an irregular bar. */
+    private boolean fillsItsBeat(Span span) {
+        return meter.beatStart(span.from()).equals(span.from())
+                && span.length().equals(meter.lengthOf(meter.beatOf(span.from())));
     }
 
     /** Whether a rest takes whole beats of which the first divides in three. */

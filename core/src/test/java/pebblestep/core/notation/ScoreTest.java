@@ -24,6 +24,8 @@ import pebblestep.core.passage.Player;
 import pebblestep.core.passage.Step;
 import pebblestep.core.passage.Steps;
 import pebblestep.core.rhythm.Fraction;
+import pebblestep.core.rhythm.Rhythm;
+import pebblestep.core.rhythm.Swing;
 
 /** How bars are written: common engraving practice, no source. */
 class ScoreTest {
@@ -77,11 +79,69 @@ class ScoreTest {
                 "4/4 | 1/8 | 1/16 | 2 | r16 8 16~ 16 r16 r8 r2",
                 "4/4 | 1/12 | 1/12 | 2 | [3:2 r8 8 8] r4 r2",
                 "4/4 | 1/4 | 1/12 | 2 | [3:2 r8 4~] [3:2 8 4~] [3:2 8 r4] r4",
-                "4/4 | 1/16 | -1/16 | 2 | 16 / 16 r16 r8 r4 r2"
+                "4/4 | 1/16 | -1/16 | 2 | 16 / 16 r16 r8 r4 r2",
+                "2/4 | 1/20 | 0 | 5 | [5:4 16 16 16 16 16] r4",
+                "2/4 | 1/24 | 0 | 6 | [6:4 16 16 16 16 16 16] r4",
+                "2/4 | 1/32 | 0 | 4 | 32 32 32 32 r8 r4",
+                "7/8(2+2+3) | 1/8 | 0 | 7 | 8 8 8 8 8 8 8",
+                "7/8(2+2+3) | 1/4 | 0 | 2 | 4 4 r4.",
+                "7/8(3+2+2) | 3/16 | 0 | 2 | 8. 8. r4 r4",
+                "12/8 | 3/8 | 0 | 4 | 4. 4. 4. 4.",
+                "9/8 | 1/8 | 0 | 3 | 8 8 8 r4. r4.",
+                "5/4 | 1/4 | 0 | 5 | 4 4 4 4 4"
             })
     void values_are_split_so_that_the_beats_stay_visible(
             String meter, String value, String place, int span, String written) {
         assertThat(String.join(" / ", bars(meter, value, place, span))).isEqualTo(written);
+    }
+
+    /** Cycles with rests and dots, bar by bar. */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "3/16 1/16 | 4 | 8. 16 8. 16 r2",
+                "1/16 3/16 | 4 | 16 8. 16 8. r2",
+                "1/2 r1/2 | 2 | 2 r2 / 2 r2",
+                "1/4 1/4 r1/2 | 4 | 4 4 r2 / 4 4 r2",
+                "3/8 1/8 | 4 | 4. 8 4. 8",
+                "1/8 1/16 1/16 | 6 | 8 16 16 8 16 16 r2"
+            })
+    void cycles_are_written_with_their_dots_and_rests(String cycle, int notes, String written) {
+        Step even = Steps.step("C", "major", Extent.span(notes), Travel.UP, Turn.SINGLE, "4/4", "1/4", "0");
+        List<String> bars = score(Steps.figure(even, cycle)).measures().stream()
+                .map(ScoreTest::shown)
+                .toList();
+        assertThat(String.join(" / ", bars)).isEqualTo(written);
+    }
+
+    @Test
+    void beams_follow_the_groups_of_an_irregular_meter() {
+        Step seven = Steps.step("C", "major", Extent.span(7), Travel.UP, Turn.SINGLE, "7/8(2+3+2)", "1/8", "0");
+        assertThat(score(seven).measures().get(0).beams())
+                .containsExactly(new Beam(0, 1), new Beam(2, 4), new Beam(5, 6));
+        Step twelve = Steps.step("C", "major", Extent.span(12), Travel.UP, Turn.SINGLE, "12/8", "1/8", "0");
+        assertThat(score(twelve).measures().get(0).beams())
+                .containsExactly(new Beam(0, 2), new Beam(3, 5), new Beam(6, 8), new Beam(9, 11));
+    }
+
+    @Test
+    void swing_is_said_over_the_first_note_and_changes_nothing_written() {
+        Step straight = Steps.step("C", "major", Extent.span(5), Travel.UP, Turn.SINGLE, "4/4", "1/8", "0");
+        Rhythm r = straight.rhythm();
+        Step swung = straight.withRhythm(new Rhythm(
+                r.meter(),
+                r.figure(),
+                1,
+                r.place(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                List.of(),
+                Swing.parse("2:1")));
+        assertThat(score(swung).instruction()).contains("swing 2:1");
+        assertThat(score(swung).measures()).isEqualTo(score(straight).measures());
+        assertThat(score(straight).instruction()).isEmpty();
     }
 
     @Property
