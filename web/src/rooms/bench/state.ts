@@ -228,6 +228,8 @@ function loaded(routine: Routine, stepId: number | undefined, studentId?: number
     document: step.document,
     ladder: step.ladder,
   }));
+  // A routine whose steps have all been put away elsewhere starts anew.
+  if (steps.length === 0) steps.push(newStep(FIRST));
   const at = Math.max(
     0,
     routine.steps.findIndex((step) => step.id === stepId),

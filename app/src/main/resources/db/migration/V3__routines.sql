@@ -15,6 +15,8 @@ insert into routines (studio_id, title, archived, version, updated_at, from_step
 alter table steps add column routine_id bigint references routines (id);
 alter table steps add column position integer default 0 not null;
 update steps s set routine_id = (select r.id from routines r where r.from_step = s.id);
+-- What was put away is put away as a routine now; taken back, it comes with its step.
+update steps set archived = false;
 alter table steps alter column routine_id set not null;
 alter table routines drop column from_step;
 
