@@ -68,6 +68,16 @@ function OpenBench({ catalogue, students, open, routine }: Props) {
     [passage, step, snap],
   );
   usePassagesAhead(near, student?.id);
+  const fresh = answer.data !== undefined && !answer.isPlaceholderData && !answer.isError;
+  // Asked for while the answer is on its way, landing waits for it: a way to land of an older step would undo what was
+  // changed since.
+  const [landing, setLanding] = useState(false);
+  const best = fresh ? answer.data?.landing.fixes[0] : undefined;
+  useEffect(() => {
+    if (!landing || !fresh) return;
+    setLanding(false);
+    if (best) dispatch({ type: 'replace', document: best.step });
+  }, [landing, fresh, best]);
   const saving = useAutosave(state, dispatch, answer.isError);
 
   // Lays the routine of the address on the bench, once for each change of the address: what is being made there stays
@@ -93,6 +103,8 @@ function OpenBench({ catalogue, students, open, routine }: Props) {
       student,
       passage,
       refused: answer.error,
+      fresh,
+      land: () => setLanding(true),
       snap,
       setSnap,
       nudge: (clicks) => {
@@ -105,7 +117,7 @@ function OpenBench({ catalogue, students, open, routine }: Props) {
           dispatch({ type: 'rhythm', change: { place } });
       },
     }),
-    [state, step, saving, catalogue, students, student, passage, answer.error, snap, setSnap],
+    [state, step, saving, catalogue, students, student, passage, answer.error, fresh, snap, setSnap],
   );
   return (
     <BenchContext.Provider value={shared}>

@@ -19,6 +19,10 @@ export interface BenchShared {
   /** The last step that could be worked out; the one now may be refused. */
   passage?: PassageDocument;
   refused: unknown;
+  /** Whether the passage is that of the step as it stands now, and not of one before. */
+  fresh: boolean;
+  /** Applies the best way to land; of the step as it stands now, as soon as it is worked out. */
+  land: () => void;
   snap: Snap;
   setSnap: (snap: Snap) => void;
   /** Moves the place by that many places of the division it snaps to. */

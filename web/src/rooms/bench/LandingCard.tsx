@@ -13,7 +13,7 @@ interface Props {
 
 /** Where the line ends, said in one sentence, why, and the changes that land it. */
 export function LandingCard({ onCompare }: Props) {
-  const { passage, refused, dispatch } = useBench();
+  const { passage, refused, fresh, dispatch } = useBench();
   const [all, setAll] = useState(false);
   if (refused) return <Wrong error={refused} />;
   if (!passage) return null;
@@ -32,6 +32,7 @@ export function LandingCard({ onCompare }: Props) {
               key={fix.sentence}
               type="button"
               className={i === 0 ? classes.best : classes.fix}
+              disabled={!fresh}
               onClick={() => dispatch({ type: 'replace', document: fix.step })}
             >
               {fix.sentence.replace(/\.$/, '')}

@@ -3,7 +3,7 @@ import { useCallback, useEffect, useRef, useState, type Dispatch } from 'react';
 import { useNavigate } from 'react-router';
 import { Problem } from '../../api/client';
 import { routineQuery, useKeepRoutine } from '../../api/teacher';
-import { isKept, type BenchAction, type BenchState } from './state';
+import { benchReducer, isKept, type BenchAction, type BenchState } from './state';
 
 export type SaveState = 'saved' | 'changed' | 'saving' | 'cannot' | 'failed' | 'conflict';
 
@@ -22,6 +22,15 @@ export interface Saving {
 const QUIET_MS = 700;
 const AGAIN_MS = 5_000;
 
+/** The state with what the server has said of the same steps, where the page does not know it yet. */
+function newest(state: BenchState, answered: BenchState | undefined): BenchState {
+  const same = answered?.draft.steps.some((step) => state.draft.steps.some((one) => one.key === step.key));
+  const later = (answered?.version ?? -1) > (state.version ?? -1);
+  if (!answered || !same || !later) return state;
+  const { id, version, kept, ids } = answered;
+  return { ...state, id, version, kept, ids: { ...state.ids, ...ids } };
+}
+
 /** Saves the routine a moment after the last change; never over a change made elsewhere. */
 export function useAutosave(state: BenchState, dispatch: Dispatch<BenchAction>, refused: boolean): Saving {
   const mutation = useKeepRoutine();
@@ -30,15 +39,18 @@ export function useAutosave(state: BenchState, dispatch: Dispatch<BenchAction>, 
   const [error, setError] = useState<unknown>();
   const latest = useRef(state);
   const running = useRef<Promise<boolean> | undefined>(undefined);
+  // What the server said last: known at once, while the state of the page follows with its next rendering.
+  const answered = useRef<BenchState | undefined>(undefined);
   useEffect(() => {
     latest.current = state;
   });
   const { mutateAsync } = mutation;
 
   const save = useCallback((): Promise<boolean> => {
-    if (running.current) return running.current.then(() => (isKept(latest.current) ? true : save()));
-    const { draft, id, version, ids } = latest.current;
-    if (isKept(latest.current)) return Promise.resolve(true);
+    if (running.current) return running.current.then((done) => (done ? save() : false));
+    const now = newest(latest.current, answered.current);
+    const { draft, id, version, ids } = now;
+    if (isKept(now)) return Promise.resolve(true);
     const sent = draft;
     running.current = mutateAsync({
       id,
@@ -48,6 +60,7 @@ export function useAutosave(state: BenchState, dispatch: Dispatch<BenchAction>, 
     })
       .then((routine) => {
         setError(undefined);
+        answered.current = benchReducer(now, { type: 'kept', routine, sent });
         dispatch({ type: 'kept', routine, sent });
         if (id === undefined) navigate(`/bench/${routine.id}`, { replace: true });
         return true;
@@ -92,12 +105,14 @@ export function useAutosave(state: BenchState, dispatch: Dispatch<BenchAction>, 
     flush: () => (refused ? Promise.resolve(false) : save()),
     saveAsNew: () => {
       setError(undefined);
+      answered.current = undefined;
       dispatch({ type: 'asNew' });
     },
     loadOther: async () => {
       if (state.id === undefined) return;
       const routine = await queries.fetchQuery({ ...routineQuery(state.id), staleTime: 0 });
       setError(undefined);
+      answered.current = undefined;
       dispatch({ type: 'load', routine });
     },
   };

@@ -13,7 +13,7 @@ const FASTEST = 400;
 
 /** The bench from the keyboard. */
 export function useBenchKeys({ toggle, assign, find }: Actions) {
-  const { step, state, dispatch, catalogue, passage, refused, nudge, saving } = useBench();
+  const { step, state, dispatch, catalogue, land, nudge, saving } = useBench();
   const { document } = step;
   const tempo = (by: number) =>
     dispatch({ type: 'bpm', bpm: Math.min(FASTEST, Math.max(SLOWEST, document.tempo.bpm + by)) });
@@ -36,10 +36,7 @@ export function useBenchKeys({ toggle, assign, find }: Actions) {
     PageDown: () => select(1),
     '[': () => values(-1),
     ']': () => values(1),
-    l: () => {
-      const best = passage?.landing.fixes[0];
-      if (best && !refused) dispatch({ type: 'replace', document: best.step });
-    },
+    l: land,
     d: () =>
       dispatch({ type: 'line', change: { turn: document.line.turn === 'single' ? 'double' : 'single' } }),
     s: () => void saving.flush(),
