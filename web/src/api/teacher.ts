@@ -1,7 +1,16 @@
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useEffect } from 'react';
 import { api, data } from './client';
-import type { InstrumentForm, Ladder, Settings, StepDocument, StudentForm } from './types';
+import type {
+  Climb,
+  ClimbPractice,
+  Goal,
+  InstrumentForm,
+  Settings,
+  StepDocument,
+  StudentForm,
+  WhatIf,
+} from './types';
 
 const AHEAD_MS = 30;
 
@@ -92,19 +101,55 @@ export function useReadings(step: StepDocument, students: number[], wanted: bool
   });
 }
 
-export function useLadder(ladder: Ladder, beat: string, value: string) {
+/** What a climb is worked out with, beside the step and the climb itself. */
+export interface ClimbAsked {
+  student?: number;
+  at?: number[];
+  practice?: ClimbPractice;
+}
+
+/** A climb worked out; the answer before stays on screen while the next one is on its way. */
+export function useClimb(step: StepDocument, climb: Climb, asked: ClimbAsked, wanted = true) {
   return useQuery({
-    queryKey: ['ladder', ladder, beat, value],
-    queryFn: ({ signal }) =>
-      data(
-        api.POST('/api/ladders', {
-          body: { from: ladder.from, to: ladder.to, scheme: { type: 'fixed', by: ladder.by }, beat, value },
-          signal,
-        }),
-      ),
+    queryKey: ['climb', step, climb, asked],
+    queryFn: ({ signal }) => data(api.POST('/api/climbs', { body: { step, climb, ...asked }, signal })),
     placeholderData: keepPreviousData,
-    staleTime: Infinity,
+    enabled: wanted,
+    staleTime: 60_000,
     retry: false,
+  });
+}
+
+/** A routine held against the minutes of a day. */
+export function useFit(steps: { document: StepDocument; climb: Climb }[], minutes: number, wanted: boolean) {
+  return useQuery({
+    queryKey: ['fit', steps, minutes],
+    queryFn: ({ signal }) => data(api.POST('/api/routines/fit', { body: { minutes, steps }, signal })),
+    placeholderData: keepPreviousData,
+    enabled: wanted,
+    staleTime: 60_000,
+    retry: false,
+  });
+}
+
+export function useRecipes() {
+  return useQuery({
+    queryKey: ['recipes'],
+    queryFn: () => data(api.GET('/api/recipes')),
+    staleTime: Infinity,
+  });
+}
+
+/** Makes a routine of a recipe, from a tonic. */
+export function useOpenRecipe() {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: ({ id, tonic }: { id: string; tonic?: string }) =>
+      data(api.POST('/api/recipes/{id}', { params: { path: { id } }, body: { tonic } })),
+    onSuccess: (routine) => {
+      client.setQueryData(['routine', routine.id], routine);
+      return client.invalidateQueries({ queryKey: ['routines'] });
+    },
   });
 }
 
@@ -133,7 +178,7 @@ export interface RoutineToKeep {
   id?: number;
   version?: number;
   title: string;
-  steps: { id?: number; document: StepDocument; ladder: Ladder }[];
+  steps: { id?: number; document: StepDocument; climb: Climb }[];
 }
 
 export function useKeepRoutine() {
@@ -190,7 +235,7 @@ function useStudentsChanged() {
   const client = useQueryClient();
   return () =>
     Promise.all(
-      ['students', 'student', 'desk', 'keyPath', 'assignments', 'passage'].map((key) =>
+      ['students', 'student', 'desk', 'keyPath', 'assignments', 'passage', 'forecast', 'climb'].map((key) =>
         client.invalidateQueries({ queryKey: [key] }),
       ),
     );
@@ -296,6 +341,8 @@ export function useAssign() {
       startsOn: string;
       endsOn: string;
       minutesADay: number;
+      start?: number[];
+      goal?: Goal;
     }) => data(api.POST('/api/assignments', { body })),
     onSuccess: changed,
   });
@@ -311,6 +358,47 @@ export function useEndAssignment() {
         : data(api.POST('/api/assignments/{id}/end', { params }));
     },
     onSuccess: changed,
+  });
+}
+
+/** Puts a student on a rung: what the teacher picked, or any other. */
+export function usePlace() {
+  const changed = useStudentsChanged();
+  return useMutation({
+    mutationFn: ({ id, at }: { id: number; at: number[] }) =>
+      data(api.POST('/api/assignments/{id}/place', { params: { path: { id } }, body: { at } })),
+    onSuccess: changed,
+  });
+}
+
+/** Changes the climb of an assignment. */
+export function useChangeClimb() {
+  const changed = useStudentsChanged();
+  return useMutation({
+    mutationFn: ({ id, climb }: { id: number; climb: Climb }) =>
+      data(api.POST('/api/assignments/{id}/climb', { params: { path: { id } }, body: { climb } })),
+    onSuccess: changed,
+  });
+}
+
+/** Sets a tempo to be met by a day; none takes it away. */
+export function useGoal() {
+  const changed = useStudentsChanged();
+  return useMutation({
+    mutationFn: ({ id, goal }: { id: number; goal?: Goal }) =>
+      data(api.PUT('/api/assignments/{id}/goal', { params: { path: { id } }, body: { goal } })),
+    onSuccess: changed,
+  });
+}
+
+/** How a student's climb stands and will go on; with what is asked about in the place of what is planned. */
+export function useForecast(id: number, what: WhatIf) {
+  return useQuery({
+    queryKey: ['forecast', id, what],
+    queryFn: ({ signal }) =>
+      data(api.POST('/api/assignments/{id}/forecast', { params: { path: { id } }, body: what, signal })),
+    placeholderData: keepPreviousData,
+    retry: false,
   });
 }
 

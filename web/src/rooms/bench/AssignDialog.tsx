@@ -3,7 +3,7 @@ import { notifications } from '@mantine/notifications';
 import { type FormEvent, useState } from 'react';
 import { Link } from 'react-router';
 import { useAssign } from '../../api/teacher';
-import { dayOf, isoDay, short } from '../../ui/words';
+import { dayOf, isoDay, notes } from '../../ui/words';
 import { Wrong } from '../../ui/Wrong';
 import { useBench } from './BenchContext';
 
@@ -19,13 +19,15 @@ export function AssignDialog({ opened, onClose }: { opened: boolean; onClose: ()
 }
 
 function Fields({ onClose }: { onClose: () => void }) {
-  const { state, step, students } = useBench();
+  const { state, step, students, climb } = useBench();
   const stepId = state.ids[step.key];
   const assign = useAssign();
   const [studentId, setStudentId] = useState(state.studentId ?? students[0]?.id);
   const [startsOn, setStartsOn] = useState(isoDay());
   const [endsOn, setEndsOn] = useState(isoDay(TWO_WEEKS));
   const [minutes, setMinutes] = useState(8);
+  const [goalOn, setGoalOn] = useState('');
+  const [goalBpm, setGoalBpm] = useState<number>();
   if (studentId === undefined) {
     return (
       <p style={{ margin: 0 }}>
@@ -33,11 +35,20 @@ function Fields({ onClose }: { onClose: () => void }) {
       </p>
     );
   }
+  const top = climb?.walk.at(-1)?.bpm;
   const submit = (event: FormEvent) => {
     event.preventDefault();
     if (assign.isPending || stepId === undefined) return;
     assign.mutate(
-      { stepId, studentId, startsOn, endsOn, minutesADay: minutes },
+      {
+        stepId,
+        studentId,
+        startsOn,
+        endsOn,
+        minutesADay: minutes,
+        start: state.starts[step.key],
+        goal: goalOn ? { bpm: goalBpm ?? top ?? step.document.tempo.bpm, date: goalOn } : undefined,
+      },
       {
         onSuccess: () => {
           const name = students.find((one) => one.id === studentId)?.name ?? 'the student';
@@ -79,9 +90,33 @@ function Fields({ onClose }: { onClose: () => void }) {
         value={minutes}
         onChange={(value) => setMinutes(Number(value) || 1)}
       />
+      <Group grow>
+        <TextInput
+          label="To be met by (if you wish)"
+          type="date"
+          min={isoDay(1)}
+          value={goalOn}
+          onChange={(event) => setGoalOn(event.currentTarget.value)}
+        />
+        <NumberInput
+          label="Tempo to be met, bpm"
+          min={20}
+          max={400}
+          decimalScale={1}
+          disabled={!goalOn}
+          value={goalBpm ?? top ?? ''}
+          onChange={(value) => setGoalBpm(value === '' ? undefined : Number(value))}
+        />
+      </Group>
       <p style={{ margin: 0, color: 'var(--ink-soft)', fontSize: 15 }}>
-        The student climbs from {short(step.ladder.from)} to {short(step.ladder.to)} bpm by{' '}
-        {short(step.ladder.by)}: three clean in a row for each rung, three rungs a day at most.
+        {climb && (
+          <>
+            The student starts with {notes(climb.walk[0]!.words)} and climbs {climb.walk.length}{' '}
+            {climb.walk.length === 1 ? 'rung' : 'rungs'} to {notes(climb.walk.at(-1)!.words)}:{' '}
+            {step.climb.rules.clean} clean in a row for each, {step.climb.rules.rungsADay} rungs a day at
+            most.
+          </>
+        )}
       </p>
       {assign.isError && <Wrong error={assign.error} />}
       <Group justify="flex-end">

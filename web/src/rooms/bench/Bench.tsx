@@ -1,12 +1,19 @@
 import { useLocalStorage } from '@mantine/hooks';
 import { useEffect, useMemo, useReducer, useRef, useState } from 'react';
 import { useParams, useSearchParams } from 'react-router';
-import { useCatalogue, usePassage, usePassagesAhead, useRoutine, useStudents } from '../../api/teacher';
+import {
+  useCatalogue,
+  useClimb,
+  usePassage,
+  usePassagesAhead,
+  useRoutine,
+  useStudents,
+} from '../../api/teacher';
 import type { Catalogue, PassageDocument, PulseDocument, Routine, Student } from '../../api/types';
 import { NowhereRoom } from '../../ui/NowhereRoom';
 import { Waiting } from '../../ui/Waiting';
 import { Wrong } from '../../ui/Wrong';
-import { BenchContext, type BenchShared, type Snap } from './BenchContext';
+import { BenchContext, type BenchShared, type Side, type Snap } from './BenchContext';
 import { BenchDesk } from './BenchDesk';
 import { benchReducer, current, freshBench } from './state';
 import { useAutosave } from './useAutosave';
@@ -78,7 +85,11 @@ function OpenBench({ catalogue, students, open, routine }: Props) {
     setLanding(false);
     if (best) dispatch({ type: 'replace', document: best.step });
   }, [landing, fresh, best]);
-  const saving = useAutosave(state, dispatch, answer.isError);
+  const [side, setSide] = useState<Side>('notes');
+  const climb = useClimb(step.document, step.climb, { student: student?.id, at: state.starts[step.key] });
+  // What is wrong with the notes is said there; the climb has only its own faults to tell.
+  const climbRefused = answer.isError ? undefined : climb.error;
+  const saving = useAutosave(state, dispatch, answer.isError || climb.isError);
 
   // Lays the routine of the address on the bench, once for each change of the address: what is being made there stays
   // when the same routine arrives again after it was kept.
@@ -103,6 +114,10 @@ function OpenBench({ catalogue, students, open, routine }: Props) {
       student,
       passage,
       refused: answer.error,
+      climb: climb.data,
+      climbRefused,
+      side,
+      setSide,
       fresh,
       land: () => setLanding(true),
       snap,
@@ -117,7 +132,22 @@ function OpenBench({ catalogue, students, open, routine }: Props) {
           dispatch({ type: 'rhythm', change: { place } });
       },
     }),
-    [state, step, saving, catalogue, students, student, passage, answer.error, fresh, snap, setSnap],
+    [
+      state,
+      step,
+      saving,
+      catalogue,
+      students,
+      student,
+      passage,
+      answer.error,
+      climb.data,
+      climbRefused,
+      side,
+      fresh,
+      snap,
+      setSnap,
+    ],
   );
   return (
     <BenchContext.Provider value={shared}>

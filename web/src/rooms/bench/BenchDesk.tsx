@@ -8,6 +8,8 @@ import { Waiting } from '../../ui/Waiting';
 import { AssignDialog } from './AssignDialog';
 import { useBench } from './BenchContext';
 import { BenchTitle } from './BenchTitle';
+import { ClimbControls } from './climb/ClimbControls';
+import { ClimbDesk } from './climb/ClimbDesk';
 import { Compare } from './Compare';
 import { Controls } from './Controls';
 import { LadderPath } from './LadderPath';
@@ -21,7 +23,7 @@ import classes from './Bench.module.css';
 
 /** The bench itself: the routine, the engraved notes with the pulse beneath them, and the controls. */
 export function BenchDesk() {
-  const { step, state, passage, refused, nudge, placeAt, saving } = useBench();
+  const { step, state, passage, refused, nudge, placeAt, saving, side } = useBench();
   const player = useLoop();
   const [assigning, setAssigning] = useState(false);
   const [finding, setFinding] = useState(false);
@@ -55,7 +57,9 @@ export function BenchDesk() {
       <RoutineList />
       <div className={classes.work} data-refused={refused != null}>
         <BenchTitle player={player} onToggle={toggle} onAssign={() => void assign()} />
-        {passage ? (
+        {passage && side === 'climb' ? (
+          <ClimbDesk />
+        ) : passage ? (
           <>
             <div className={classes.paper} tabIndex={0} aria-label="Engraved notes" role="region">
               <PaperSwitch words={words} onChange={setWords} onCompare={compare} />
@@ -82,7 +86,7 @@ export function BenchDesk() {
           <Waiting />
         )}
       </div>
-      <Controls onFind={() => setFinding(true)} />
+      {side === 'climb' ? <ClimbControls /> : <Controls onFind={() => setFinding(true)} />}
       <MaterialBrowser opened={finding} onClose={() => setFinding(false)} />
       <Compare other={beside} onClose={() => setBeside(undefined)} />
       <AssignDialog opened={assigning} onClose={() => setAssigning(false)} />

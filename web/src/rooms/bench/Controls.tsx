@@ -4,22 +4,17 @@ import { notes } from '../../ui/words';
 import { ArticulationFields } from './ArticulationFields';
 import { useBench } from './BenchContext';
 import { PatternFields } from './PatternFields';
+import { RANGES } from './ranges';
 import { RhythmFields } from './RhythmFields';
 import { Row, type Choice } from './Row';
 import { Section } from './Section';
 import classes from './Controls.module.css';
 
-const OCTAVES = ['', 'one octave', 'two octaves', 'three octaves', 'four octaves'];
-const SPANS = [3, 4, 5, 6, 7, 9, 11, 12, 13, 15, 17];
 const TRAVELS: Choice[] = [
   { value: 'up-down', label: 'up and down' },
   { value: 'up', label: 'up' },
   { value: 'down', label: 'down' },
   { value: 'down-up', label: 'down and up' },
-];
-const RANGES: Choice[] = [
-  ...[1, 2, 3, 4].map((n) => ({ value: `o${n}`, label: OCTAVES[n]! })),
-  ...SPANS.map((n) => ({ value: `s${n}`, label: n === 5 ? 'first five notes' : `${n} notes` })),
 ];
 const MOST_DEGREES = 7;
 

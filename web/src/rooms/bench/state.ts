@@ -1,10 +1,10 @@
-import type { Ladder, Routine, StepDocument } from '../../api/types';
+import type { Climb, Routine, StepDocument } from '../../api/types';
 
 /** A step of the routine on the bench; its key stays the same whatever happens to it. */
 export interface BenchStep {
   key: string;
   document: StepDocument;
-  ladder: Ladder;
+  climb: Climb;
 }
 
 /** The routine as it lies here, and which of its steps is on the bench. */
@@ -26,6 +26,8 @@ export interface BenchState {
   /** The ids of kept steps, and their summaries, by key. */
   ids: Record<string, number>;
   summaries: Record<string, string>;
+  /** The rung a student would start on, by key; the first without. */
+  starts: Record<string, number[]>;
   /** The last kind of edit: typing goes on in one step of the undo. */
   lastEdit?: string;
   /** The student it is worked out for; for nobody in particular without. */
@@ -45,7 +47,7 @@ export type StepEdit =
   | { type: 'landing'; landing: StepDocument['landing'] }
   | { type: 'bpm'; bpm: number }
   | { type: 'metronome'; change: Partial<StepDocument['metronome']> }
-  | { type: 'ladder'; change: Partial<Ladder> };
+  | { type: 'climb'; climb: Climb; start?: number[] };
 
 /** Changes of the routine. */
 export type RoutineEdit =
@@ -63,6 +65,7 @@ export type BenchAction =
   | { type: 'new' }
   | { type: 'asNew' }
   | { type: 'select'; at: number }
+  | { type: 'start'; at: number[] }
   | { type: 'undo' }
   | { type: 'redo' }
   | { type: 'student'; studentId?: number };
@@ -81,17 +84,25 @@ export const FIRST: StepDocument = {
   articulation: { kind: 'separate' },
   metronome: { countInBars: 1, accent: true, click: 'beats' },
 };
-const LADDER: Ladder = { from: 60, to: 96, by: 4 };
+/** A first climb to change: a tempo ladder by fours. */
+const CLIMB: Climb = {
+  policy: 'in-turn',
+  rate: 'same-rate',
+  restart: 80,
+  axes: [{ axis: 'tempo', from: 60, to: 96, scheme: { type: 'fixed', by: 4 } }],
+  rules: { clean: 3, misses: 3, rungsADay: 3 },
+  repetitions: 5,
+};
 
 let made = 0;
-function newStep(document: StepDocument, ladder = LADDER): BenchStep {
+function newStep(document: StepDocument, climb = CLIMB): BenchStep {
   made += 1;
-  return { key: `new ${made}`, document, ladder };
+  return { key: `new ${made}`, document, climb };
 }
 
 export function freshBench(studentId?: number): BenchState {
   const draft = { title: '', steps: [newStep(FIRST)], at: 0 };
-  return { draft, kept: draft, past: [], future: [], ids: {}, summaries: {}, studentId };
+  return { draft, kept: draft, past: [], future: [], ids: {}, summaries: {}, starts: {}, studentId };
 }
 
 /** Whether everything here is kept. */
@@ -140,8 +151,8 @@ function editedStep(step: BenchStep, edit: StepEdit): BenchStep {
       return change({ tempo: { ...document.tempo, bpm: edit.bpm } });
     case 'metronome':
       return change({ metronome: { ...document.metronome, ...edit.change } });
-    case 'ladder':
-      return { ...step, ladder: { ...step.ladder, ...edit.change } };
+    case 'climb':
+      return { ...step, climb: edit.climb };
   }
 }
 
@@ -151,11 +162,11 @@ function editedDraft(draft: Draft, action: StepEdit | RoutineEdit): Draft {
     case 'routineTitle':
       return { ...draft, title: action.title };
     case 'add': {
-      const added = action.documents.map((document) => newStep(document, steps[at]!.ladder));
+      const added = action.documents.map((document) => newStep(document, steps[at]!.climb));
       return { ...draft, steps: [...steps.slice(0, at + 1), ...added, ...steps.slice(at + 1)], at: at + 1 };
     }
     case 'copy': {
-      const copy = newStep(steps[at]!.document, steps[at]!.ladder);
+      const copy = newStep(steps[at]!.document, steps[at]!.climb);
       return { ...draft, steps: [...steps.slice(0, at + 1), copy, ...steps.slice(at + 1)], at: at + 1 };
     }
     case 'remove': {
@@ -189,12 +200,15 @@ export function benchReducer(state: BenchState, action: BenchAction): BenchState
       return { ...state, id: undefined, version: undefined, kept: undefined, ids: {} };
     case 'select':
       return { ...state, draft: { ...draft, at: action.at }, lastEdit: undefined };
+    case 'start':
+      return { ...state, starts: { ...state.starts, [current(state).key]: action.at } };
     case 'undo': {
       const before = past.at(-1);
       if (!before) return state;
       return {
         ...state,
         draft: before,
+        starts: {},
         past: past.slice(0, -1),
         future: [draft, ...future],
         lastEdit: undefined,
@@ -203,7 +217,14 @@ export function benchReducer(state: BenchState, action: BenchAction): BenchState
     case 'redo': {
       const [after, ...rest] = future;
       if (!after) return state;
-      return { ...state, draft: after, past: [...past, draft], future: rest, lastEdit: undefined };
+      return {
+        ...state,
+        draft: after,
+        starts: {},
+        past: [...past, draft],
+        future: rest,
+        lastEdit: undefined,
+      };
     }
     case 'student':
       return { ...state, studentId: action.studentId };
@@ -214,6 +235,7 @@ export function benchReducer(state: BenchState, action: BenchAction): BenchState
       return {
         ...state,
         draft: edited,
+        starts: action.type === 'climb' ? startsAfter(state, action.start) : state.starts,
         past: goesOn ? past : [...past.slice(-MOST_BACK + 1), draft],
         future: [],
         lastEdit: action.type,
@@ -222,11 +244,18 @@ export function benchReducer(state: BenchState, action: BenchAction): BenchState
   }
 }
 
+/** A climb that was changed may not have the rung any more; its start is the one given, or the first. */
+function startsAfter(state: BenchState, start: number[] | undefined): BenchState['starts'] {
+  const starts = { ...state.starts };
+  delete starts[current(state).key];
+  return start ? { ...starts, [current(state).key]: start } : starts;
+}
+
 function loaded(routine: Routine, stepId: number | undefined, studentId?: number): BenchState {
   const steps = routine.steps.map<BenchStep>((step) => ({
     key: `kept ${step.id}`,
     document: step.document,
-    ladder: step.ladder,
+    climb: step.climb,
   }));
   // A routine whose steps have all been put away elsewhere starts anew.
   if (steps.length === 0) steps.push(newStep(FIRST));
@@ -244,6 +273,7 @@ function loaded(routine: Routine, stepId: number | undefined, studentId?: number
     version: routine.version,
     ids: Object.fromEntries(routine.steps.map((step, i) => [steps[i]!.key, step.id])),
     summaries: Object.fromEntries(routine.steps.map((step, i) => [steps[i]!.key, step.summary])),
+    starts: {},
     studentId,
   };
 }

@@ -56,7 +56,7 @@ export function useAutosave(state: BenchState, dispatch: Dispatch<BenchAction>, 
       id,
       version,
       title: sent.title,
-      steps: sent.steps.map((step) => ({ id: ids[step.key], document: step.document, ladder: step.ladder })),
+      steps: sent.steps.map((step) => ({ id: ids[step.key], document: step.document, climb: step.climb })),
     })
       .then((routine) => {
         setError(undefined);

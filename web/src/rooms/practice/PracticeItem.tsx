@@ -51,6 +51,7 @@ export function PracticeItem({ token, item, next, cautions, onTake, onNext }: Pr
       clientId: takeId(),
       assignmentId: item.assignmentId,
       bpm,
+      played: item.played,
       outcome,
       note,
       takenAt: localTime(),

@@ -2,7 +2,7 @@ import { Button } from '@mantine/core';
 import { useAssignments, useEndAssignment } from '../../api/teacher';
 import type { Assignment } from '../../api/types';
 import { undoNote } from '../../ui/undo';
-import { dayOf, isoDay, notes, short } from '../../ui/words';
+import { dayOf, isoDay, notes } from '../../ui/words';
 import { Wrong } from '../../ui/Wrong';
 import classes from './StudentPage.module.css';
 
@@ -33,7 +33,7 @@ export function Given({ studentId }: { studentId: number }) {
             <span>
               <strong>{notes(one.title)}</strong>
               <br />
-              {short(one.ladder.from)} to {short(one.ladder.to)} bpm · {one.minutesADay} min a day ·{' '}
+              {notes(one.climbWords)} · {one.minutesADay} min a day ·{' '}
               {one.startsOn > today ? `from ${dayOf(one.startsOn)}` : `until ${dayOf(one.endsOn)}`}
             </span>
             <Button

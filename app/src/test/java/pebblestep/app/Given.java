@@ -16,6 +16,11 @@ public final class Given {
              "tempo":{"beat":"1/4","bpm":72},"articulation":{"kind":"separate"},
              "metronome":{"countInBars":1,"accent":true,"click":"beats"}}""";
 
+    /** The climb of fixed tempos from 60 to 100 by 8. */
+    public static final String CLIMB =
+            """
+            {"axes":[{"axis":"tempo","from":60,"to":100,"scheme":{"type":"fixed","by":8}}]}""";
+
     /** An instrument that a studio adds. */
     public static final String INSTRUMENT =
             """
@@ -35,10 +40,12 @@ public final class Given {
     }
 
     public static Answer step(Client teacher, String document) {
-        return teacher.post(
-                "/api/steps",
-                """
-                {"document":%s,"ladder":{"from":60,"to":100,"by":8}}""".formatted(document));
+        return step(teacher, document, CLIMB);
+    }
+
+    public static Answer step(Client teacher, String document, String climb) {
+        return teacher.post("/api/steps", """
+                {"document":%s,"climb":%s}""".formatted(document, climb));
     }
 
     public static String assignment(long stepId, long studentId) {

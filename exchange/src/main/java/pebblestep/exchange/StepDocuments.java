@@ -31,7 +31,6 @@ public final class StepDocuments {
     public static final String FORMAT = "pebble-step/1";
 
     private static final JsonMapper JSON = JsonMapper.builder().build();
-    private static final StepSchema SCHEMA = StepSchema.load();
 
     private StepDocuments() {}
 
@@ -46,7 +45,7 @@ public final class StepDocuments {
 
     /** Reads a document; refuses the first field that is unknown, malformed, out of range or not carried. */
     public static Step read(JsonNode json) {
-        SCHEMA.check(json);
+        DocumentSchema.STEP.check(json);
         StepDocument document = JSON.treeToValue(json, StepDocument.class);
         return stepOf(document);
     }
@@ -59,17 +58,7 @@ public final class StepDocuments {
                 document.title() == null ? "" : document.title().strip(),
                 Key.of(at("key.tonic", () -> NoteName.parse(key.tonic())), Forms.of(or(key.form(), "major"))),
                 "written".equals(key.named()) ? Step.Named.WRITTEN : Step.Named.CONCERT,
-                new Line(
-                        PatternFields.read(line),
-                        line.octaves() != null ? Extent.octaves(line.octaves()) : Extent.span(line.span()),
-                        byId(Travel.values(), Travel::id, or(line.travel(), "up-down")),
-                        byId(Turn.values(), Turn::id, or(line.turn(), "single")),
-                        or(line.from(), 1),
-                        or(line.enter(), 1),
-                        Optional.ofNullable(line.passing())
-                                .map(part -> new Passing(
-                                        byId(Passing.Change.values(), Passing.Change::id, part.change()),
-                                        part.note()))),
+                line(line),
                 Optional.ofNullable(line.register()).map(text -> at("line.register", () -> Pitch.parse(text))),
                 RhythmFields.read(rhythm),
                 TargetFields.read(document.landing()),
@@ -80,6 +69,20 @@ public final class StepDocuments {
                         at("tempo.bpm", () -> Bpm.of(document.tempo().bpm()))),
                 ArticulationFields.read(document.articulation()),
                 metronome(document.metronome()));
+    }
+
+    /** The line of a part that the schema has held. */
+    static Line line(StepDocument.LinePart line) {
+        return new Line(
+                PatternFields.read(line),
+                line.octaves() != null ? Extent.octaves(line.octaves()) : Extent.span(line.span()),
+                byId(Travel.values(), Travel::id, or(line.travel(), "up-down")),
+                byId(Turn.values(), Turn::id, or(line.turn(), "single")),
+                or(line.from(), 1),
+                or(line.enter(), 1),
+                Optional.ofNullable(line.passing())
+                        .map(part -> new Passing(
+                                byId(Passing.Change.values(), Passing.Change::id, part.change()), part.note())));
     }
 
     private static Metronome metronome(StepDocument.MetronomePart part) {

@@ -27,9 +27,12 @@ class AssignmentEntity {
     @JdbcTypeCode(SqlTypes.JSON)
     String document;
 
-    BigDecimal ladderFrom;
-    BigDecimal ladderTo;
-    BigDecimal ladderBy;
+    @JdbcTypeCode(SqlTypes.JSON)
+    String climb;
+
+    String startAt;
+    BigDecimal goalBpm;
+    LocalDate goalOn;
     LocalDate startsOn;
     LocalDate endsOn;
     int dailyMinutes;

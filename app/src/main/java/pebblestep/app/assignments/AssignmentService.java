@@ -1,28 +1,46 @@
 package pebblestep.app.assignments;
 
 import java.time.Clock;
+import java.time.Instant;
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.function.Supplier;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import org.jspecify.annotations.Nullable;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import pebblestep.app.accounts.SettingsService;
+import pebblestep.app.assignments.Assigned.Decided;
 import pebblestep.app.assignments.AssignmentViews.AssignmentForm;
 import pebblestep.app.assignments.AssignmentViews.AssignmentView;
+import pebblestep.app.assignments.AssignmentViews.GoalForm;
+import pebblestep.app.bench.Ascents;
 import pebblestep.app.bench.KeyBefore;
-import pebblestep.app.bench.LadderForm;
 import pebblestep.app.bench.StepService;
 import pebblestep.app.bench.StepViews.StepView;
 import pebblestep.app.platform.Problems;
 import pebblestep.app.students.StudentService;
 import pebblestep.app.students.StudentViews.StudentView;
 import pebblestep.core.Refusal;
-import pebblestep.core.passage.Passage;
+import pebblestep.core.climb.Ascent;
+import pebblestep.core.climb.Climb;
+import pebblestep.core.climb.ClimbEvent;
+import pebblestep.core.climb.Outlook;
+import pebblestep.core.climb.Position;
+import pebblestep.core.passage.Player;
 import pebblestep.core.passage.Step;
 import pebblestep.core.passage.StepWords;
+import pebblestep.core.rhythm.Bpm;
+import pebblestep.core.rhythm.ValueNames;
+import pebblestep.exchange.ClimbDocuments;
 import pebblestep.exchange.StepDocuments;
+import tools.jackson.databind.JsonNode;
 
 /** Gives steps to students, and tells what they have been given. */
 @Service
@@ -33,6 +51,7 @@ public class AssignmentService implements KeyBefore {
     private static final int MOST_DAYS = 730;
 
     private final AssignmentRepository assignments;
+    private final ChangeRepository changes;
     private final StepService steps;
     private final StudentService students;
     private final SettingsService settings;
@@ -40,12 +59,14 @@ public class AssignmentService implements KeyBefore {
 
     AssignmentService(
             AssignmentRepository assignments,
+            ChangeRepository changes,
             StepService steps,
             StudentService students,
             SettingsService settings,
             Clock clock) {
         this.settings = settings;
         this.assignments = assignments;
+        this.changes = changes;
         this.steps = steps;
         this.students = students;
         this.clock = clock;
@@ -63,17 +84,19 @@ public class AssignmentService implements KeyBefore {
         if (form.startsOn().plusDays(MOST_DAYS).isBefore(form.endsOn())) {
             throw Refusal.of("endsOn", "A step is given for two years at most.");
         }
-        Step given = steps.step(studioId, step.id());
-        Passage.of(given, students.player(studioId, student.id()));
+        Ascent given = steps.ascent(studioId, step.id());
+        Position start = under("start", () -> Ascents.position(given.climb(), form.start()));
+        // Every rung from the start on has to fit the student's instrument, not only the first.
+        Outlook.of(given, start, Optional.of(students.player(studioId, student.id())));
         AssignmentEntity entity = new AssignmentEntity();
         entity.studioId = studioId;
         entity.studentId = student.id();
         entity.stepId = step.id();
         entity.title = step.title();
-        entity.document = StepDocuments.writeText(given);
-        entity.ladderFrom = step.ladder().from();
-        entity.ladderTo = step.ladder().to();
-        entity.ladderBy = step.ladder().by();
+        entity.document = StepDocuments.writeText(given.step());
+        entity.climb = ClimbDocuments.writeText(given.climb());
+        entity.startAt = start.equals(given.climb().first()) ? null : start.toString();
+        setGoal(entity, form.goal());
         entity.startsOn = form.startsOn();
         entity.endsOn = form.endsOn();
         entity.dailyMinutes = form.minutesADay();
@@ -81,11 +104,71 @@ public class AssignmentService implements KeyBefore {
         return view(assignments.save(entity));
     }
 
+    /** Changes the climb of an assignment from now on; what was practised so far keeps its rungs. */
+    @Transactional
+    public AssignmentView changeClimb(long studioId, long id, JsonNode climb) {
+        AssignmentEntity entity = find(studioId, id);
+        Assigned assigned = assigned(List.of(entity)).get(0);
+        Ascent changed = Ascents.climbOf(assigned.step(), climb);
+        Player player = students.player(studioId, entity.studentId);
+        under("climb", () -> Outlook.of(changed, changed.climb().first(), Optional.of(player)));
+        ChangeEntity change = change(entity);
+        change.climb = ClimbDocuments.writeText(changed.climb());
+        changes.save(change);
+        return view(entity);
+    }
+
+    /** Puts a student on a rung of the climb as it is now. */
+    @Transactional
+    public AssignmentView place(long studioId, long id, List<Integer> at) {
+        AssignmentEntity entity = find(studioId, id);
+        Ascent now = assigned(List.of(entity)).get(0).now();
+        ChangeEntity change = change(entity);
+        change.placedAt = Ascents.position(now.climb(), at).toString();
+        changes.save(change);
+        return view(entity);
+    }
+
+    /** Sets what is to be met by when; null takes it away. */
+    @Transactional
+    public AssignmentView setGoal(long studioId, long id, @Nullable GoalForm goal) {
+        AssignmentEntity entity = find(studioId, id);
+        setGoal(entity, goal);
+        return view(entity);
+    }
+
+    private static void setGoal(AssignmentEntity entity, @Nullable GoalForm goal) {
+        entity.goalBpm = goal == null
+                ? null
+                : under("goal.bpm", () -> Bpm.of(goal.bpm())).value();
+        entity.goalOn = goal == null ? null : goal.date();
+    }
+
+    private ChangeEntity change(AssignmentEntity entity) {
+        ChangeEntity change = new ChangeEntity();
+        change.studioId = entity.studioId;
+        change.assignmentId = entity.id;
+        change.decidedAt = clock.instant();
+        change.decidedOn = LocalDate.now(clock);
+        return change;
+    }
+
+    private AssignmentEntity find(long studioId, long id) {
+        return assignments.findByIdAndStudioId(id, studioId).orElseThrow(() -> Problems.notFound("assignment"));
+    }
+
+    private static <T> T under(String field, Supplier<T> read) {
+        try {
+            return read.get();
+        } catch (Refusal e) {
+            throw e.at(field);
+        }
+    }
+
     /** Ends an assignment, or takes that back; its takes stay. */
     @Transactional
     public AssignmentView end(long studioId, long id, boolean ended) {
-        AssignmentEntity entity =
-                assignments.findByIdAndStudioId(id, studioId).orElseThrow(() -> Problems.notFound("assignment"));
+        AssignmentEntity entity = find(studioId, id);
         entity.ended = ended;
         return view(entity);
     }
@@ -94,13 +177,13 @@ public class AssignmentService implements KeyBefore {
     @Transactional(readOnly = true)
     public List<AssignmentView> list(long studioId, long studentId) {
         students.get(studioId, studentId);
-        return of(studioId, studentId).stream().map(this::view).toList();
+        return views(of(studioId, studentId));
     }
 
     /** Everything a student was given, newest first, as the rules need it. */
     @Transactional(readOnly = true)
     public List<Assigned> all(long studioId, long studentId) {
-        return of(studioId, studentId).stream().map(AssignmentService::assigned).toList();
+        return assigned(of(studioId, studentId));
     }
 
     @Override
@@ -130,9 +213,7 @@ public class AssignmentService implements KeyBefore {
     /** What these students have to practise on a day, oldest first. */
     @Transactional(readOnly = true)
     public List<Assigned> activeOn(long studioId, Collection<Long> studentIds, LocalDate day) {
-        return assignments.activeOn(studioId, studentIds, day).stream()
-                .map(AssignmentService::assigned)
-                .toList();
+        return assigned(assignments.activeOn(studioId, studentIds, day));
     }
 
     /** One assignment of one student. */
@@ -141,36 +222,83 @@ public class AssignmentService implements KeyBefore {
         return assignments
                 .findByIdAndStudioId(id, studioId)
                 .filter(entity -> entity.studentId == studentId)
-                .map(AssignmentService::assigned);
+                .map(entity -> assigned(List.of(entity)).get(0));
     }
 
-    private static Assigned assigned(AssignmentEntity entity) {
-        return new Assigned(
+    /** One assignment of a studio. */
+    @Transactional(readOnly = true)
+    public Assigned get(long studioId, long id) {
+        return assigned(List.of(find(studioId, id))).get(0);
+    }
+
+    /** Assignments with what was decided about them: one query for all decisions. */
+    private List<Assigned> assigned(List<AssignmentEntity> entities) {
+        if (entities.isEmpty()) return List.of();
+        Map<Long, List<ChangeEntity>> byAssignment =
+                changes
+                        .findByAssignmentIdInOrderById(
+                                entities.stream().map(entity -> entity.id).toList())
+                        .stream()
+                        .collect(Collectors.groupingBy(change -> change.assignmentId));
+        return entities.stream()
+                .map(entity -> assigned(entity, byAssignment.getOrDefault(entity.id, List.of())))
+                .toList();
+    }
+
+    private static Assigned assigned(AssignmentEntity entity, List<ChangeEntity> changes) {
+        Ascent given = Ascent.of(StepDocuments.read(entity.document), ClimbDocuments.read(entity.climb));
+        List<Decided> decisions = new ArrayList<>();
+        if (entity.startAt != null) {
+            decisions.add(
+                    new Decided(new ClimbEvent.Placed(Position.parse(entity.startAt), entity.startsOn), Instant.MIN));
+        }
+        for (ChangeEntity change : changes) {
+            ClimbEvent event = change.climb == null
+                    ? new ClimbEvent.Placed(Position.parse(change.placedAt), change.decidedOn)
+                    : new ClimbEvent.Changed(
+                            Ascent.of(given.step(), ClimbDocuments.read(change.climb)), change.decidedOn);
+            decisions.add(new Decided(event, change.decidedAt));
+        }
+        Assigned assigned = new Assigned(
                 entity.id,
                 entity.studioId,
                 entity.studentId,
                 entity.title,
-                StepDocuments.read(entity.document),
-                ladder(entity).ladder(),
+                given,
+                decisions,
+                Optional.empty(),
+                entity.startsOn,
                 entity.endsOn,
                 entity.dailyMinutes);
-    }
-
-    private static LadderForm ladder(AssignmentEntity entity) {
-        return new LadderForm(entity.ladderFrom, entity.ladderTo, entity.ladderBy);
+        return entity.goalBpm == null ? assigned : assigned.aiming(Bpm.of(entity.goalBpm), entity.goalOn);
     }
 
     private AssignmentView view(AssignmentEntity entity) {
-        Step step = StepDocuments.read(entity.document);
+        return views(List.of(entity)).get(0);
+    }
+
+    private List<AssignmentView> views(List<AssignmentEntity> entities) {
+        List<Assigned> all = assigned(entities);
+        return IntStream.range(0, all.size())
+                .mapToObj(i -> view(entities.get(i), all.get(i)))
+                .toList();
+    }
+
+    private AssignmentView view(AssignmentEntity entity, Assigned assigned) {
+        ValueNames names = settings.of(entity.studioId).speech().names();
+        Ascent now = assigned.now();
+        Climb climb = now.climb();
         return new AssignmentView(
                 entity.id,
                 entity.studentId,
                 entity.stepId,
                 entity.title,
-                step.key() + ", "
-                        + StepWords.withoutKey(
-                                step, settings.of(entity.studioId).speech().names()),
-                ladder(entity),
+                assigned.step().key() + ", " + StepWords.withoutKey(assigned.step(), names),
+                ClimbDocuments.write(climb),
+                now.inWords(climb.first(), names) + " to " + now.inWords(climb.last(), names),
+                entity.goalBpm == null
+                        ? null
+                        : new GoalForm(Bpm.of(entity.goalBpm).value(), entity.goalOn),
                 entity.startsOn,
                 entity.endsOn,
                 entity.dailyMinutes,

@@ -1,16 +1,28 @@
 package pebblestep.app.assignments;
 
+import io.swagger.v3.oas.annotations.media.Schema;
+import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.math.BigDecimal;
 import java.time.LocalDate;
-import pebblestep.app.bench.LadderForm;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import pebblestep.exchange.ClimbDocument;
+import tools.jackson.databind.JsonNode;
 
 /** What the API takes and shows of assignments. */
 public final class AssignmentViews {
     private AssignmentViews() {}
 
-    /** A step to give to a student, from a day to a day, for so many minutes a day. */
+    /**
+     * A step to give to a student, from a day to a day, for so many minutes a day.
+     *
+     * @param start the rung the student starts on, an index for each axis; the first without
+     * @param goal a tempo to be met by a day; none without
+     */
     public record AssignmentForm(
             @NotNull(message = "Choose a step.") Long stepId,
             @NotNull(message = "Choose a student.") Long studentId,
@@ -19,16 +31,37 @@ public final class AssignmentViews {
             @NotNull(message = "Give the minutes a day.")
                     @Min(value = 1, message = "A step takes at least 1 minute a day.")
                     @Max(value = 180, message = "A step takes at most 180 minutes a day.")
-                    Integer minutesADay) {}
+                    Integer minutesADay,
+            @Nullable @Size(max = 6, message = "Give one rung for each axis.") List<@NotNull Integer> start,
+            @Nullable @Valid GoalForm goal) {}
 
-    /** An assignment as the teacher sees it. */
+    /** A tempo to be met by a day, in the values of the climb's last rung. */
+    public record GoalForm(
+            @NotNull(message = "Give the tempo to be met.") BigDecimal bpm,
+            @NotNull(message = "Give the day by which it is to be met.") LocalDate date) {}
+
+    /** A goal to set; none takes it away. */
+    public record GoalChange(@Nullable @Valid GoalForm goal) {}
+
+    /** Another climb for a step that is given already. */
+    public record ClimbChange(
+            @NotNull(message = "Give a climb.") @Schema(implementation = ClimbDocument.class) JsonNode climb) {}
+
+    /** The rung a student is put on: what the teacher picked, or any other. */
+    public record Placing(
+            @NotNull(message = "Give the rung.") @Size(min = 1, max = 6, message = "Give one rung for each axis.")
+                    List<@NotNull Integer> at) {}
+
+    /** An assignment as the teacher sees it, with its climb as it is now. */
     public record AssignmentView(
             long id,
             long studentId,
             long stepId,
             String title,
             String summary,
-            LadderForm ladder,
+            ClimbDocument climb,
+            String climbWords,
+            @Nullable GoalForm goal,
             LocalDate startsOn,
             LocalDate endsOn,
             int minutesADay,

@@ -6,6 +6,8 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.math.BigDecimal;
 import java.util.List;
+import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -15,14 +17,13 @@ import pebblestep.core.Refusal;
 import pebblestep.core.rhythm.Bpm;
 import pebblestep.core.rhythm.Fraction;
 import pebblestep.core.rhythm.Tempo;
+import pebblestep.core.tempo.LadderScheme;
 import pebblestep.core.tempo.TempoLadder;
 import pebblestep.exchange.Rounded;
 
 /** Works out tempo ladders. */
 @RestController
 class LadderController {
-    private static final List<String> TYPES = List.of("fixed", "percent", "dial", "back-step", "alternate");
-
     /**
      * A ladder to work out; with the value that gets the beat and the value of the notes, each rung is said in notes a
      * second too.
@@ -54,30 +55,13 @@ class LadderController {
     private static TempoLadder ladderOf(LadderRequest request) {
         Bpm from = at("from", () -> Bpm.of(request.from));
         Bpm to = at("to", () -> Bpm.of(request.to));
-        Scheme scheme = request.scheme;
-        boolean back = scheme.type().equals("back-step");
-        if (!back && scheme.forward() != null) {
-            throw Refusal.of("scheme.forward", "Only a back-step ladder counts its steps forward.")
-                    .fits("Leave this field out.");
-        }
-        if (scheme.type().equals("dial")) {
-            if (scheme.by() != null) {
-                throw Refusal.of("scheme.by", "The dial has its own marks.").fits("Leave this field out.");
-            }
-            return TempoLadder.dial(from, to);
-        }
-        if (!TYPES.contains(scheme.type())) {
-            throw Refusal.of("scheme.type", "There is no ladder of the type \"" + scheme.type() + "\" here.")
-                    .fits("One of: " + String.join(", ", TYPES) + ".");
-        }
-        BigDecimal by = scheme.by();
-        if (by == null) throw Refusal.of("scheme.by", "Give the step between rungs.");
-        return switch (scheme.type()) {
-            case "percent" -> TempoLadder.percent(from, to, by);
-            case "back-step" -> TempoLadder.backStep(from, to, by, scheme.forward() == null ? 2 : scheme.forward());
-            case "alternate" -> TempoLadder.alternate(from, to, by);
-            default -> TempoLadder.fixed(from, to, by);
-        };
+        return LadderScheme.of(
+                        request.scheme.type(),
+                        Optional.ofNullable(request.scheme.by()),
+                        request.scheme.forward() == null
+                                ? OptionalInt.empty()
+                                : OptionalInt.of(request.scheme.forward()))
+                .ladder(from, to);
     }
 
     private static <T> T at(String field, Supplier<T> read) {

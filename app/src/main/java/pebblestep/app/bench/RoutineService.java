@@ -15,6 +15,7 @@ import pebblestep.app.bench.RoutineViews.RoutineForm;
 import pebblestep.app.bench.RoutineViews.RoutineLine;
 import pebblestep.app.bench.RoutineViews.RoutineStep;
 import pebblestep.app.bench.RoutineViews.RoutineView;
+import pebblestep.app.bench.RoutineViews.ShapePart;
 import pebblestep.app.bench.StepViews.StepForm;
 import pebblestep.app.platform.PageOf;
 import pebblestep.app.platform.Problems;
@@ -55,12 +56,22 @@ public class RoutineService {
     }
 
     private static RoutineLine line(RoutineEntity routine, List<StepEntity> steps) {
+        List<ShapePart> shape = steps.stream().map(RoutineService::shape).toList();
         return new RoutineLine(
                 routine.id,
                 routine.title,
                 steps.stream().limit(SHOWN).map(step -> step.title).toList(),
                 steps.size(),
+                shape,
+                Ascents.minutes(shape),
                 routine.archived);
+    }
+
+    private static ShapePart shape(StepEntity step) {
+        // Steps kept before there were climbs have not been measured yet.
+        return step.rungs == null
+                ? Ascents.shape(step.title, StepService.ascent(step))
+                : new ShapePart(step.title, step.inKey, step.rungs, step.seconds);
     }
 
     @Transactional(readOnly = true)
@@ -120,7 +131,7 @@ public class RoutineService {
             entity.routineId = routine.id;
             entity.position = i;
             try {
-                kept.fill(entity, new StepForm(step.document(), step.ladder(), null));
+                kept.fill(entity, new StepForm(step.document(), step.climb(), null));
             } catch (Refusal e) {
                 throw e.under(Integer.toString(i)).under("steps");
             }

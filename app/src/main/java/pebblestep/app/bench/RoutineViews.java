@@ -1,5 +1,6 @@
 package pebblestep.app.bench;
 
+import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotEmpty;
 import jakarta.validation.constraints.NotNull;
@@ -7,6 +8,8 @@ import jakarta.validation.constraints.Size;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import pebblestep.app.bench.StepViews.StepView;
+import pebblestep.exchange.ClimbDocument;
+import pebblestep.exchange.StepDocument;
 import tools.jackson.databind.JsonNode;
 
 /** What the API takes and shows of routines. */
@@ -16,10 +19,8 @@ public final class RoutineViews {
     /** A step of a routine as it is sent: with its id where it is kept already. */
     public record RoutineStep(
             @Nullable Long id,
-            @NotNull(message = "Give a step.")
-                    @io.swagger.v3.oas.annotations.media.Schema(implementation = pebblestep.exchange.StepDocument.class)
-                    JsonNode document,
-            @NotNull(message = "Give a ladder.") @Valid LadderForm ladder) {}
+            @NotNull(message = "Give a step.") @Schema(implementation = StepDocument.class) JsonNode document,
+            @NotNull(message = "Give a climb.") @Schema(implementation = ClimbDocument.class) JsonNode climb) {}
 
     /**
      * A whole routine, in order.
@@ -38,6 +39,23 @@ public final class RoutineViews {
     /** A routine with its steps in order. */
     public record RoutineView(long id, String title, int version, boolean archived, List<StepView> steps) {}
 
-    /** A routine in a list: its title, the titles of its first steps, and how many there are. */
-    public record RoutineLine(long id, String title, List<String> steps, int count, boolean archived) {}
+    /**
+     * A routine in a list, by its shape.
+     *
+     * @param steps titles of the first steps
+     * @param count how many steps there are
+     * @param shape its steps in order: key, rungs, and what the first rung takes on a day
+     * @param minutes what all its first rungs take on a day, rounded up
+     */
+    public record RoutineLine(
+            long id,
+            String title,
+            List<String> steps,
+            int count,
+            List<ShapePart> shape,
+            int minutes,
+            boolean archived) {}
+
+    /** A step of a shape. */
+    public record ShapePart(String title, String key, int rungs, int seconds) {}
 }

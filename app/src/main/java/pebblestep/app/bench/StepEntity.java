@@ -6,12 +6,11 @@ import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
-import java.math.BigDecimal;
 import java.time.Instant;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
 
-/** A kept step: its validated document, and the ladder it is climbed on. */
+/** A kept step: its validated document, and its climb. */
 @Entity
 @Table(name = "steps")
 class StepEntity {
@@ -27,9 +26,15 @@ class StepEntity {
     @JdbcTypeCode(SqlTypes.JSON)
     String document;
 
-    BigDecimal ladderFrom;
-    BigDecimal ladderTo;
-    BigDecimal ladderBy;
+    @JdbcTypeCode(SqlTypes.JSON)
+    String climb;
+
+    /** Its key, rungs of the climb, and what the first takes on a day; null for steps kept before there were climbs. */
+    String inKey;
+
+    Integer rungs;
+
+    Integer seconds;
     boolean archived;
 
     @Version

@@ -10,9 +10,11 @@ import pebblestep.app.bench.StepViews.StepView;
 import pebblestep.app.platform.PageOf;
 import pebblestep.app.platform.Problems;
 import pebblestep.core.Refusal;
-import pebblestep.core.passage.Passage;
+import pebblestep.core.climb.Ascent;
+import pebblestep.core.climb.Outlook;
 import pebblestep.core.passage.Step;
 import pebblestep.core.passage.StepWords;
+import pebblestep.exchange.ClimbDocuments;
 import pebblestep.exchange.StepDocuments;
 
 /** Keeps the steps of a studio. */
@@ -40,12 +42,6 @@ public class StepService {
     @Transactional(readOnly = true)
     public StepView get(long studioId, long id) {
         return view(find(studioId, id));
-    }
-
-    /** A kept step as the rules need it. */
-    @Transactional(readOnly = true)
-    public Step step(long studioId, long id) {
-        return StepDocuments.read(find(studioId, id).document);
     }
 
     /** Keeps a step, as a routine of its own. */
@@ -91,24 +87,25 @@ public class StepService {
     }
 
     void fill(StepEntity entity, StepForm form) {
-        Step step;
-        try {
-            step = StepDocuments.read(form.document());
-            Passage.of(step);
-        } catch (Refusal e) {
-            throw e.under("document");
-        }
-        try {
-            form.ladder().ladder();
-        } catch (Refusal e) {
-            throw e.under("ladder");
-        }
-        entity.title = StepWords.title(step);
-        entity.document = StepDocuments.writeText(step);
-        entity.ladderFrom = form.ladder().from();
-        entity.ladderTo = form.ladder().to();
-        entity.ladderBy = form.ladder().by();
+        Ascent ascent = Ascents.read(form.document(), form.climb());
+        Outlook outlook = Ascents.outlook(ascent);
+        entity.title = StepWords.title(ascent.step());
+        entity.document = StepDocuments.writeText(ascent.step());
+        entity.climb = ClimbDocuments.writeText(ascent.climb());
+        entity.inKey = ascent.step().key().toString();
+        entity.rungs = outlook.rungs().size();
+        entity.seconds = Ascents.seconds(outlook);
         entity.updatedAt = clock.instant();
+    }
+
+    /** A kept step and its climb, as the rules need them. */
+    @Transactional(readOnly = true)
+    public Ascent ascent(long studioId, long id) {
+        return ascent(find(studioId, id));
+    }
+
+    static Ascent ascent(StepEntity entity) {
+        return Ascent.of(StepDocuments.read(entity.document), ClimbDocuments.read(entity.climb));
     }
 
     private StepEntity find(long studioId, long id) {
@@ -125,7 +122,7 @@ public class StepService {
                         + StepWords.withoutKey(
                                 step, settings.of(entity.studioId).speech().names()),
                 StepDocuments.write(step),
-                new LadderForm(entity.ladderFrom, entity.ladderTo, entity.ladderBy),
+                ClimbDocuments.write(ClimbDocuments.read(entity.climb)),
                 entity.version,
                 entity.archived);
     }

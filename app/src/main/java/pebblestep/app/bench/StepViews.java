@@ -1,9 +1,9 @@
 package pebblestep.app.bench;
 
 import io.swagger.v3.oas.annotations.media.Schema;
-import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import org.jspecify.annotations.Nullable;
+import pebblestep.exchange.ClimbDocument;
 import pebblestep.exchange.StepDocument;
 import tools.jackson.databind.JsonNode;
 
@@ -15,7 +15,7 @@ public final class StepViews {
     public record StepForm(
             @NotNull(message = "Give the step's document.") @Schema(implementation = StepDocument.class)
                     JsonNode document,
-            @NotNull(message = "Give the ladder.") @Valid LadderForm ladder,
+            @NotNull(message = "Give the climb.") @Schema(implementation = ClimbDocument.class) JsonNode climb,
             @Nullable Integer version) {}
 
     /** A kept step. */
@@ -25,7 +25,7 @@ public final class StepViews {
             String title,
             String summary,
             StepDocument document,
-            LadderForm ladder,
+            ClimbDocument climb,
             int version,
             boolean archived) {}
 }

@@ -22,6 +22,8 @@ final class DemoPlan {
      * @param days for how many days
      * @param ease how easily the student plays it clean, from about -1 (hard) to 2 (easy)
      * @param restDays days before today without any take
+     * @param climb what grows beside the tempo, such as {@code paired octaves 1,2 value 1/4,1/8}; nothing where empty
+     * @param goal a tempo and the days from today in which it is to be met; none where empty
      */
     record Piece(
             String title,
@@ -38,11 +40,14 @@ final class DemoPlan {
             int days,
             int minutes,
             double ease,
-            int restDays) {}
+            int restDays,
+            String climb,
+            String goal) {}
 
     record Player(String name, String instrument, String level, double daysAWeek, List<Piece> pieces) {}
 
     // title | tonic form | extent | value | meter | place | from to by | first day, days, minutes | ease | rest days
+    // | what grows beside the tempo | goal
     static final List<Player> PLAYERS = List.of(
             player(
                     "Maren Saltby",
@@ -53,7 +58,7 @@ final class DemoPlan {
                     Even eighths, written F | Bb major | o2 | 1/8 | 4/4 | 0 | 72 100 4 | 42 21 8 | 1.6 | 0
                     Even eighths, written Bb | Eb major | o1 | 1/8 | 4/4 | 0 | 72 100 4 | 31 21 8 | 1.2 | 0
                     Sixteenths from 2 | Ab major | o2 | 1/16 | 4/4 | 1/4 | 56 80 4 | 20 34 10 | 2.3 | 0
-                    Up and over, on to 1 | Db major | o2 | 1/16 | 4/4 | 1/4 | 60 96 4 | 10 24 10 | 0.45 | 0
+                    Up and over, on to 1 | Db major | o2 | 1/16 | 4/4 | 1/4 | 60 96 4 | 10 24 10 | 0.45 | 0 | | 84 21
                     Minor, raised seventh | Bb harmonic-minor | o1 | 1/8 | 4/4 | 0 | 60 84 6 | 6 20 6 | 0.2 | 0"""),
             player(
                     "Tobiah Lark",
@@ -62,8 +67,8 @@ final class DemoPlan {
                     4.5,
                     """
                     G in quarters | G major | o1 | 1/4 | 4/4 | 0 | 80 120 8 | 42 20 6 | 1.5 | 0
-                    D in eighths | D major | o2 | 1/8 | 4/4 | 0 | 60 92 4 | 26 40 8 | 2.2 | 1
-                    G in thirds | G major | o1 thirds | 1/8 | 4/4 | 0 | 56 84 4 | 15 24 5 | 0.8 | 1
+                    D in eighths | D major | o2 | 1/8 | 4/4 | 0 | 60 120 4 | 26 60 8 | 1.5 | 1 | | 112 24
+                    G in thirds | G major | o1 thirds | 1/8 | 4/4 | 0 | 56 72 8 | 15 24 5 | 1.8 | 1 | teacher-picks value 1/8,1/12,1/16 octaves 1,2 |
                     B minor, up and home | B melodic-minor | o1 | 1/8 | 3/4 | 0 | 52 76 4 | 9 23 8 | -0.6 | 1"""),
             player(
                     "Linnet Moss",
@@ -82,7 +87,7 @@ final class DemoPlan {
                     F in triplets | F major | o2 | 1/12 | 4/4 | 0 | 60 84 4 | 38 18 8 | 1.3 | 0
                     Bb in triplets | Bb major | o2 | 1/12 | 4/4 | 0 | 60 88 4 | 22 40 8 | 1.4 | 0
                     Quarters on the & | Eb major | o1 | 1/4 | 4/4 | 1/8 | 66 90 4 | 8 24 6 | 0.35 | 0
-                    C minor, plain | C natural-minor | o2 | 1/8 | 4/4 | 0 | 60 84 4 | 5 21 6 | 0.9 | 0"""),
+                    C minor, shorter values | C natural-minor | o2 | 1/4 | 4/4 | 0 | 72 96 8 | 12 28 6 | 1.5 | 0 | in-turn value 1/4,1/8,1/12,1/16 |"""),
             player(
                     "Aled Quay",
                     "cello",
@@ -90,7 +95,7 @@ final class DemoPlan {
                     4,
                     """
                     Long notes on G | G major | o2 | 1/2 | 4/4 | 0 | 72 96 8 | 36 16 8 | 1.5 | 0
-                    D in six-eight | D major | o2 | 1/8 | 6/8 | 0 | 60 90 5 | 22 40 8 | 2.4 | 2
+                    Octaves with the division | D major | o1 | 1/4 | 4/4 | 0 | 60 84 8 | 22 40 8 | 1.6 | 2 | paired octaves 1,2,3 value 1/4,1/8,1/12 |
                     A minor seventh chord | A minor-seventh | o2 arpeggio | 1/12 | 4/4 | 0 | 60 84 6 | 14 24 5 | 0.7 | 2
                     Five-note A, up and over | A minor-pentatonic | o2 | 1/8 | 4/4 | 0 | 66 96 6 | 12 30 6 | 1.0 | 2"""));
 
@@ -123,7 +128,9 @@ final class DemoPlan {
                 days[1],
                 days[2],
                 Double.parseDouble(cells.get(8)),
-                Integer.parseInt(cells.get(9)));
+                Integer.parseInt(cells.get(9)),
+                cells.size() > 10 ? cells.get(10) : "",
+                cells.size() > 11 ? cells.get(11) : "");
     }
 
     private static int[] numbers(String text) {

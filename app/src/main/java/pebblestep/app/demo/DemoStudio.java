@@ -6,10 +6,13 @@ import java.time.LocalDate;
 import java.time.LocalTime;
 import java.time.OffsetDateTime;
 import java.time.ZoneId;
+import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Random;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.context.annotation.Profile;
@@ -19,7 +22,7 @@ import pebblestep.app.accounts.SignUp;
 import pebblestep.app.assignments.AssignmentService;
 import pebblestep.app.assignments.AssignmentViews.AssignmentForm;
 import pebblestep.app.assignments.AssignmentViews.AssignmentView;
-import pebblestep.app.bench.LadderForm;
+import pebblestep.app.assignments.AssignmentViews.GoalForm;
 import pebblestep.app.bench.RoutineService;
 import pebblestep.app.bench.RoutineViews.RoutineForm;
 import pebblestep.app.bench.RoutineViews.RoutineStep;
@@ -35,12 +38,15 @@ import pebblestep.app.practice.TakeOutcome;
 import pebblestep.app.students.StudentService;
 import pebblestep.app.students.StudentViews.StudentForm;
 import pebblestep.app.students.StudentViews.StudentView;
+import pebblestep.core.climb.Ascent;
 import pebblestep.core.climb.Attempt;
-import pebblestep.core.climb.Rules;
+import pebblestep.core.climb.Position;
 import pebblestep.core.climb.Standing;
 import pebblestep.core.line.Extent;
 import pebblestep.core.passage.Material;
-import pebblestep.core.tempo.TempoLadder;
+import pebblestep.core.rhythm.Bpm;
+import pebblestep.exchange.ClimbDocuments;
+import pebblestep.exchange.ClimbDocuments.PlayedPart;
 import pebblestep.exchange.StepDocuments;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -102,11 +108,7 @@ class DemoStudio {
                         player.name().split(" ")[0] + "’s scales",
                         null,
                         player.pieces().stream()
-                                .map(piece -> new RoutineStep(
-                                        null,
-                                        document(piece),
-                                        new LadderForm(
-                                                decimal(piece.from()), decimal(piece.to()), decimal(piece.by()))))
+                                .map(piece -> new RoutineStep(null, document(piece), climb(piece)))
                                 .toList()));
         for (int i = 0; i < player.pieces().size(); i++) {
             Piece piece = player.pieces().get(i);
@@ -114,16 +116,25 @@ class DemoStudio {
             LocalDate first = today.minusDays(piece.firstDay());
             AssignmentView assignment = assignments.assign(
                     studioId,
-                    new AssignmentForm(step.id(), student.id(), first, first.plusDays(piece.days()), piece.minutes()));
-            takes.addAll(practised(assignment, piece, player.daysAWeek(), today));
+                    new AssignmentForm(
+                            step.id(),
+                            student.id(),
+                            first,
+                            first.plusDays(piece.days()),
+                            piece.minutes(),
+                            null,
+                            goal(piece, today)));
+            takes.addAll(practised(studioId, assignment, piece, player.daysAWeek(), today));
         }
         practice.logAll(visitor, takes);
         return student;
     }
 
     /** The takes of one piece: most days a handful, cleaner as the days go by, harder on higher rungs. */
-    private List<TakeForm> practised(AssignmentView assignment, Piece piece, double daysAWeek, LocalDate today) {
-        TempoLadder ladder = assignment.ladder().ladder();
+    private List<TakeForm> practised(
+            long studioId, AssignmentView assignment, Piece piece, double daysAWeek, LocalDate today) {
+        Ascent ascent = assignments.get(studioId, assignment.id()).given();
+        List<Position> walk = ascent.walk();
         List<Attempt> attempts = new ArrayList<>();
         List<TakeForm> takes = new ArrayList<>();
         LocalDate last = min(assignment.endsOn(), today.minusDays(1L + piece.restDays()));
@@ -132,18 +143,22 @@ class DemoStudio {
             OffsetDateTime at = time(day);
             int count = 3 + random.nextInt(5);
             for (int i = 0; i < count; i++) {
-                Standing standing = Standing.after(attempts, ladder, Rules.USUAL, day);
+                Standing standing = Standing.after(attempts, ascent, day);
                 if (standing.topPassed() && i > 1) break;
-                double practisedDays = assignment.startsOn().until(day).getDays();
-                double chance = piece.ease() + 0.035 * practisedDays - 1.9 * standing.rung() / ladder.size();
+                double practisedDays = ChronoUnit.DAYS.between(assignment.startsOn(), day);
+                double climbed = Math.max(0, walk.indexOf(standing.at()));
+                double chance = piece.ease() + 0.035 * practisedDays - 1.9 * climbed / walk.size();
                 boolean clean = random.nextDouble() < 1 / (1 + Math.exp(-1.6 * chance - 0.4));
                 TakeOutcome outcome =
                         clean ? TakeOutcome.CLEAN : random.nextInt(4) == 0 ? TakeOutcome.STOPPED : TakeOutcome.SLIPS;
-                attempts.add(new Attempt(ladder.rung(standing.rung()), clean, day));
+                Bpm bpm = ascent.bpm(standing.at());
+                List<PlayedPart> played = ClimbDocuments.played(ascent, standing.at());
+                attempts.add(new Attempt(bpm, ClimbDocuments.played(played), clean, day));
                 takes.add(new TakeForm(
                         new UUID(random.nextLong(), random.nextLong()),
                         assignment.id(),
-                        ladder.rung(standing.rung()).value(),
+                        bpm.value(),
+                        played,
                         outcome,
                         clean || random.nextInt(5) > 0 ? "" : DemoPlan.NOTES.get(random.nextInt(DemoPlan.NOTES.size())),
                         at));
@@ -162,8 +177,30 @@ class DemoStudio {
         return a.isBefore(b) ? a : b;
     }
 
-    private static BigDecimal decimal(int whole) {
-        return BigDecimal.valueOf(whole);
+    private static @Nullable GoalForm goal(Piece piece, LocalDate today) {
+        if (piece.goal().isEmpty()) return null;
+        String[] goal = piece.goal().split(" ");
+        return new GoalForm(new BigDecimal(goal[0]), today.plusDays(Long.parseLong(goal[1])));
+    }
+
+    /** The climb of a piece: its tempos, and the other axes that its plan names, such as {@code value 1/4,1/8}. */
+    private JsonNode climb(Piece piece) {
+        List<String> words = List.of(("in-turn " + piece.climb()).strip().split(" "));
+        boolean named = words.size() > 1;
+        List<String> axes = new ArrayList<>();
+        axes.add("""
+                {"axis":"tempo","from":%d,"to":%d,"scheme":{"type":"fixed","by":%d}}"""
+                .formatted(piece.from(), piece.to(), piece.by()));
+        for (int i = 2; i + 1 < words.size(); i += 2) axes.add(axis(words.get(i), words.get(i + 1)));
+        return json.readTree(
+                "{\"policy\":\"%s\",\"axes\":[%s]}".formatted(words.get(named ? 1 : 0), String.join(",", axes)));
+    }
+
+    private static String axis(String field, String rungs) {
+        boolean octaves = field.equals("octaves");
+        String each = octaves ? "{\"octaves\":%s}" : "{\"figure\":[\"%s\"]}";
+        List<String> said = Arrays.stream(rungs.split(",")).map(each::formatted).toList();
+        return "{\"axis\":\"%s\",\"rungs\":[%s]}".formatted(octaves ? "span" : "value", String.join(",", said));
     }
 
     private JsonNode document(Piece piece) {

@@ -4,6 +4,7 @@ import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.OffsetDateTime;
+import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.EnumSet;
@@ -20,7 +21,9 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import pebblestep.app.accounts.SettingsService;
 import pebblestep.app.assignments.Assigned;
+import pebblestep.app.assignments.Assigned.Decided;
 import pebblestep.app.assignments.AssignmentService;
+import pebblestep.app.bench.CleanShares;
 import pebblestep.app.bench.Workings;
 import pebblestep.app.platform.PageOf;
 import pebblestep.app.platform.PracticeVisitor;
@@ -32,25 +35,37 @@ import pebblestep.app.practice.PracticeViews.TodayItem;
 import pebblestep.app.students.StudentService;
 import pebblestep.app.students.StudentViews.StudentView;
 import pebblestep.core.Refusal;
-import pebblestep.core.climb.Rules;
+import pebblestep.core.climb.Ascent;
+import pebblestep.core.climb.Axis;
+import pebblestep.core.climb.AxisKind;
+import pebblestep.core.climb.Rung;
 import pebblestep.core.climb.Standing;
+import pebblestep.core.minutes.InMinutes;
+import pebblestep.core.minutes.Load;
+import pebblestep.core.minutes.Repetition;
 import pebblestep.core.passage.Passage;
 import pebblestep.core.passage.Player;
 import pebblestep.core.passage.Step;
 import pebblestep.core.passage.StepWords;
 import pebblestep.core.practice.Cautions;
+import pebblestep.core.practice.Decision;
+import pebblestep.core.practice.Entry;
 import pebblestep.core.practice.Judgement;
 import pebblestep.core.practice.Outcome;
 import pebblestep.core.practice.Take;
 import pebblestep.core.practice.Work;
 import pebblestep.core.rhythm.Bpm;
+import pebblestep.core.rhythm.ValueNames;
 import pebblestep.core.scale.Key;
+import pebblestep.exchange.ClimbDocuments;
 import pebblestep.exchange.PassageDocument;
 import pebblestep.exchange.PassageDocument.Reader;
 
 /** The student's side: what to practise today, how it sounds and looks, and the log of takes. */
 @Service
-public class PracticeService {
+public class PracticeService implements CleanShares {
+    private static final int SHARE_DAYS = 28;
+
     private final TakeRepository takes;
     private final AssignmentService assignments;
     private final StudentService students;
@@ -83,27 +98,44 @@ public class PracticeService {
                 student.instrumentName(),
                 day,
                 active.stream()
-                        .map(assigned -> item(assigned, works.get(assigned.id()), day))
+                        .map(assigned -> item(assigned, works.get(assigned.id()), player, day))
                         .toList(),
                 Cautions.of(student.family()));
     }
 
-    private TodayItem item(Assigned assigned, Work work, LocalDate day) {
+    private TodayItem item(Assigned assigned, Work work, Player player, LocalDate day) {
+        ValueNames names = settings.of(assigned.studioId()).speech().names();
         Standing standing = work.standing(day);
-        Judgement judgement = Judgement.of(work, day);
+        Judgement judgement = Judgement.of(work, day, names);
+        Ascent ascent = standing.ascent();
+        Step now = ascent.at(standing.at());
+        Load load = Load.of(
+                Repetition.of(Passage.of(now, player)),
+                now.tempo(),
+                ascent.climb().repetitions());
+        Optional<Axis> tempo = ascent.climb().axis(AxisKind.TEMPO).stream()
+                .mapToObj(ascent.climb().axes()::get)
+                .findFirst();
         return new TodayItem(
                 assigned.id(),
                 assigned.title(),
                 work.key().toString(),
-                StepWords.withoutKey(
-                        assigned.step(),
-                        settings.of(assigned.studioId()).speech().names()),
-                assigned.step().tempo().beat().toString(),
-                assigned.ladder().rungs().stream().map(Bpm::value).toList(),
-                standing.rung(),
-                assigned.ladder().rung(standing.rung()).value(),
+                StepWords.withoutKey(now, names),
+                now.tempo().beat().toString(),
+                tempo.map(axis -> axis.ladder().rungs().stream().map(Bpm::value).toList())
+                        .orElse(List.of(now.tempo().bpm().value())),
+                ascent.climb().axis(AxisKind.TEMPO).stream()
+                        .map(standing.at()::rung)
+                        .findFirst()
+                        .orElse(0),
+                now.tempo().bpm().value(),
+                ascent.stageInWords(standing.at(), names),
+                ClimbDocuments.played(ascent, standing.at()),
+                ascent.walkFrom(standing.at()).size(),
+                ascent.climb().repetitions(),
+                InMinutes.whole(load.total()),
                 standing.cleanInRow(),
-                Rules.USUAL.cleanToPass(),
+                ascent.climb().rules().cleanToPass(),
                 judgement.kind().name().toLowerCase(Locale.ROOT),
                 judgement.sentence(),
                 assigned.minutesADay(),
@@ -118,8 +150,9 @@ public class PracticeService {
     public PassageDocument passage(PracticeVisitor visitor, long assignmentId, @Nullable String bpm) {
         Player player = students.player(visitor.studioId(), visitor.studentId());
         Assigned assigned = find(visitor, assignmentId);
-        Bpm tempo = bpm == null ? work(assigned, player).bpmNow(LocalDate.now(clock)) : Bpm.parse(bpm);
-        Step step = assigned.step().withTempo(assigned.step().tempo().at(tempo));
+        Standing standing = work(assigned, player).standing(LocalDate.now(clock));
+        Step now = standing.ascent().at(standing.at());
+        Step step = bpm == null ? now : now.withTempo(now.tempo().at(Bpm.parse(bpm)));
         Optional<Key> before = assignments
                 .before(visitor.studioId(), assigned)
                 .map(last -> Passage.writtenKey(last, Optional.of(player)));
@@ -149,7 +182,7 @@ public class PracticeService {
             }
         }
         Player player = students.player(visitor.studioId(), visitor.studentId());
-        return item(assigned, work(assigned, player), LocalDate.now(clock));
+        return item(assigned, work(assigned, player), player, LocalDate.now(clock));
     }
 
     /** Stores many takes of one student at once; those that are stored already are left as they are. */
@@ -173,12 +206,22 @@ public class PracticeService {
         take.assignmentId = form.assignmentId();
         take.clientId = form.clientId();
         take.bpm = bpm(form).value();
+        take.played = played(form);
         take.outcome = form.outcome().core();
         take.note = form.note() == null ? "" : form.note().strip();
         take.takenAt = at.toInstant();
         take.takenOn = at.toLocalDate();
         take.receivedAt = now;
         return take;
+    }
+
+    private static @Nullable String played(TakeForm form) {
+        if (form.played() == null || form.played().isEmpty()) return null;
+        try {
+            return ClimbDocuments.writePlayed(ClimbDocuments.played(form.played()));
+        } catch (Refusal e) {
+            throw Refusal.of("played", e.getMessage()).fits("Send what today's list gave.");
+        }
     }
 
     private static Bpm bpm(TakeForm form) {
@@ -202,7 +245,7 @@ public class PracticeService {
     /** What that player has done with each of these assignments, by its id: one query for all. */
     @Transactional(readOnly = true)
     public Map<Long, Work> works(Collection<Assigned> assigned, Player player) {
-        Map<Long, List<Take>> byAssignment = takesOf(assigned);
+        Map<Long, List<Timed>> byAssignment = takesOf(assigned);
         Map<Long, Work> works = new HashMap<>();
         for (Assigned one : assigned) {
             works.put(one.id(), work(one, player, byAssignment.getOrDefault(one.id(), List.of())));
@@ -210,29 +253,55 @@ public class PracticeService {
         return works;
     }
 
-    /** A piece of work from an assignment and its takes. */
-    public static Work work(Assigned assigned, Player player, List<Take> takes) {
-        Step step = assigned.step();
-        return new Work(
-                Passage.writtenKey(step, Optional.of(player)),
-                step.figure().quickest(),
-                step.tempo().beat(),
-                assigned.ladder(),
-                takes);
+    /** A take, and when it was: decisions are put between takes by their time. */
+    public record Timed(Instant at, Take take) {}
+
+    /** A piece of work from an assignment, its decisions and its takes. */
+    public static Work work(Assigned assigned, Player player, List<Timed> takes) {
+        List<Entry> entries = new ArrayList<>();
+        List<Decided> decisions = assigned.decisions();
+        int decided = 0;
+        for (Timed timed : takes) {
+            while (decided < decisions.size() && !decisions.get(decided).at().isAfter(timed.at())) {
+                entries.add(new Decision(decisions.get(decided++).event()));
+            }
+            entries.add(timed.take());
+        }
+        while (decided < decisions.size())
+            entries.add(new Decision(decisions.get(decided++).event()));
+        return new Work(Passage.writtenKey(assigned.step(), Optional.of(player)), assigned.given(), entries);
     }
 
     /** The takes of these assignments, oldest first, by assignment. */
     @Transactional(readOnly = true)
-    public Map<Long, List<Take>> takesOf(Collection<Assigned> assigned) {
-        Map<Long, List<Take>> byAssignment = new HashMap<>();
+    public Map<Long, List<Timed>> takesOf(Collection<Assigned> assigned) {
+        Map<Long, List<Timed>> byAssignment = new HashMap<>();
         if (assigned.isEmpty()) return byAssignment;
         for (TakeRepository.Row row :
                 takes.rows(assigned.stream().map(Assigned::id).toList())) {
             byAssignment
                     .computeIfAbsent(row.assignmentId(), id -> new ArrayList<>())
-                    .add(new Take(Bpm.of(row.bpm()), row.outcome(), row.takenOn()));
+                    .add(new Timed(row.takenAt(), take(row)));
         }
         return byAssignment;
+    }
+
+    private static Take take(TakeRepository.Row row) {
+        List<Rung> others = row.played() == null ? List.of() : ClimbDocuments.playedFrom(row.played());
+        return new Take(Bpm.of(row.bpm()), others, row.outcome(), row.takenOn());
+    }
+
+    @Override
+    @Transactional(readOnly = true)
+    public Optional<Double> cleanShare(long studioId, long studentId) {
+        Instant since = clock.instant().minus(SHARE_DAYS, ChronoUnit.DAYS);
+        long all = 0;
+        long clean = 0;
+        for (Object[] row : takes.outcomesSince(studioId, studentId, since)) {
+            all += (Long) row[1];
+            if (row[0] == Outcome.CLEAN) clean += (Long) row[1];
+        }
+        return all < Work.FEWEST_TAKES || clean == 0 ? Optional.empty() : Optional.of((double) clean / all);
     }
 
     /** The last take of each of these students, by student. */

@@ -31,6 +31,10 @@ class TakeEntity {
     UUID clientId;
     BigDecimal bpm;
 
+    /** The rungs of other axes than tempo that were played; null where the step grows by its tempo alone. */
+    @JdbcTypeCode(SqlTypes.JSON)
+    String played;
+
     @Enumerated(EnumType.STRING)
     @JdbcTypeCode(SqlTypes.VARCHAR)
     Outcome outcome;

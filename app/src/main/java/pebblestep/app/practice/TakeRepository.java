@@ -7,6 +7,7 @@ import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.data.domain.Page;
 import org.springframework.data.domain.Pageable;
 import org.springframework.data.jpa.repository.JpaRepository;
@@ -16,7 +17,13 @@ import pebblestep.core.practice.Outcome;
 interface TakeRepository extends JpaRepository<TakeEntity, Long> {
 
     /** A take as far as the rules look at it. */
-    record Row(long assignmentId, BigDecimal bpm, Outcome outcome, LocalDate takenOn) {}
+    record Row(
+            long assignmentId,
+            BigDecimal bpm,
+            @Nullable String played,
+            Outcome outcome,
+            Instant takenAt,
+            LocalDate takenOn) {}
 
     /** A student's last take. */
     record Last(
@@ -26,7 +33,8 @@ interface TakeRepository extends JpaRepository<TakeEntity, Long> {
 
     @Query(
             """
-            select new pebblestep.app.practice.TakeRepository$Row(t.assignmentId, t.bpm, t.outcome, t.takenOn)
+            select new pebblestep.app.practice.TakeRepository$Row(
+              t.assignmentId, t.bpm, t.played, t.outcome, t.takenAt, t.takenOn)
             from TakeEntity t where t.assignmentId in :assignmentIds order by t.takenAt, t.id""")
     List<Row> rows(Collection<Long> assignmentIds);
 
@@ -39,6 +47,13 @@ interface TakeRepository extends JpaRepository<TakeEntity, Long> {
               and t.takenAt = (select max(l.takenAt) from TakeEntity l where l.studentId = t.studentId)
             order by t.id""")
     List<Last> last(long studioId, Collection<Long> studentIds);
+
+    /** How a student's takes since a day went, by outcome: takes, and how many there were. */
+    @Query(
+            """
+            select t.outcome, count(t) from TakeEntity t
+            where t.studioId = :studioId and t.studentId = :studentId and t.takenAt >= :since group by t.outcome""")
+    List<Object[]> outcomesSince(long studioId, long studentId, Instant since);
 
     Page<TakeEntity> findByStudioIdAndStudentId(long studioId, long studentId, Pageable page);
 }

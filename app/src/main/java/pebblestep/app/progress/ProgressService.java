@@ -7,15 +7,18 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import pebblestep.app.assignments.Assigned;
 import pebblestep.app.assignments.AssignmentService;
+import pebblestep.app.bench.ClimbWorkings;
 import pebblestep.app.platform.PageOf;
 import pebblestep.app.practice.PracticeService;
 import pebblestep.app.practice.PracticeService.LastTake;
+import pebblestep.app.practice.PracticeService.Timed;
 import pebblestep.app.practice.TakeOutcome;
 import pebblestep.app.progress.ProgressViews.DeskLine;
 import pebblestep.app.progress.ProgressViews.DeskWork;
@@ -25,13 +28,15 @@ import pebblestep.app.progress.ProgressViews.LastTakeView;
 import pebblestep.app.progress.ProgressViews.StoneView;
 import pebblestep.app.students.StudentService;
 import pebblestep.app.students.StudentViews.StudentView;
+import pebblestep.core.climb.Ascent;
+import pebblestep.core.climb.Standing;
 import pebblestep.core.keyplan.KeyOrder;
 import pebblestep.core.passage.Player;
 import pebblestep.core.practice.Judgement;
 import pebblestep.core.practice.KeyPath;
-import pebblestep.core.practice.Take;
 import pebblestep.core.practice.Work;
 import pebblestep.core.rhythm.Bpm;
+import pebblestep.core.rhythm.ValueNames;
 import pebblestep.exchange.Rounded;
 
 /** The desk, and each student's key path. */
@@ -60,7 +65,7 @@ public class ProgressService {
         List<Long> ids = onPage.items().stream().map(StudentView::id).toList();
         List<Assigned> active = assignments.activeOn(studioId, ids, today);
         Map<Long, Player> players = students.players(studioId, ids);
-        Map<Long, List<Take>> takes = practice.takesOf(active);
+        Map<Long, List<Timed>> takes = practice.takesOf(active);
         Map<Long, LastTake> last = practice.last(studioId, ids);
         Map<Long, List<Assigned>> byStudent = active.stream().collect(Collectors.groupingBy(Assigned::studentId));
         List<DeskLine> lines = onPage.items().stream()
@@ -91,22 +96,28 @@ public class ProgressService {
         return new LastTakeView(last.day(), daysAgo, last.bpm().value(), TakeOutcome.of(last.outcome()));
     }
 
-    private static DeskWork deskWork(Player player, Assigned assigned, Map<Long, List<Take>> takes, LocalDate today) {
+    private static DeskWork deskWork(Player player, Assigned assigned, Map<Long, List<Timed>> takes, LocalDate today) {
         Work work = PracticeService.work(assigned, player, takes.getOrDefault(assigned.id(), List.of()));
         Judgement judgement = Judgement.of(work, today);
+        Standing standing = work.standing(today);
+        Ascent ascent = standing.ascent();
+        boolean picks = judgement.kind() == Judgement.Kind.PICK;
         return new DeskWork(
                 assigned.id(),
                 assigned.title(),
                 work.key().toString(),
-                work.bpmNow(today).value(),
-                work.ladder().target().value(),
-                work.bestClean().map(Bpm::value).orElse(null),
+                ascent.bpm(standing.at()).value(),
+                ascent.bpm(ascent.climb().last()).value(),
+                work.bestClean().map(best -> best.bpm().value()).orElse(null),
                 work.bestClean()
                         .map(best -> Rounded.of(work.notesPerSecond(best)))
                         .orElse(null),
-                KeyPath.rings(work.standing(today), work.ladder().size()),
+                KeyPath.rings(standing),
                 kind(judgement),
-                judgement.sentence());
+                judgement.sentence(),
+                picks
+                        ? new ClimbWorkings(ascent, Optional.of(player), ValueNames.AMERICAN).moves(standing.at())
+                        : List.of());
     }
 
     /** A student's keys by fourths, with everything that was ever done in them. */

@@ -4,6 +4,7 @@ import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import pebblestep.app.bench.ClimbViews.MoveView;
 import pebblestep.app.practice.TakeOutcome;
 
 /** What the takes say, as shown. */
@@ -13,7 +14,7 @@ public final class ProgressViews {
     /** A student's last take. */
     public record LastTakeView(LocalDate day, int daysAgo, BigDecimal bpm, TakeOutcome outcome) {}
 
-    /** One thing a student works on: tempo reached, target, and where they stand. */
+    /** One thing a student works on: tempo reached, target, where they stand, and what the teacher has to pick from. */
     public record DeskWork(
             long assignmentId,
             String title,
@@ -24,7 +25,8 @@ public final class ProgressViews {
             @Nullable Double bestNotesPerSecond,
             int rings,
             String kind,
-            String sentence) {}
+            String sentence,
+            List<MoveView> picks) {}
 
     /** One student on the desk. */
     public record DeskLine(

@@ -25,7 +25,7 @@ class RoutineTest {
 
     private static String step(String id, String title) {
         return "{" + (id == null ? "" : "\"id\":" + id + ",") + "\"document\":"
-                + Given.STEP.replace("Up and over", title) + ",\"ladder\":{\"from\":60,\"to\":100,\"by\":8}}";
+                + Given.STEP.replace("Up and over", title) + ",\"climb\":" + Given.CLIMB + "}";
     }
 
     private static String routine(String title, Integer version, String... steps) {

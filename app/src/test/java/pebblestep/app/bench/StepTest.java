@@ -25,7 +25,7 @@ class StepTest {
         return teacher.put(
                 "/api/steps/" + step.id(),
                 """
-                {"document":%s,"ladder":{"from":60,"to":100,"by":8},"version":%d}"""
+                {"document":%s,"climb":{"axes":[{"axis":"tempo","from":60,"to":100,"scheme":{"type":"fixed","by":8}}]},"version":%d}"""
                         .formatted(document, version));
     }
 
@@ -64,13 +64,13 @@ class StepTest {
     }
 
     @Test
-    void a_wrong_document_or_ladder_is_refused_by_its_place_in_the_request() {
+    void a_wrong_document_or_climb_is_refused_by_its_place_in_the_request() {
         assertThat(Given.step(teacher, Given.STEP.replace("4/4", "0/4")).string("pointer"))
                 .isEqualTo("/document/rhythm/meter");
-        Answer ladder = teacher.post(
-                "/api/steps", "{\"document\":" + Given.STEP + ",\"ladder\":{\"from\":60,\"to\":100,\"by\":-1}}");
-        assertThat(ladder.status()).isEqualTo(422);
-        assertThat(ladder.string("pointer")).startsWith("/ladder/");
+        Answer climb = teacher.post(
+                "/api/steps", "{\"document\":" + Given.STEP + ",\"climb\":" + Given.CLIMB.replace("8}", "-1}") + "}");
+        assertThat(climb.status()).isEqualTo(422);
+        assertThat(climb.string("pointer")).isEqualTo("/climb/axes/0/scheme/by");
         assertThat(teacher.get("/api/steps").json().get("total").asInt()).isZero();
     }
 

@@ -41,7 +41,8 @@ class StudioWallTest {
 
     private record Call(String method, String path, String body) {
         String pattern() {
-            return method + " " + path.replaceAll("/\\d+", "/{id}").replaceAll("\\?.*", "");
+            return method + " "
+                    + path.replaceAll("/\\d+|(?<=recipes)/[a-z-]+", "/{id}").replaceAll("\\?.*", "");
         }
     }
 
@@ -50,12 +51,11 @@ class StudioWallTest {
         String ofStep = "/api/steps/" + step.id();
         String ofAssignment = "/api/assignments/" + assignment.id();
         String ofRoutine = "/api/routines/" + step.json().get("routineId").asLong();
-        String routineForm = "{\"title\":\"Taken\",\"version\":0,\"steps\":[{\"document\":" + Given.STEP
-                + ",\"ladder\":{\"from\":60,\"to\":100,\"by\":8}}]}";
+        String routineForm = "{\"title\":\"Taken\",\"version\":0,\"steps\":[{\"document\":" + Given.STEP + ",\"climb\":"
+                + Given.CLIMB + "}]}";
         String ofInstrument =
                 "/api/instruments/" + instrument.json().get("ownId").asLong();
-        String stepForm =
-                "{\"document\":" + Given.STEP + ",\"ladder\":{\"from\":60,\"to\":100,\"by\":8},\"version\":0}";
+        String stepForm = "{\"document\":" + Given.STEP + ",\"climb\":" + Given.CLIMB + ",\"version\":0}";
         return List.of(
                 new Call("GET", ofStudent, null),
                 new Call("PUT", ofStudent, "{\"name\":\"Taken\",\"instrument\":\"oboe\"}"),
@@ -78,7 +78,11 @@ class StudioWallTest {
                 new Call("POST", ofRoutine + "/archive", ""),
                 new Call("POST", ofRoutine + "/restore", ""),
                 new Call("POST", ofAssignment + "/end", ""),
-                new Call("POST", ofAssignment + "/resume", ""));
+                new Call("POST", ofAssignment + "/resume", ""),
+                new Call("POST", ofAssignment + "/climb", "{\"climb\":" + Given.CLIMB + "}"),
+                new Call("POST", ofAssignment + "/place", "{\"at\":[0]}"),
+                new Call("PUT", ofAssignment + "/goal", "{\"goal\":{\"bpm\":90,\"date\":\"2027-01-15\"}}"),
+                new Call("POST", ofAssignment + "/forecast", "{}"));
     }
 
     /** Lists, which show what is one's own, and what belongs to nobody. */
@@ -103,6 +107,13 @@ class StudioWallTest {
                         "{\"step\":" + Given.STEP + ",\"students\":[" + student.id() + "]}"),
                 new Call("GET", "/api/catalogue", null),
                 new Call("POST", "/api/passages", "{\"step\":" + Given.STEP + "}"),
+                new Call("GET", "/api/recipes", null),
+                new Call("POST", "/api/recipes/long-to-short", "{}"),
+                new Call("POST", "/api/climbs", "{\"step\":" + Given.STEP + ",\"climb\":" + Given.CLIMB + "}"),
+                new Call(
+                        "POST",
+                        "/api/routines/fit",
+                        "{\"minutes\":20,\"steps\":[{\"document\":" + Given.STEP + ",\"climb\":" + Given.CLIMB + "}]}"),
                 new Call("POST", "/api/ladders", "{\"from\":60,\"to\":100,\"scheme\":{\"type\":\"fixed\",\"by\":8}}"));
     }
 

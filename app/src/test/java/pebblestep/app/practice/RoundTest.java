@@ -205,7 +205,7 @@ class RoundTest {
         Answer changed = teacher.put(
                 "/api/steps/" + stepId,
                 """
-                {"document":%s,"ladder":{"from":40,"to":50,"by":5},"version":0}"""
+                {"document":%s,"climb":{"axes":[{"axis":"tempo","from":40,"to":50,"scheme":{"type":"fixed","by":5}}]},"version":0}"""
                         .formatted(Given.STEP.replace("\"Db\"", "\"C\"")));
         assertThat(changed.status()).isEqualTo(200);
         assertThat(practising

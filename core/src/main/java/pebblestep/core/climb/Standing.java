@@ -2,66 +2,83 @@ package pebblestep.core.climb;
 
 import java.time.LocalDate;
 import java.util.List;
-import pebblestep.core.tempo.TempoLadder;
+import java.util.Optional;
 
 /**
- * Where a student stands on a tempo ladder, computed from every attempt so far.
+ * Where a student stands on a climb, computed from everything that happened so far.
  *
- * @param rung index of the rung to play now
+ * @param ascent the climb as it is now
+ * @param at the rung to play now
  * @param cleanInRow clean attempts in a row at or above it
  * @param missesInRow attempts in a row that were not clean
  * @param passedToday rungs passed on the day asked about
- * @param lastMove what the last attempt did
- * @param topPassed whether the target itself is passed
+ * @param lastMove what the last event did
+ * @param from the rung before the last move, where it moved
+ * @param topPassed whether the last rung itself is passed
  */
-public record Standing(int rung, int cleanInRow, int missesInRow, int passedToday, Move lastMove, boolean topPassed) {
-    /** What the last attempt did to the standing. */
+public record Standing(
+        Ascent ascent,
+        Position at,
+        int cleanInRow,
+        int missesInRow,
+        int passedToday,
+        Move lastMove,
+        Optional<Position> from,
+        boolean topPassed) {
+    /** What the last event did to the standing. */
     public enum Move {
         NONE,
         PASSED,
         STEPPED_BACK,
         /** Enough clean attempts, but the day's rungs are used up: the next rung opens tomorrow. */
-        WAITS
+        WAITS,
+        /** Enough clean attempts, and the teacher picks what comes next. */
+        TEACHER_PICKS,
+        /** The teacher moved the student, or changed the climb. */
+        PLACED
     }
 
     /**
-     * The standing after these attempts, oldest first, as seen on a day. A clean attempt below the rung is good
-     * practice and counts neither way.
+     * The standing after these events, oldest first, as seen on a day. A clean attempt below the rung is good practice and
+     * counts neither way.
+     *
+     * @param given the climb as it was first given
      */
-    public static Standing after(List<Attempt> attempts, TempoLadder ladder, Rules rules, LocalDate today) {
-        Walk walk = new Walk(ladder, rules);
-        for (Attempt attempt : attempts) walk.take(attempt);
+    public static Standing after(List<? extends ClimbEvent> events, Ascent given, LocalDate today) {
+        Walk walk = new Walk(given);
+        for (ClimbEvent event : events) walk.take(event);
         walk.open(today);
         return walk.standing();
     }
 
-    /** Rungs passed so far, the target included once it is. */
-    public int passed() {
-        return topPassed ? rung + 1 : rung;
-    }
-
-    /** The walk up the ladder; mutable, and seen by nobody else. */
+    /** The walk up the climb; mutable, and seen by nobody else. */
     private static final class Walk {
-        private final TempoLadder ladder;
-        private final Rules rules;
+        private Ascent ascent;
+        private Position at;
         private LocalDate day = LocalDate.MIN;
-        private int rung;
         private int clean;
         private int misses;
         private int passedToday;
         private boolean top;
         private Move move = Move.NONE;
+        private Optional<Position> from = Optional.empty();
 
-        Walk(TempoLadder ladder, Rules rules) {
-            this.ladder = ladder;
-            this.rules = rules;
+        Walk(Ascent given) {
+            this.ascent = given;
+            this.at = given.climb().first();
         }
 
-        void take(Attempt attempt) {
-            open(attempt.day());
-            move = Move.NONE;
-            if (!attempt.clean()) miss();
-            else if (attempt.bpm().compareTo(ladder.rung(rung)) >= 0 || isDescending()) clean();
+        void take(ClimbEvent event) {
+            open(event.day());
+            if (event instanceof ClimbEvent.Changed changed) {
+                Position kept = changed.ascent().nearest(ascent, at);
+                ascent = changed.ascent();
+                put(kept);
+            } else if (event instanceof ClimbEvent.Placed placed) {
+                put(placed.at());
+            } else if (event instanceof Attempt attempt) {
+                attempt(attempt);
+            }
         }
 
         /** A new day gives the rungs of the day back, and opens a rung that was waiting for it. */
@@ -72,41 +89,59 @@ public record Standing(int rung, int cleanInRow, int missesInRow, int passedToda
             if (move == Move.WAITS) pass();
         }
 
-        private boolean isDescending() {
-            return ladder.target().compareTo(ladder.rung(0)) < 0;
+        private void put(Position to) {
+            ascent.climb().require(to);
+            move(to, Move.PLACED);
+            misses = 0;
+            top = false;
+        }
+
+        private void attempt(Attempt attempt) {
+            // What the teacher has to pick stays open until it is picked or lost.
+            boolean open = move == Move.TEACHER_PICKS;
+            move = open ? Move.TEACHER_PICKS : Move.NONE;
+            if (!attempt.clean()) miss();
+            else if (!open && ascent.reaches(attempt, at)) clean();
         }
 
         private void miss() {
             clean = 0;
             top = false;
-            if (++misses < rules.missesToStepBack()) return;
+            if (++misses < ascent.climb().rules().missesToStepBack()) return;
             misses = 0;
-            if (rung > 0) {
-                rung--;
-                move = Move.STEPPED_BACK;
-            }
+            ascent.back(at).ifPresent(to -> move(to, Move.STEPPED_BACK));
         }
 
         private void clean() {
             misses = 0;
-            if (++clean < rules.cleanToPass()) return;
-            if (passedToday < rules.rungsADay()) pass();
+            if (++clean < ascent.climb().rules().cleanToPass()) return;
+            if (passedToday < ascent.climb().rules().rungsADay()) pass();
             else move = Move.WAITS;
         }
 
         private void pass() {
-            if (rung == ladder.size() - 1) {
+            if (ascent.isLast(at)) {
                 top = true;
                 return;
             }
-            rung++;
+            Optional<Position> next = ascent.next(at);
+            if (next.isEmpty()) {
+                move = Move.TEACHER_PICKS;
+                return;
+            }
+            move(next.get(), Move.PASSED);
             passedToday++;
+        }
+
+        private void move(Position to, Move how) {
+            from = Optional.of(at);
+            at = to;
             clean = 0;
-            move = Move.PASSED;
+            move = how;
         }
 
         Standing standing() {
-            return new Standing(rung, clean, misses, passedToday, move, top);
+            return new Standing(ascent, at, clean, misses, passedToday, move, from, top);
         }
     }
 }

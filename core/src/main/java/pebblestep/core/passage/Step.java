@@ -64,6 +64,11 @@ public record Step(
         return rhythm.place();
     }
 
+    /** How many attacks it has: the notes of its line, each struck as often as its rhythm says. */
+    public int noteCount() {
+        return line.noteCount(key.form()) * rhythm.strikes();
+    }
+
     /** This step starting elsewhere. */
     public Step withPlace(Fraction other) {
         return withRhythm(rhythm.withPlace(other));

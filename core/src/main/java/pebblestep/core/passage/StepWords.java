@@ -45,17 +45,21 @@ public final class StepWords {
 
     /** The values of a rhythm: {@code sixteenths}, {@code dotted pairs, long first}, else the cycle. */
     private static String figure(Rhythm rhythm, ValueNames names) {
-        Figure figure = rhythm.figure();
-        String values = figure.even()
+        String values = figure(rhythm.figure(), names);
+        String struck = rhythm.strikes() == 1 ? "" : ", each struck " + rhythm.strikes() + " times";
+        String legs = rhythm.legs().isEmpty() ? "" : ", changing on the way";
+        return values + struck + legs;
+    }
+
+    /** The values of a figure: {@code sixteenths}, {@code gallop}, else the cycle. */
+    public static String figure(Figure figure, ValueNames names) {
+        return figure.even()
                 .map(value -> ValueName.plural(value, names))
                 .or(() -> Figures.all().stream()
                         .filter(named -> named.figure().equals(figure))
                         .map(Figures.Named::name)
                         .findFirst())
                 .orElse("values " + figure);
-        String struck = rhythm.strikes() == 1 ? "" : ", each struck " + rhythm.strikes() + " times";
-        String legs = rhythm.legs().isEmpty() ? "" : ", changing on the way";
-        return values + struck + legs;
     }
 
     /** A title for a step that has none: {@code Db major, two octaves up and down, sixteenths from 2}. */
@@ -63,7 +67,8 @@ public final class StepWords {
         return step.title().isBlank() ? step.key() + ", " + withoutKey(step) : step.title();
     }
 
-    private static String line(Line line) {
+    /** A line: {@code two octaves up and down in thirds}. */
+    public static String line(Line line) {
         String range = extent(line.extent()) + " " + travel(line.travel());
         Pattern pattern = line.pattern();
         if (pattern instanceof Straight) return range;
@@ -96,7 +101,8 @@ public final class StepWords {
                         " ", cell.stream().map(o -> Integer.toString(o + 1)).toList());
     }
 
-    private static String extent(Extent extent) {
+    /** How far a line goes: {@code two octaves}, {@code 5 notes}. */
+    public static String extent(Extent extent) {
         return extent instanceof Extent.Octaves octaves
                 ? NUMBERS[octaves.count()]
                 : ((Extent.Span) extent).notes() + " notes";

@@ -1,10 +1,15 @@
 package pebblestep.core.practice;
 
 import java.time.LocalDate;
-import pebblestep.core.climb.Rules;
+import java.util.List;
+import java.util.Optional;
+import pebblestep.core.climb.Ascent;
+import pebblestep.core.climb.AxisKind;
+import pebblestep.core.climb.Climb;
+import pebblestep.core.climb.Move;
+import pebblestep.core.climb.Position;
 import pebblestep.core.climb.Standing;
-import pebblestep.core.rhythm.Bpm;
-import pebblestep.core.tempo.TempoLadder;
+import pebblestep.core.rhythm.ValueNames;
 
 /**
  * What the takes of a piece of work say, in one sentence with its numbers.
@@ -17,6 +22,7 @@ public record Judgement(Kind kind, String sentence) {
     public enum Kind {
         BACK,
         MISSES,
+        PICK,
         REACHED,
         READY,
         NEW,
@@ -24,49 +30,110 @@ public record Judgement(Kind kind, String sentence) {
         HOLD
     }
 
-    /** The judgement of a piece of work as seen on a day. */
+    /** The judgement of a piece of work as seen on a day, in American names of values. */
     public static Judgement of(Work work, LocalDate today) {
-        TempoLadder ladder = work.ladder();
-        if (work.takes().isEmpty()) {
-            return new Judgement(Kind.NEW, "Not started: begins at " + ladder.rung(0) + " bpm.");
-        }
-        Standing standing = work.standing(today);
-        int needed = Rules.USUAL.cleanToPass();
-        Bpm now = ladder.rung(standing.rung());
-        if (standing.topPassed()) {
-            return new Judgement(Kind.REACHED, "Target reached: " + needed + " clean in a row at " + now + " bpm.");
-        }
-        String next = standing.rung() + 1 < ladder.size()
-                ? "then " + ladder.rung(standing.rung() + 1)
-                : "then the target is reached";
-        return switch (standing.lastMove()) {
-            case PASSED ->
-                new Judgement(
-                        Kind.READY,
-                        needed + " clean at " + ladder.rung(standing.rung() - 1) + " bpm: ready for " + now + ".");
-            case STEPPED_BACK ->
-                new Judgement(Kind.BACK, Rules.USUAL.missesToStepBack() + " takes not clean: back to " + now + " bpm.");
-            case WAITS ->
-                new Judgement(
-                        Kind.WAITS,
-                        needed + " clean at " + now + " bpm, and " + standing.passedToday()
-                                + " rungs passed today: enough for today, " + next + " tomorrow.");
-            case NONE ->
-                standing.missesInRow() > 0
-                        ? new Judgement(Kind.MISSES, misses(standing, ladder, now))
-                        : new Judgement(
-                                Kind.HOLD,
-                                standing.cleanInRow() + " of " + needed + " clean in a row at " + now + " bpm, " + next
-                                        + ".");
-        };
+        return of(work, today, ValueNames.AMERICAN);
     }
 
-    private static String misses(Standing standing, TempoLadder ladder, Bpm now) {
-        int most = Rules.USUAL.missesToStepBack();
-        String row = standing.missesInRow() + (standing.missesInRow() == 1 ? " take" : " takes in a row");
-        String said = row + " not clean at " + now + " bpm";
-        if (standing.rung() == 0)
-            return said + ": stay here until " + Rules.USUAL.cleanToPass() + " in a row are clean.";
-        return said + "; after " + most + " it goes back to " + ladder.rung(standing.rung() - 1) + ".";
+    /** The judgement of a piece of work as seen on a day. */
+    public static Judgement of(Work work, LocalDate today, ValueNames names) {
+        Standing standing = work.standing(today);
+        Words words = new Words(standing, names);
+        if (work.takes().isEmpty()) {
+            return new Judgement(Kind.NEW, "Not started: begins " + words.at(standing.at()) + ".");
+        }
+        return words.judgement();
+    }
+
+    /** Says rungs as this climb needs it: a tempo alone, or everything that is climbed. */
+    private record Words(Standing standing, ValueNames names) {
+        Judgement judgement() {
+            int needed = climb().rules().cleanToPass();
+            String now = at(standing.at());
+            if (standing.topPassed()) {
+                return new Judgement(Kind.REACHED, "Target reached: " + needed + " clean in a row " + now + ".");
+            }
+            Optional<Position> next = ascent().next(standing.at());
+            String then = next.map(to -> "then " + change(standing.at(), to))
+                    .orElse(
+                            ascent().isLast(standing.at())
+                                    ? "then the target is reached"
+                                    : "then you pick what comes next");
+            return switch (standing.lastMove()) {
+                case PASSED -> {
+                    Position before = standing.from().orElseThrow();
+                    yield new Judgement(
+                            Kind.READY,
+                            needed + " clean " + at(before) + ": ready for " + change(before, standing.at()) + ".");
+                }
+                case STEPPED_BACK ->
+                    new Judgement(
+                            Kind.BACK,
+                            climb().rules().missesToStepBack() + " takes not clean: back to " + rung(standing.at())
+                                    + ".");
+                case WAITS ->
+                    new Judgement(
+                            Kind.WAITS,
+                            needed + " clean " + now + ", and " + standing.passedToday()
+                                    + " rungs passed today: enough for today, " + then + " tomorrow.");
+                case TEACHER_PICKS ->
+                    new Judgement(Kind.PICK, needed + " clean " + now + ". Pick what comes next: " + picks() + "?");
+                case NONE, PLACED ->
+                    standing.missesInRow() > 0
+                            ? new Judgement(Kind.MISSES, misses())
+                            : new Judgement(
+                                    Kind.HOLD,
+                                    standing.cleanInRow() + " of " + needed + " clean in a row " + now + ", " + then
+                                            + ".");
+            };
+        }
+
+        private Ascent ascent() {
+            return standing.ascent();
+        }
+
+        private Climb climb() {
+            return ascent().climb();
+        }
+
+        private boolean tempoAlone() {
+            return climb().axes().size() == 1 && climb().axis(AxisKind.TEMPO).isPresent();
+        }
+
+        /** A rung with its preposition: {@code at 72 bpm}, {@code with eighths, two octaves, 72 bpm}. */
+        String at(Position position) {
+            return (tempoAlone() ? "at " : "with ") + rung(position);
+        }
+
+        private String rung(Position position) {
+            return ascent().inWords(position, names);
+        }
+
+        /** A rung as it differs from another: the number alone where only the tempo does. */
+        private String change(Position from, Position to) {
+            boolean tempoOnly = true;
+            for (int axis = 0; axis < climb().axes().size(); axis++) {
+                boolean tempo = climb().axes().get(axis).kind() == AxisKind.TEMPO;
+                tempoOnly &= tempo || from.rung(axis) == to.rung(axis);
+            }
+            return tempoOnly ? ascent().bpm(to).toString() : rung(to);
+        }
+
+        private String picks() {
+            List<String> picks = ascent().moves(standing.at()).stream()
+                    .map(Move::axes)
+                    .map(axes -> axes.get(0).further())
+                    .toList();
+            return String.join(", or ", picks);
+        }
+
+        private String misses() {
+            int most = climb().rules().missesToStepBack();
+            String row = standing.missesInRow() + (standing.missesInRow() == 1 ? " take" : " takes in a row");
+            String said = row + " not clean " + at(standing.at());
+            return ascent().back(standing.at())
+                    .map(back -> said + "; after " + most + " it goes back to " + change(standing.at(), back) + ".")
+                    .orElse(said + ": stay here until " + climb().rules().cleanToPass() + " in a row are clean.");
+        }
     }
 }

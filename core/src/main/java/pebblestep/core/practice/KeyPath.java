@@ -26,7 +26,7 @@ public record KeyPath(List<Stone> stones) {
      * One key of the path.
      *
      * @param tonic as the order spells it
-     * @param rings how far the ladder of the furthest form is passed, 0 to 4
+     * @param rings how far the climb of the furthest form is passed, 0 to 4
      * @param forms each form practised or assigned in this key
      */
     public record Stone(NoteName tonic, int rings, List<FormProgress> forms) {
@@ -78,12 +78,15 @@ public record KeyPath(List<Stone> stones) {
     }
 
     /**
-     * Rings for rungs passed: none before the first, one from then on, one more for each further quarter of the ladder;
-     * the fourth only with the target itself.
+     * Rings for rungs passed: none before the first, one from then on, one more for each further quarter of the climb;
+     * the fourth only with the last rung itself.
      */
-    public static int rings(Standing standing, int rungs) {
-        if (standing.passed() == 0) return 0;
-        return Math.max(1, MOST_RINGS * standing.passed() / rungs);
+    public static int rings(Standing standing) {
+        if (standing.topPassed()) return MOST_RINGS;
+        int left = standing.ascent().walkFrom(standing.at()).size();
+        int all = Math.max(left, standing.ascent().walk().size());
+        int passed = all - left;
+        return passed == 0 ? 0 : Math.max(1, MOST_RINGS * passed / all);
     }
 
     private static FormProgress progress(List<Work> works, LocalDate today) {
@@ -92,27 +95,24 @@ public record KeyPath(List<Stone> stones) {
                 .orElseThrow();
         Optional<Work> fastest = works.stream()
                 .filter(work -> work.bestClean().isPresent())
-                .max(Comparator.comparing(KeyPath::bestRate));
+                .max(Comparator.comparing(work -> bestRate(work).orElseThrow()));
         List<Take> takes = works.stream().flatMap(work -> work.takes().stream()).toList();
         return new FormProgress(
                 latest.key(),
                 works.stream()
-                        .mapToInt(work ->
-                                rings(work.standing(today), work.ladder().size()))
+                        .mapToInt(work -> rings(work.standing(today)))
                         .max()
                         .orElse(0),
                 takes.size(),
-                (int) takes.stream()
-                        .filter(take -> take.outcome() == Outcome.CLEAN)
-                        .count(),
-                fastest.flatMap(Work::bestClean),
-                fastest.map(KeyPath::bestRate),
+                (int) takes.stream().filter(Take::isClean).count(),
+                fastest.flatMap(Work::bestClean).map(Take::bpm),
+                fastest.flatMap(KeyPath::bestRate),
                 lastDay(latest),
                 Judgement.of(latest, today));
     }
 
-    private static double bestRate(Work work) {
-        return work.bestClean().map(work::notesPerSecond).orElse(0.0);
+    private static Optional<Double> bestRate(Work work) {
+        return work.bestClean().map(work::notesPerSecond);
     }
 
     private static Optional<LocalDate> lastDay(Work work) {

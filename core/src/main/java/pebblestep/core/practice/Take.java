@@ -1,13 +1,36 @@
 package pebblestep.core.practice;
 
 import java.time.LocalDate;
+import java.util.List;
 import pebblestep.core.climb.Attempt;
+import pebblestep.core.climb.Rung;
 import pebblestep.core.rhythm.Bpm;
 
-/** One try of a step by a student: its tempo, how it went, and the student's own day. */
-public record Take(Bpm bpm, Outcome outcome, LocalDate day) {
-    /** The take as the climb sees it. */
-    public Attempt attempt() {
-        return new Attempt(bpm, outcome == Outcome.CLEAN, day);
+/**
+ * One try of a step by a student.
+ *
+ * @param bpm its tempo
+ * @param others the rungs of other axes that were played, where the step grows by more than its tempo
+ * @param outcome how it went
+ * @param day the student's own day
+ */
+public record Take(Bpm bpm, List<Rung> others, Outcome outcome, LocalDate day) implements Entry {
+    public Take {
+        others = List.copyOf(others);
+    }
+
+    /** A take of a step that grows by its tempo alone. */
+    public Take(Bpm bpm, Outcome outcome, LocalDate day) {
+        this(bpm, List.of(), outcome, day);
+    }
+
+    /** Whether it was clean. */
+    public boolean isClean() {
+        return outcome == Outcome.CLEAN;
+    }
+
+    @Override
+    public Attempt event() {
+        return new Attempt(bpm, others, isClean(), day);
     }
 }

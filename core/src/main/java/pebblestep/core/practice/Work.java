@@ -3,49 +3,79 @@ package pebblestep.core.practice;
 import java.time.LocalDate;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
-import pebblestep.core.climb.Rules;
+import java.util.TreeMap;
+import pebblestep.core.climb.Ascent;
+import pebblestep.core.climb.Rung;
 import pebblestep.core.climb.Standing;
+import pebblestep.core.forecast.DayBest;
+import pebblestep.core.passage.Step;
 import pebblestep.core.rhythm.Bpm;
-import pebblestep.core.rhythm.Fraction;
-import pebblestep.core.rhythm.Tempo;
 import pebblestep.core.scale.Key;
-import pebblestep.core.tempo.TempoLadder;
 
 /**
- * What a student has done with one assigned step: its key and ladder, and the takes in the order they were played.
+ * What a student has done with one assigned step: its key and climb, and the log of takes and decisions in their order.
  *
  * @param key the key, in written pitch
- * @param value the note value played
- * @param beat the value that gets the beat
- * @param ladder tempos from the start to the target
- * @param takes oldest first
+ * @param given the step and its climb, as they were first given
+ * @param entries oldest first
  */
-public record Work(Key key, Fraction value, Fraction beat, TempoLadder ladder, List<Take> takes) {
+public record Work(Key key, Ascent given, List<Entry> entries) {
+    /** Takes below which no share of clean ones is told. */
+    public static final int FEWEST_TAKES = 12;
+
     public Work {
-        takes = List.copyOf(takes);
+        entries = List.copyOf(entries);
     }
 
-    /** Where the student stands on the ladder, as seen on a day. */
+    /** The takes alone, oldest first. */
+    public List<Take> takes() {
+        return entries.stream()
+                .filter(Take.class::isInstance)
+                .map(Take.class::cast)
+                .toList();
+    }
+
+    /** Where the student stands on the climb, as seen on a day. */
     public Standing standing(LocalDate today) {
-        return Standing.after(takes.stream().map(Take::attempt).toList(), ladder, Rules.USUAL, today);
+        return Standing.after(entries.stream().map(Entry::event).toList(), given, today);
     }
 
     /** The tempo to play now. */
     public Bpm bpmNow(LocalDate today) {
-        return ladder.rung(standing(today).rung());
+        Standing standing = standing(today);
+        return standing.ascent().bpm(standing.at());
     }
 
-    /** The fastest clean take. */
-    public Optional<Bpm> bestClean() {
-        return takes.stream()
-                .filter(take -> take.outcome() == Outcome.CLEAN)
-                .map(Take::bpm)
-                .max(Comparator.naturalOrder());
+    /** The fastest clean take, in notes a second. */
+    public Optional<Take> bestClean() {
+        return takes().stream().filter(Take::isClean).max(Comparator.comparing(this::notesPerSecond));
     }
 
-    /** Notes a second at a tempo of this work. */
-    public double notesPerSecond(Bpm bpm) {
-        return new Tempo(beat, bpm).notesPerSecond(value);
+    /** Notes a second of a take. */
+    public double notesPerSecond(Take take) {
+        Step played = given.step();
+        for (Rung rung : take.others()) played = rung.on(played);
+        return played.tempo().at(take.bpm()).notesPerSecond(played.rhythm().quickest());
+    }
+
+    /** The best clean speed of each day that has one, oldest first. */
+    public List<DayBest> dayBests() {
+        Map<LocalDate, Double> bests = new TreeMap<>();
+        for (Take take : takes()) {
+            if (take.isClean()) bests.merge(take.day(), notesPerSecond(take), Math::max);
+        }
+        return bests.entrySet().stream()
+                .map(best -> new DayBest(best.getKey(), best.getValue()))
+                .toList();
+    }
+
+    /** The share of takes since a day that were clean; empty where there are fewer than twelve, or none was. */
+    public Optional<Double> cleanShare(LocalDate since) {
+        List<Take> recent =
+                takes().stream().filter(take -> !take.day().isBefore(since)).toList();
+        double clean = recent.stream().filter(Take::isClean).count();
+        return recent.size() < FEWEST_TAKES || clean == 0 ? Optional.empty() : Optional.of(clean / recent.size());
     }
 }

@@ -140,6 +140,14 @@ public record Rhythm(
         return click;
     }
 
+    /** The shortest time from one attack to the next in any of its figures, in whole notes. */
+    public Fraction quickest() {
+        return legs.stream()
+                .flatMap(leg -> leg.figure().stream())
+                .map(Figure::quickest)
+                .reduce(figure.quickest(), (a, b) -> a.isLessThan(b) ? a : b);
+    }
+
     /** The value that swings in pairs: sixteenths where the figure has some, else eighths. */
     public Fraction swung() {
         Fraction sixteenth = Fraction.of(1, 16);

@@ -8,6 +8,8 @@ import java.util.List;
 import java.util.stream.IntStream;
 import pebblestep.core.Refusal;
 import pebblestep.core.rhythm.Bpm;
+import pebblestep.core.rhythm.Fraction;
+import pebblestep.core.rhythm.Tempo;
 
 /**
  * The tempos from a start to a target, as rungs. It starts at the start and ends exactly at the target; each rung
@@ -16,6 +18,9 @@ import pebblestep.core.rhythm.Bpm;
 public record TempoLadder(List<Bpm> rungs) {
     /** More rungs than a student climbs in a year. */
     private static final int MOST = 200;
+
+    /** Far below the thousandth to which a tempo is exact; takes the rounding of a division out of a comparison. */
+    private static final double EPSILON = 1e-6;
 
     /** The marks of the dial: 40 to 60 by 2, to 72 by 3, to 120 by 4, to 144 by 6, to 208 by 8. */
     private static final List<Integer> DIAL = IntStream.of(
@@ -167,5 +172,44 @@ public record TempoLadder(List<Bpm> rungs) {
 
     public Bpm target() {
         return rungs.get(rungs.size() - 1);
+    }
+
+    /** Whether it goes down, so that a slower rung is the harder one. */
+    public boolean isDescending() {
+        return target().compareTo(rung(0)) < 0;
+    }
+
+    /**
+     * The rung nearest to a tempo among those that are not harder: not faster, or not slower where the ladder goes down;
+     * of several at one tempo the first. The first rung where all are harder.
+     *
+     * @param bpm any positive number of beats a minute
+     */
+    public int notHarderThan(double bpm) {
+        int best = -1;
+        for (int i = 0; i < size(); i++) {
+            double at = rung(i).toDouble();
+            boolean harder = isDescending() ? at < bpm - EPSILON : at > bpm + EPSILON;
+            if (harder) continue;
+            boolean nearer = best < 0
+                    || (isDescending()
+                            ? at < rung(best).toDouble()
+                            : at > rung(best).toDouble());
+            if (nearer) best = i;
+        }
+        return Math.max(0, best);
+    }
+
+    /** Whether a tempo is that of a rung or beyond it, on the way to the target. */
+    public boolean reaches(Bpm played, int rung) {
+        int beyond = played.compareTo(rung(rung));
+        return isDescending() ? beyond <= 0 : beyond >= 0;
+    }
+
+    /** Each rung as notes a second, for notes of a value under that beat: bpm/60 * beat/value. */
+    public List<Double> notesPerSecond(Fraction beat, Fraction value) {
+        return rungs.stream()
+                .map(rung -> new Tempo(beat, rung).notesPerSecond(value))
+                .toList();
     }
 }

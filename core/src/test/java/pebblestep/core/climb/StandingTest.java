@@ -3,7 +3,6 @@ package pebblestep.core.climb;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
@@ -14,13 +13,22 @@ import net.jqwik.api.Property;
 import net.jqwik.api.Provide;
 import org.junit.jupiter.api.Test;
 import pebblestep.core.Refusal;
+import pebblestep.core.passage.Steps;
 import pebblestep.core.rhythm.Bpm;
-import pebblestep.core.tempo.TempoLadder;
+import pebblestep.core.tempo.LadderScheme;
 
 /** The laws of climbing; its rules are common practice, no source. */
 class StandingTest {
     private static final LocalDate FIRST = LocalDate.of(2026, 3, 2);
-    private static final TempoLadder LADDER = TempoLadder.fixed(Bpm.of(60), Bpm.of(120), BigDecimal.valueOf(6));
+    private static final Ascent ASCENT = ladder(60, 120, 6);
+
+    private static Ascent ladder(long from, long to, long by) {
+        return Ascent.of(Steps.PLAIN, Climb.tempo(Bpm.of(from), Bpm.of(to), LadderScheme.fixed(by)));
+    }
+
+    private static int rung(Standing standing) {
+        return standing.at().rung(0);
+    }
 
     /** Attempts over ten days: true is clean, at whatever rung the student stands on. */
     @Provide
@@ -33,8 +41,8 @@ class StandingTest {
         LocalDate day = FIRST;
         for (List<Boolean> tries : days) {
             for (boolean clean : tries) {
-                Standing now = Standing.after(attempts, LADDER, Rules.USUAL, day);
-                attempts.add(new Attempt(LADDER.rung(now.rung()), clean, day));
+                Standing now = Standing.after(attempts, ASCENT, day);
+                attempts.add(new Attempt(ASCENT.bpm(now.at()), clean, day));
             }
             day = day.plusDays(1);
         }
@@ -53,14 +61,14 @@ class StandingTest {
                 day = attempt.day();
                 upToday = 0;
             }
-            Standing now = Standing.after(attempts.subList(0, i), LADDER, Rules.USUAL, attempt.day());
-            assertThat(now.rung()).isBetween(0, LADDER.size() - 1);
+            Standing now = Standing.after(attempts.subList(0, i), ASCENT, attempt.day());
+            assertThat(rung(now)).isBetween(0, ASCENT.walk().size() - 1);
             // Overnight a waiting rung may open before the attempt that then moves back or forth.
-            assertThat(Math.abs(now.rung() - rung)).isLessThanOrEqualTo(2);
+            assertThat(Math.abs(rung(now) - rung)).isLessThanOrEqualTo(2);
             assertThat(now.passedToday()).isLessThanOrEqualTo(Rules.USUAL.rungsADay());
             if (now.lastMove() == Standing.Move.PASSED) upToday++;
             assertThat(upToday).isLessThanOrEqualTo(Rules.USUAL.rungsADay());
-            rung = now.rung();
+            rung = rung(now);
         }
     }
 
@@ -68,21 +76,18 @@ class StandingTest {
     void the_standing_is_computed_from_the_attempts_alone(@ForAll("days") List<List<Boolean>> days) {
         List<Attempt> attempts = played(days);
         LocalDate later = FIRST.plusDays(30);
-        Standing once = Standing.after(attempts, LADDER, Rules.USUAL, later);
-        assertThat(Standing.after(List.copyOf(attempts), LADDER, Rules.USUAL, later))
-                .isEqualTo(once);
-        assertThat(once.passed()).isBetween(0, LADDER.size());
-        assertThat(once.topPassed()).isEqualTo(once.passed() == LADDER.size());
+        Standing once = Standing.after(attempts, ASCENT, later);
+        assertThat(Standing.after(List.copyOf(attempts), ASCENT, later)).isEqualTo(once);
+        assertThat(!once.topPassed() || ASCENT.isLast(once.at())).isTrue();
     }
 
     @Property(tries = 150)
     void slips_alone_never_lead_up(@ForAll("days") List<List<Boolean>> days) {
         List<Attempt> attempts = new ArrayList<>(played(days));
-        int before = Standing.after(attempts, LADDER, Rules.USUAL, FIRST.plusDays(30))
-                .rung();
+        int before = rung(Standing.after(attempts, ASCENT, FIRST.plusDays(30)));
         for (int i = 0; i < 7; i++) attempts.add(new Attempt(Bpm.of(60), false, FIRST.plusDays(31)));
-        Standing after = Standing.after(attempts, LADDER, Rules.USUAL, FIRST.plusDays(31));
-        assertThat(after.rung()).isLessThanOrEqualTo(before);
+        Standing after = Standing.after(attempts, ASCENT, FIRST.plusDays(31));
+        assertThat(rung(after)).isLessThanOrEqualTo(before);
         assertThat(after.topPassed()).isFalse();
     }
 
@@ -91,38 +96,39 @@ class StandingTest {
         List<Attempt> attempts = new ArrayList<>();
         for (int i = 0; i < 3; i++) attempts.add(new Attempt(Bpm.of(60), true, FIRST));
         attempts.add(new Attempt(Bpm.of(66), true, FIRST));
-        Standing before = Standing.after(attempts, LADDER, Rules.USUAL, FIRST);
+        Standing before = Standing.after(attempts, ASCENT, FIRST);
         attempts.add(new Attempt(Bpm.of(60), true, FIRST));
-        Standing after = Standing.after(attempts, LADDER, Rules.USUAL, FIRST);
-        assertThat(after.rung()).isEqualTo(before.rung()).isEqualTo(1);
+        Standing after = Standing.after(attempts, ASCENT, FIRST);
+        assertThat(rung(after)).isEqualTo(rung(before)).isEqualTo(1);
         assertThat(after.cleanInRow()).isEqualTo(before.cleanInRow()).isEqualTo(1);
     }
 
     @Test
-    void on_a_ladder_that_goes_down_every_clean_attempt_counts() {
-        TempoLadder down = TempoLadder.fixed(Bpm.of(80), Bpm.of(60), BigDecimal.TEN);
+    void on_a_ladder_that_goes_down_slower_is_further() {
+        Ascent down = ladder(80, 60, 10);
         List<Attempt> attempts = List.of(
                 new Attempt(Bpm.of(80), true, FIRST),
                 new Attempt(Bpm.of(80), true, FIRST),
                 new Attempt(Bpm.of(80), true, FIRST),
                 new Attempt(Bpm.of(70), true, FIRST));
-        Standing standing = Standing.after(attempts, down, Rules.USUAL, FIRST);
-        assertThat(down.rung(standing.rung())).isEqualTo(Bpm.of(70));
+        Standing standing = Standing.after(attempts, down, FIRST);
+        assertThat(down.bpm(standing.at())).isEqualTo(Bpm.of(70));
         assertThat(standing.cleanInRow()).isEqualTo(1);
+        List<Attempt> faster = List.of(attempts.get(0), attempts.get(1), attempts.get(2), attempts.get(0));
+        assertThat(Standing.after(faster, down, FIRST).cleanInRow()).isZero();
     }
 
     @Test
     void rules_can_be_set_and_nonsense_is_refused() {
-        Rules quick = new Rules(1, 1, 2);
+        Ascent quick = Ascent.of(Steps.PLAIN, ASCENT.climb().under(new Rules(1, 1, 2)));
         List<Attempt> attempts = List.of(
                 new Attempt(Bpm.of(60), true, FIRST),
                 new Attempt(Bpm.of(66), true, FIRST),
                 new Attempt(Bpm.of(72), true, FIRST));
-        Standing standing = Standing.after(attempts, LADDER, quick, FIRST);
-        assertThat(standing.rung()).isEqualTo(2);
+        Standing standing = Standing.after(attempts, quick, FIRST);
+        assertThat(rung(standing)).isEqualTo(2);
         assertThat(standing.lastMove()).isEqualTo(Standing.Move.WAITS);
-        assertThat(Standing.after(attempts, LADDER, quick, FIRST.plusDays(1)).rung())
-                .isEqualTo(3);
+        assertThat(rung(Standing.after(attempts, quick, FIRST.plusDays(1)))).isEqualTo(3);
         assertThatThrownBy(() -> new Rules(0, 3, 3)).isInstanceOf(Refusal.class);
         assertThatThrownBy(() -> new Rules(3, 0, 3)).isInstanceOf(Refusal.class);
         assertThatThrownBy(() -> new Rules(3, 3, 0)).isInstanceOf(Refusal.class);

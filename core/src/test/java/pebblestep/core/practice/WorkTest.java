@@ -2,29 +2,30 @@ package pebblestep.core.practice;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import pebblestep.core.climb.Ascent;
+import pebblestep.core.climb.Climb;
 import pebblestep.core.keyplan.KeyOrder;
+import pebblestep.core.passage.Steps;
 import pebblestep.core.pitch.NoteName;
 import pebblestep.core.rhythm.Bpm;
-import pebblestep.core.rhythm.Fraction;
 import pebblestep.core.scale.Forms;
 import pebblestep.core.scale.Key;
-import pebblestep.core.tempo.TempoLadder;
+import pebblestep.core.tempo.LadderScheme;
 
 /** Passing, holding, stepping back and the daily limit: common practice, no source. */
 class WorkTest {
     private static final LocalDate MONDAY = LocalDate.of(2026, 3, 2);
-    private static final TempoLadder LADDER = TempoLadder.fixed(Bpm.of(60), Bpm.of(100), BigDecimal.valueOf(8));
+    private static final Climb CLIMB = Climb.tempo(Bpm.of(60), Bpm.of(100), LadderScheme.fixed(8));
 
     /** Takes in short: c clean, s slips, x stopped at the tempo before them; | starts a new day. */
-    private static List<Take> takes(String text) {
-        List<Take> takes = new ArrayList<>();
+    private static List<Entry> takes(String text) {
+        List<Entry> takes = new ArrayList<>();
         LocalDate day = MONDAY;
         long bpm = 60;
         for (String word : text.trim().split(" +")) {
@@ -42,7 +43,7 @@ class WorkTest {
 
     private static Work work(String tonic, String takes) {
         Key key = Key.of(NoteName.parse(tonic), Forms.of("major"));
-        return new Work(key, Fraction.of(1, 16), Fraction.of(1, 4), LADDER, takes(takes));
+        return new Work(key, Ascent.of(Steps.PLAIN, CLIMB), takes(takes));
     }
 
     @ParameterizedTest

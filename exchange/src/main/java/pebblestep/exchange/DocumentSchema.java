@@ -12,32 +12,50 @@ import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import pebblestep.core.Refusal;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
-/** The JSON Schema (2020-12) of step documents, and its findings said in plain words. */
-final class StepSchema {
-    private static final String RESOURCE = "/pebblestep/step-1.schema.json";
+/** The JSON Schema (2020-12) of a kind of document, and its findings said in plain words. */
+final class DocumentSchema {
     private static final int SHOWN = 60;
+
+    /** Every schema by its {@code $id}, as others refer to it. */
+    private static final Map<String, String> BY_ID =
+            Map.of("urn:pebble-step:step:1", text("step-1"), "urn:pebble-step:climb:1", text("climb-1"));
+
+    /** Steps. */
+    static final DocumentSchema STEP = of("step-1");
+
+    /** Climbs, whose rungs are parts of steps. */
+    static final DocumentSchema CLIMB = of("climb-1");
 
     private final Schema schema;
     private final JsonNode document;
 
-    private StepSchema(Schema schema, JsonNode document) {
+    private DocumentSchema(Schema schema, JsonNode document) {
         this.schema = schema;
         this.document = document;
     }
 
-    static StepSchema load() {
-        try (InputStream in = StepSchema.class.getResourceAsStream(RESOURCE)) {
-            String text = new String(in.readAllBytes(), StandardCharsets.UTF_8);
-            Schema schema = SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12)
-                    .getSchema(text, InputFormat.JSON);
-            return new StepSchema(schema, JsonMapper.builder().build().readTree(text));
+    private static DocumentSchema of(String name) {
+        Schema schema = SchemaRegistry.withDefaultDialect(
+                        SpecificationVersion.DRAFT_2020_12, builder -> builder.schemas(BY_ID))
+                .getSchema(text(name), InputFormat.JSON);
+        return new DocumentSchema(schema, parsed(text(name)));
+    }
+
+    private static String text(String name) {
+        try (InputStream in = DocumentSchema.class.getResourceAsStream("/pebblestep/" + name + ".schema.json")) {
+            return new String(in.readAllBytes(), StandardCharsets.UTF_8);
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
+    }
+
+    private static JsonNode parsed(String text) {
+        return JsonMapper.builder().build().readTree(text);
     }
 
     /** Refuses a document that does not hold, by its first wrong field. */
@@ -71,13 +89,23 @@ final class StepSchema {
         };
     }
 
-    /** The description that the schema gives the field at a path. */
+    /** The description that the schema gives the field at a path; it may lie in a schema that is referred to. */
     private String description(List<String> path) {
         JsonNode at = document;
         for (String name : path) {
-            at = at.has("items") ? at.get("items") : at.path("properties").path(name);
+            JsonNode there = followed(at);
+            at = there.has("items")
+                    ? there.get("items")
+                    : there.path("properties").path(name);
         }
-        return at.path("description").asString("");
+        return followed(at).path("description").asString("");
+    }
+
+    /** A node with its {@code $ref} into another schema followed; within the same one, descriptions stand beside it. */
+    private static JsonNode followed(JsonNode node) {
+        String[] reference = node.path("$ref").asString("").split("#", 2);
+        if (reference.length < 2 || !BY_ID.containsKey(reference[0])) return node;
+        return parsed(BY_ID.get(reference[0])).at(reference[1]);
     }
 
     private static String shortened(String text) {

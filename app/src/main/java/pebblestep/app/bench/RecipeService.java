@@ -1,0 +1,76 @@
+package pebblestep.app.bench;
+
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import pebblestep.app.bench.RoutineViews.RoutineForm;
+import pebblestep.app.bench.RoutineViews.RoutineStep;
+import pebblestep.app.bench.RoutineViews.RoutineView;
+import pebblestep.app.bench.RoutineViews.ShapePart;
+import pebblestep.app.platform.Problems;
+import pebblestep.core.Refusal;
+import pebblestep.core.climb.Ascent;
+import pebblestep.core.passage.StepWords;
+import pebblestep.core.pitch.NoteName;
+import pebblestep.exchange.ClimbDocuments;
+import pebblestep.exchange.Recipe;
+import pebblestep.exchange.Recipes;
+import pebblestep.exchange.StepDocuments;
+import tools.jackson.databind.json.JsonMapper;
+
+/** The ready recipes, and routines made from them. */
+@Service
+class RecipeService {
+    /** A recipe by its shape: its steps in order, and what all first rungs take on a day, in minutes. */
+    record RecipeView(String id, String title, String words, String tonic, List<ShapePart> shape, int minutes) {}
+
+    private final RoutineService routines;
+    private final JsonMapper json;
+    private final List<RecipeView> views;
+
+    RecipeService(RoutineService routines, JsonMapper json) {
+        this.routines = routines;
+        this.json = json;
+        // They never change, so their shapes are worked out once.
+        this.views = Recipes.all().stream().map(RecipeService::view).toList();
+    }
+
+    List<RecipeView> all() {
+        return views;
+    }
+
+    /** Keeps a recipe as a routine of the studio, from another tonic where one is given. */
+    RoutineView open(long studioId, String id, @Nullable String tonic) {
+        Recipe recipe = Recipes.all().stream()
+                .filter(one -> one.id().equals(id))
+                .findFirst()
+                .orElseThrow(() -> Problems.notFound("recipe"));
+        Recipe wanted = tonic == null ? recipe : from(recipe, tonic);
+        List<RoutineStep> steps = wanted.steps().stream()
+                .map(ascent -> new RoutineStep(
+                        null,
+                        json.valueToTree(StepDocuments.write(ascent.step())),
+                        json.valueToTree(ClimbDocuments.write(ascent.climb()))))
+                .toList();
+        return routines.add(studioId, new RoutineForm(wanted.title(), null, steps));
+    }
+
+    private static Recipe from(Recipe recipe, String tonic) {
+        try {
+            return recipe.from(NoteName.parse(tonic));
+        } catch (Refusal e) {
+            throw Refusal.of("tonic", e.getMessage()).fits(e.fits().orElse("Choose a tonic from the list."));
+        }
+    }
+
+    private static RecipeView view(Recipe recipe) {
+        List<ShapePart> shape =
+                recipe.steps().stream().map(RecipeService::shape).toList();
+        return new RecipeView(
+                recipe.id(), recipe.title(), recipe.words(), recipe.tonic().toString(), shape, Ascents.minutes(shape));
+    }
+
+    private static ShapePart shape(Ascent ascent) {
+        return Ascents.shape(StepWords.title(ascent.step()), ascent);
+    }
+}

@@ -1,0 +1,98 @@
+package pebblestep.app.progress;
+
+import com.fasterxml.jackson.annotation.JsonInclude;
+import io.swagger.v3.oas.annotations.media.Schema;
+import jakarta.validation.Valid;
+import java.math.BigDecimal;
+import java.time.LocalDate;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import pebblestep.app.bench.ClimbViews.MoveView;
+import pebblestep.app.bench.ClimbViews.Practice;
+import pebblestep.app.bench.ClimbViews.ProspectView;
+import pebblestep.app.bench.ClimbViews.RungView;
+import pebblestep.exchange.ClimbDocument;
+import tools.jackson.databind.JsonNode;
+
+/** What the API takes and shows of how a student's climb will go on. */
+public final class ForecastViews {
+    private ForecastViews() {}
+
+    /**
+     * What if: each thing that is given takes the place of what is planned; nothing is kept.
+     *
+     * @param practice minutes a day, days a week, and the day by which it should be met
+     * @param bpm the tempo to be met
+     * @param climb another climb
+     */
+    public record WhatIf(
+            @Nullable @Valid Practice practice,
+            @Nullable BigDecimal bpm,
+            @Nullable @Schema(implementation = ClimbDocument.class) JsonNode climb) {}
+
+    /**
+     * How a climb stands and will go on.
+     *
+     * @param climb as it is now, or as it was asked about
+     * @param at where the student stands on it
+     * @param here that rung
+     * @param left rungs from there to the last
+     * @param moves what leads up from there
+     * @param cleanShare share of clean takes that is reckoned with, in percent
+     * @param ownShare whether that share is the student's own on this step
+     * @param forecast whether the goal will be met; null without a goal
+     */
+    @JsonInclude(JsonInclude.Include.NON_NULL)
+    public record StepForecast(
+            long assignmentId,
+            String title,
+            String key,
+            String kind,
+            String sentence,
+            ClimbDocument climb,
+            List<Integer> at,
+            RungView here,
+            int left,
+            List<MoveView> moves,
+            int minutesADay,
+            int cleanShare,
+            boolean ownShare,
+            ProspectView prospect,
+            @Nullable GoalForecast forecast) {}
+
+    /**
+     * A goal and whether it will be met; tempos in beats a minute of the goal's note value.
+     *
+     * @param now clean today; null without a clean take in four weeks
+     * @param neededAWeek gain needed each week
+     * @param gainAWeek gain made each week; null where there are too few takes
+     * @param gainLow the same, at the low end of four fifths certainty
+     * @param gainHigh the same, at the high end
+     * @param projected the day on which it would be met
+     * @param picture for each day from the first of the window to past the goal: what was clean, and the line
+     * @param milestones where to stand at the end of each coming week
+     */
+    @JsonInclude(JsonInclude.Include.NON_NULL)
+    public record GoalForecast(
+            BigDecimal bpm,
+            LocalDate date,
+            String value,
+            String kind,
+            String sentence,
+            @Nullable Double now,
+            @Nullable Double neededAWeek,
+            @Nullable Double gainAWeek,
+            @Nullable Double gainLow,
+            @Nullable Double gainHigh,
+            @Nullable LocalDate projected,
+            List<DayView> picture,
+            List<MilestoneView> milestones) {}
+
+    /** A day of the picture: the best clean tempo, the line, and from today on the band that it may leave in. */
+    @JsonInclude(JsonInclude.Include.NON_NULL)
+    public record DayView(
+            LocalDate day, @Nullable Double best, @Nullable Double line, @Nullable Double low, @Nullable Double high) {}
+
+    /** A rung to stand on at the end of a week. */
+    public record MilestoneView(LocalDate by, List<Integer> at, String words) {}
+}

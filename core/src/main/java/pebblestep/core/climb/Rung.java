@@ -1,0 +1,164 @@
+package pebblestep.core.climb;
+
+import java.util.List;
+import java.util.Optional;
+import pebblestep.core.line.Extent;
+import pebblestep.core.line.Line;
+import pebblestep.core.passage.Articulation;
+import pebblestep.core.passage.Step;
+import pebblestep.core.passage.StepWords;
+import pebblestep.core.rhythm.Bpm;
+import pebblestep.core.rhythm.Count;
+import pebblestep.core.rhythm.Figure;
+import pebblestep.core.rhythm.Fraction;
+import pebblestep.core.rhythm.Leg;
+import pebblestep.core.rhythm.Meter;
+import pebblestep.core.rhythm.ValueNames;
+
+/** One rung of an axis: what a step is there. Two rungs that make the same of a step are equal. */
+public sealed interface Rung {
+    /** The axis it belongs to. */
+    AxisKind kind();
+
+    /** A step on this rung; refuses what the step cannot be. */
+    Step on(Step step);
+
+    /** In words, for a bar of that meter: {@code eighths}, {@code two octaves}, {@code the & of 1}. */
+    String inWords(Meter meter, ValueNames names);
+
+    /** The rung that a step is on already. */
+    static Rung of(AxisKind kind, Step step) {
+        return switch (kind) {
+            case TEMPO -> new OfTempo(step.tempo().bpm());
+            case VALUE -> new OfValue(step.figure());
+            case SPAN -> new OfSpan(step.line().extent());
+            case PLACE ->
+                new OfPlace(
+                        step.place(),
+                        step.rhythm().legs().stream()
+                                .filter(leg -> leg.start() instanceof Leg.AtTurn)
+                                .flatMap(leg -> leg.place().stream())
+                                .findFirst());
+            case ARTICULATION -> new OfArticulation(step.articulation());
+            case LINE -> new OfLine(step.line());
+        };
+    }
+
+    /** A tempo. */
+    record OfTempo(Bpm bpm) implements Rung {
+        @Override
+        public AxisKind kind() {
+            return AxisKind.TEMPO;
+        }
+
+        @Override
+        public Step on(Step step) {
+            return step.withTempo(step.tempo().at(bpm));
+        }
+
+        @Override
+        public String inWords(Meter meter, ValueNames names) {
+            return bpm + " bpm";
+        }
+    }
+
+    /** A figure of note values. */
+    record OfValue(Figure figure) implements Rung {
+        @Override
+        public AxisKind kind() {
+            return AxisKind.VALUE;
+        }
+
+        @Override
+        public Step on(Step step) {
+            return step.withRhythm(step.rhythm().withFigure(figure));
+        }
+
+        @Override
+        public String inWords(Meter meter, ValueNames names) {
+            return StepWords.figure(figure, names);
+        }
+    }
+
+    /** How far the line goes. */
+    record OfSpan(Extent extent) implements Rung {
+        @Override
+        public AxisKind kind() {
+            return AxisKind.SPAN;
+        }
+
+        @Override
+        public Step on(Step step) {
+            return step.withLine(step.line().withExtent(extent));
+        }
+
+        @Override
+        public String inWords(Meter meter, ValueNames names) {
+            return StepWords.extent(extent);
+        }
+    }
+
+    /**
+     * Where the line starts, and where it starts again from the turn.
+     *
+     * @param place from the downbeat of bar 1
+     * @param back place in the beat of the way back; empty where it goes on as it began
+     */
+    record OfPlace(Fraction place, Optional<Fraction> back) implements Rung {
+        @Override
+        public AxisKind kind() {
+            return AxisKind.PLACE;
+        }
+
+        @Override
+        public Step on(Step step) {
+            List<Leg> legs = back.stream()
+                    .map(there -> new Leg(new Leg.AtTurn(), Optional.empty(), Optional.of(there)))
+                    .toList();
+            return step.withRhythm(step.rhythm().withPlace(place).withLegs(legs));
+        }
+
+        @Override
+        public String inWords(Meter meter, ValueNames names) {
+            String there = "from " + Count.of(place, meter).inWords();
+            return back.map(on -> there + ", back from " + Count.of(on, meter).inWords())
+                    .orElse(there);
+        }
+    }
+
+    /** How the notes are joined. */
+    record OfArticulation(Articulation articulation) implements Rung {
+        @Override
+        public AxisKind kind() {
+            return AxisKind.ARTICULATION;
+        }
+
+        @Override
+        public Step on(Step step) {
+            return step.withArticulation(articulation);
+        }
+
+        @Override
+        public String inWords(Meter meter, ValueNames names) {
+            return articulation.inWords();
+        }
+    }
+
+    /** The order of the notes. */
+    record OfLine(Line line) implements Rung {
+        @Override
+        public AxisKind kind() {
+            return AxisKind.LINE;
+        }
+
+        @Override
+        public Step on(Step step) {
+            return step.withLine(line);
+        }
+
+        @Override
+        public String inWords(Meter meter, ValueNames names) {
+            return StepWords.line(line);
+        }
+    }
+}

@@ -1,0 +1,44 @@
+package pebblestep.exchange;
+
+import com.fasterxml.jackson.annotation.JsonInclude;
+import java.math.BigDecimal;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A climb as it stands in JSON, field for field; what a field may hold is said in {@code climb-1.schema.json}. Absent
+ * fields are null here and nowhere else: {@link ClimbDocuments} fills in the defaults when it reads, and says every field
+ * that is not marked nullable when it writes.
+ */
+@JsonInclude(JsonInclude.Include.NON_NULL)
+public record ClimbDocument(
+        String policy, String rate, Integer restart, List<AxisPart> axes, RulesPart rules, Integer repetitions) {
+
+    /** An axis: a tempo axis has from, to and scheme, every other its rungs. */
+    @JsonInclude(JsonInclude.Include.NON_NULL)
+    public record AxisPart(
+            String axis,
+            @Nullable BigDecimal from,
+            @Nullable BigDecimal to,
+            @Nullable SchemePart scheme,
+            @Nullable List<RungPart> rungs) {}
+
+    /** How tempos follow on each other. */
+    @JsonInclude(JsonInclude.Include.NON_NULL)
+    public record SchemePart(String type, @Nullable BigDecimal by, @Nullable Integer forward) {}
+
+    /** A rung: what a step is there, in the fields of a step document. */
+    @JsonInclude(JsonInclude.Include.NON_NULL)
+    public record RungPart(
+            @Nullable List<String> figure,
+            @Nullable Integer octaves,
+            @Nullable Integer span,
+            @Nullable String place,
+            @Nullable String back,
+            StepDocument.@Nullable ArticulationPart articulation,
+            StepDocument.@Nullable LinePart line) {}
+
+    /** When a rung is passed. */
+    @JsonInclude(JsonInclude.Include.NON_NULL)
+    public record RulesPart(Integer clean, Integer misses, Integer rungsADay) {}
+}

@@ -1,0 +1,188 @@
+package pebblestep.exchange;
+
+import java.math.BigDecimal;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalInt;
+import pebblestep.core.Refusal;
+import pebblestep.core.climb.Ascent;
+import pebblestep.core.climb.Axis;
+import pebblestep.core.climb.AxisKind;
+import pebblestep.core.climb.Climb;
+import pebblestep.core.climb.Policy;
+import pebblestep.core.climb.Position;
+import pebblestep.core.climb.RateSchool;
+import pebblestep.core.climb.Rules;
+import pebblestep.core.climb.Rung;
+import pebblestep.core.rhythm.Bpm;
+import pebblestep.core.tempo.LadderScheme;
+import tools.jackson.core.JacksonException;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/**
+ * Reads climbs from their JSON documents and writes them back. A document is first held against the schema; a field that
+ * does not belong to the axis it stands on is refused, never ignored.
+ */
+public final class ClimbDocuments {
+    private static final JsonMapper JSON = JsonMapper.builder().build();
+
+    private ClimbDocuments() {}
+
+    /** Reads a climb from text; refuses text that is no JSON, and documents that {@link #read(JsonNode)} refuses. */
+    public static Climb read(String json) {
+        try {
+            return read(JSON.readTree(json));
+        } catch (JacksonException e) {
+            throw Refusal.of("This is not JSON: " + e.getOriginalMessage());
+        }
+    }
+
+    /** Reads a climb; refuses the first field that is unknown, malformed, out of range or of another axis. */
+    public static Climb read(JsonNode json) {
+        DocumentSchema.CLIMB.check(json);
+        ClimbDocument document = JSON.treeToValue(json, ClimbDocument.class);
+        List<Axis> axes = new ArrayList<>();
+        for (int i = 0; i < document.axes().size(); i++) {
+            try {
+                axes.add(axis(document.axes().get(i)));
+            } catch (Refusal e) {
+                throw e.under(Integer.toString(i)).under("axes");
+            }
+        }
+        ClimbDocument.RulesPart rules = document.rules();
+        return new Climb(
+                axes,
+                StepDocuments.byId(Policy.values(), Policy::id, StepDocuments.or(document.policy(), "in-turn")),
+                StepDocuments.byId(RateSchool.values(), RateSchool::id, StepDocuments.or(document.rate(), "same-rate")),
+                StepDocuments.or(document.restart(), Climb.USUAL_RESTART),
+                rules == null
+                        ? Rules.USUAL
+                        : new Rules(
+                                StepDocuments.or(rules.clean(), Rules.USUAL.cleanToPass()),
+                                StepDocuments.or(rules.misses(), Rules.USUAL.missesToStepBack()),
+                                StepDocuments.or(rules.rungsADay(), Rules.USUAL.rungsADay())),
+                StepDocuments.or(document.repetitions(), Climb.USUAL_REPETITIONS));
+    }
+
+    private static Axis axis(ClimbDocument.AxisPart part) {
+        AxisKind kind = StepDocuments.byId(AxisKind.values(), AxisKind::id, part.axis());
+        if (kind == AxisKind.TEMPO) return tempo(part);
+        if (part.from() != null || part.to() != null || part.scheme() != null) {
+            String field = part.from() != null ? "from" : part.to() != null ? "to" : "scheme";
+            throw Refusal.of(field, "Only the axis of tempo has \"" + field + "\".")
+                    .fits("Give rungs.");
+        }
+        if (part.rungs() == null) throw Refusal.of("rungs", "The rungs of this axis are missing.");
+        List<Rung> rungs = new ArrayList<>();
+        for (int i = 0; i < part.rungs().size(); i++) {
+            try {
+                rungs.add(RungFields.read(kind, part.rungs().get(i)));
+            } catch (Refusal e) {
+                throw e.under(Integer.toString(i)).under("rungs");
+            }
+        }
+        return Axis.of(rungs);
+    }
+
+    private static Axis tempo(ClimbDocument.AxisPart part) {
+        if (part.rungs() != null) {
+            throw Refusal.of("rungs", "The rungs of tempo follow from its scheme.")
+                    .fits("Give from, to and scheme.");
+        }
+        Bpm from = StepDocuments.at("from", () -> bpm(part.from(), "first tempo"));
+        Bpm to = StepDocuments.at("to", () -> bpm(part.to(), "target tempo"));
+        if (part.scheme() == null) throw Refusal.of("scheme", "Say how the tempos follow on each other.");
+        return Axis.tempo(from, to, scheme(part.scheme()));
+    }
+
+    private static Bpm bpm(BigDecimal number, String what) {
+        if (number == null) throw Refusal.of("Give the " + what + ".");
+        return Bpm.of(number);
+    }
+
+    /** The scheme of a part. */
+    public static LadderScheme scheme(ClimbDocument.SchemePart part) {
+        return LadderScheme.of(
+                part.type(),
+                Optional.ofNullable(part.by()),
+                part.forward() == null ? OptionalInt.empty() : OptionalInt.of(part.forward()));
+    }
+
+    /** Writes a climb as a document with every field it carries said. */
+    public static ClimbDocument write(Climb climb) {
+        Rules rules = climb.rules();
+        return new ClimbDocument(
+                climb.policy().id(),
+                climb.rate().id(),
+                climb.restart(),
+                climb.axes().stream().map(ClimbDocuments::part).toList(),
+                new ClimbDocument.RulesPart(rules.cleanToPass(), rules.missesToStepBack(), rules.rungsADay()),
+                climb.repetitions());
+    }
+
+    private static ClimbDocument.AxisPart part(Axis axis) {
+        if (axis.kind() != AxisKind.TEMPO) {
+            return new ClimbDocument.AxisPart(
+                    axis.kind().id(),
+                    null,
+                    null,
+                    null,
+                    axis.rungs().stream().map(RungFields::write).toList());
+        }
+        LadderScheme scheme = axis.scheme().orElseThrow();
+        return new ClimbDocument.AxisPart(
+                axis.kind().id(),
+                axis.ladder().rung(0).value(),
+                axis.ladder().target().value(),
+                new ClimbDocument.SchemePart(
+                        scheme.type(),
+                        scheme.by().orElse(null),
+                        scheme.forward().isPresent() ? scheme.forward().getAsInt() : null),
+                null);
+    }
+
+    /** Writes a climb as text, for a file or a column. */
+    public static String writeText(Climb climb) {
+        return JSON.writeValueAsString(write(climb));
+    }
+
+    /** The rungs of every axis but tempo at a position, as parts: what a take on it says it played. */
+    public static List<PlayedPart> played(Ascent ascent, Position at) {
+        return ascent.climb().rungs(at).stream()
+                .filter(rung -> rung.kind() != AxisKind.TEMPO)
+                .map(rung -> new PlayedPart(rung.kind().id(), RungFields.write(rung)))
+                .toList();
+    }
+
+    /** A rung that was played, and its axis. */
+    public record PlayedPart(String axis, ClimbDocument.RungPart rung) {}
+
+    /** Reads rungs that were played; refuses what no rung can be, and one axis twice. */
+    public static List<Rung> played(List<PlayedPart> parts) {
+        if (parts.isEmpty()) return List.of();
+        // Held against the schema as axes of one rung each.
+        List<ClimbDocument.AxisPart> axes = parts.stream()
+                .map(part -> new ClimbDocument.AxisPart(
+                        part.axis(), null, null, null, Collections.singletonList(part.rung())))
+                .toList();
+        return read(JSON.<JsonNode>valueToTree(Map.of("axes", axes))).axes().stream()
+                .map(axis -> axis.rung(0))
+                .toList();
+    }
+
+    /** Reads rungs that were played from the text of a column. */
+    public static List<Rung> playedFrom(String text) {
+        return played(List.of(JSON.readValue(text, PlayedPart[].class)));
+    }
+
+    /** Writes rungs that were played as text, for a column. */
+    public static String writePlayed(List<Rung> rungs) {
+        return JSON.writeValueAsString(rungs.stream()
+                .map(rung -> new PlayedPart(rung.kind().id(), RungFields.write(rung)))
+                .toList());
+    }
+}

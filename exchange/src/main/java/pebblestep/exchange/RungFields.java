@@ -1,0 +1,102 @@
+package pebblestep.exchange;
+
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeSet;
+import pebblestep.core.Refusal;
+import pebblestep.core.climb.AxisKind;
+import pebblestep.core.climb.Rung;
+import pebblestep.core.line.Extent;
+import pebblestep.core.passage.Articulation;
+import pebblestep.core.rhythm.Figure;
+import pebblestep.core.rhythm.Fraction;
+
+/** A rung of an axis other than tempo, in the fields of a step document. */
+final class RungFields {
+    private RungFields() {}
+
+    /** Refuses fields that belong to another axis, and a rung without its own. */
+    static Rung read(AxisKind kind, ClimbDocument.RungPart part) {
+        Set<String> given = given(part);
+        Set<String> own = fields(kind);
+        for (String field : given) {
+            if (!own.contains(field)) {
+                throw Refusal.of(field, "A rung of " + kind.words() + " has no field \"" + field + "\".")
+                        .fits("Give " + String.join(" or ", own) + ".");
+            }
+        }
+        Refusal missing =
+                Refusal.of("A rung of " + kind.words() + " is empty.").fits("Give " + String.join(" or ", own) + ".");
+        if (given.isEmpty() || kind == AxisKind.PLACE && part.place() == null) throw missing;
+        return switch (kind) {
+            case TEMPO -> throw Refusal.of("A tempo is no rung of its own.");
+            case VALUE -> new Rung.OfValue(Figure.ofCycle(part.figure()));
+            case SPAN -> new Rung.OfSpan(extent(part));
+            case PLACE ->
+                new Rung.OfPlace(
+                        fraction("place", part.place()),
+                        Optional.ofNullable(part.back()).map(back -> fraction("back", back)));
+            case ARTICULATION -> new Rung.OfArticulation(ArticulationFields.read(part.articulation()));
+            case LINE -> new Rung.OfLine(StepDocuments.line(part.line()));
+        };
+    }
+
+    private static Set<String> fields(AxisKind kind) {
+        return switch (kind) {
+            case TEMPO -> Set.of();
+            case VALUE -> Set.of("figure");
+            case SPAN -> new TreeSet<>(Set.of("octaves", "span"));
+            case PLACE -> new TreeSet<>(Set.of("place", "back"));
+            case ARTICULATION -> Set.of("articulation");
+            case LINE -> Set.of("line");
+        };
+    }
+
+    private static Set<String> given(ClimbDocument.RungPart part) {
+        Set<String> given = new TreeSet<>();
+        if (part.figure() != null) given.add("figure");
+        if (part.octaves() != null) given.add("octaves");
+        if (part.span() != null) given.add("span");
+        if (part.place() != null) given.add("place");
+        if (part.back() != null) given.add("back");
+        if (part.articulation() != null) given.add("articulation");
+        if (part.line() != null) given.add("line");
+        return given;
+    }
+
+    private static Extent extent(ClimbDocument.RungPart part) {
+        if (part.octaves() != null && part.span() != null) {
+            throw Refusal.of("octaves", "A rung of span has either octaves or a span: give exactly one of the two.");
+        }
+        return part.octaves() != null ? Extent.octaves(part.octaves()) : Extent.span(part.span());
+    }
+
+    private static Fraction fraction(String field, String text) {
+        return StepDocuments.at(field, () -> Fraction.parse(text));
+    }
+
+    static ClimbDocument.RungPart write(Rung rung) {
+        ClimbDocument.RungPart none = new ClimbDocument.RungPart(null, null, null, null, null, null, null);
+        if (rung instanceof Rung.OfValue value) {
+            return new ClimbDocument.RungPart(value.figure().cycle(), null, null, null, null, null, null);
+        }
+        if (rung instanceof Rung.OfSpan span) {
+            Integer octaves = span.extent() instanceof Extent.Octaves o ? o.count() : null;
+            Integer notes = span.extent() instanceof Extent.Span s ? s.notes() : null;
+            return new ClimbDocument.RungPart(null, octaves, notes, null, null, null, null);
+        }
+        if (rung instanceof Rung.OfPlace place) {
+            String back = place.back().map(Fraction::toString).orElse(null);
+            return new ClimbDocument.RungPart(null, null, null, place.place().toString(), back, null, null);
+        }
+        if (rung instanceof Rung.OfArticulation joined) {
+            Articulation articulation = joined.articulation();
+            return new ClimbDocument.RungPart(
+                    null, null, null, null, null, ArticulationFields.write(articulation), null);
+        }
+        if (rung instanceof Rung.OfLine line) {
+            return new ClimbDocument.RungPart(null, null, null, null, null, null, StepDocuments.lineOf(line.line()));
+        }
+        return none;
+    }
+}

@@ -1,0 +1,86 @@
+import { useState } from 'react';
+import type { Climb } from '../../../api/types';
+import { useBench } from '../BenchContext';
+import { Row } from '../Row';
+import { Section } from '../Section';
+import { WhatIf } from './WhatIf';
+import classes from '../Controls.module.css';
+
+const count = (from: number, to: number, words: (n: number) => string) =>
+  Array.from({ length: to - from + 1 }, (_, i) => ({ value: String(from + i), label: words(from + i) }));
+const RESTARTS = [50, 60, 70, 75, 80, 85, 90, 100];
+
+/** Beside the climb: what would be if, and its rules. */
+export function ClimbControls() {
+  const { step, dispatch } = useBench();
+  const [open, setOpen] = useState<string | undefined>('What if');
+  const { climb } = step;
+  const { rules } = climb;
+  const set = (change: Partial<Climb>) => dispatch({ type: 'climb', climb: { ...climb, ...change } });
+  const section = (title: string) => ({
+    title,
+    open: open === title,
+    onToggle: () => setOpen(open === title ? undefined : title),
+  });
+  return (
+    <aside className={classes.controls} aria-label="What if, and the rules of the climb">
+      <Section {...section('What if')} summary="more minutes, other steps, another day">
+        <WhatIf />
+      </Section>
+      <Section
+        {...section('Rules')}
+        summary={`${rules.clean} clean in a row, at most ${rules.rungsADay} rungs a day`}
+      >
+        <Row
+          label="Passed after"
+          value={String(rules.clean)}
+          choices={count(1, 6, (n) => (n === 1 ? '1 clean' : `${n} clean in a row`))}
+          onChange={(clean) => set({ rules: { ...rules, clean: Number(clean) } })}
+        />
+        <Row
+          label="One back after"
+          value={String(rules.misses)}
+          choices={count(1, 6, (n) => `${n} not clean`)}
+          onChange={(misses) => set({ rules: { ...rules, misses: Number(misses) } })}
+        />
+        <Row
+          label="At most"
+          value={String(rules.rungsADay)}
+          choices={count(1, 8, (n) => (n === 1 ? '1 rung a day' : `${n} rungs a day`))}
+          onChange={(rungs) => set({ rules: { ...rules, rungsADay: Number(rungs) } })}
+        />
+        <Row
+          label="Repetitions a day"
+          value={String(climb.repetitions)}
+          choices={count(1, 12, String)}
+          onChange={(repetitions) => set({ repetitions: Number(repetitions) })}
+        />
+      </Section>
+      <Section
+        {...section('Starting again')}
+        summary={`${climb.rate === 'same-rate' ? 'same rate' : 'same beat'}, at ${climb.restart} %`}
+      >
+        <Row
+          label="Shorter values keep"
+          value={climb.rate}
+          choices={[
+            { value: 'same-rate', label: 'the rate of notes' },
+            { value: 'same-beat', label: 'the beat' },
+          ]}
+          onChange={(rate) => set({ rate })}
+        />
+        <Row
+          label="Tempo again from"
+          value={String(climb.restart)}
+          choices={RESTARTS.map((n) => ({ value: String(n), label: `${n} % of it` }))}
+          onChange={(restart) => set({ restart: Number(restart) })}
+        />
+        <p className={classes.hint}>
+          {climb.rate === 'same-rate'
+            ? 'Quarters at 120 go on as eighths at 60: the hands move as before.'
+            : 'Quarters at 120 go on as eighths at 120: the beat stays, the hands double.'}
+        </p>
+      </Section>
+    </aside>
+  );
+}

@@ -1,0 +1,138 @@
+import {
+  closestCenter,
+  DndContext,
+  KeyboardSensor,
+  PointerSensor,
+  useSensor,
+  useSensors,
+} from '@dnd-kit/core';
+import { SortableContext, sortableKeyboardCoordinates, verticalListSortingStrategy } from '@dnd-kit/sortable';
+import { Button, Menu } from '@mantine/core';
+import { IconPlus } from '@tabler/icons-react';
+import { Waiting } from '../../../ui/Waiting';
+import { Wrong } from '../../../ui/Wrong';
+import { useBench } from '../BenchContext';
+import { AxisSection } from './AxisSection';
+import { ClimbMoves } from './ClimbMoves';
+import { AXES, inOrder, withNewAxis } from './climbs';
+import { ClimbWalk } from './ClimbWalk';
+import classes from './Climb.module.css';
+
+const POLICIES = [
+  { value: 'in-turn', label: 'in turn' },
+  { value: 'paired', label: 'together' },
+  { value: 'teacher-picks', label: 'as you pick' },
+];
+
+/** How the step grows: the whole climb as a path, then its axes, each a row of stones. */
+export function ClimbDesk() {
+  const { step, dispatch, climb: answer, climbRefused } = useBench();
+  const { climb } = step;
+  const sensors = useSensors(
+    useSensor(PointerSensor, { activationConstraint: { distance: 6 } }),
+    useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
+  );
+  // The answer may still be that of the climb before.
+  const fits = answer?.axes.length === climb.axes.length ? answer : undefined;
+  const groups = fits?.levels ?? [];
+  const ids = groups.map((group) => climb.axes[group[0]!]!.axis);
+  const move = (from: number, to: number) => {
+    const order = [...groups];
+    const [moved] = order.splice(from, 1);
+    order.splice(to, 0, moved!);
+    dispatch({ type: 'climb', climb: inOrder(climb, order) });
+  };
+  const order = (i: number) => {
+    if (groups.length < 2) return '';
+    if (climb.policy === 'teacher-picks') return i === 0 && ids[0] === 'tempo' ? 'climbed first' : 'you pick';
+    return i === 0 ? 'climbed first' : 'then, and the rows above again';
+  };
+  return (
+    <section className={classes.desk} aria-label="Climb">
+      <div className={classes.policy}>
+        {fits && (
+          <span>
+            <strong>
+              {fits.walk.length} {fits.walk.length === 1 ? 'rung' : 'rungs'}
+            </strong>
+            , at least {fits.least} of practice and {fits.leastDays} {fits.leastDays === 1 ? 'day' : 'days'}
+          </span>
+        )}
+        <span className={classes.push} />
+        {climb.axes.length > 1 && (
+          <label>
+            axes move{' '}
+            <select
+              aria-label="How axes move"
+              value={climb.policy}
+              onChange={(event) =>
+                dispatch({ type: 'climb', climb: { ...climb, policy: event.currentTarget.value } })
+              }
+            >
+              {POLICIES.map((one) => (
+                <option key={one.value} value={one.value}>
+                  {one.label}
+                </option>
+              ))}
+            </select>
+          </label>
+        )}
+        <AddAxis />
+      </div>
+      {climbRefused != null && <Wrong error={climbRefused} />}
+      {fits ? (
+        <>
+          {fits.walk.length > 1 && climb.axes.length > 1 && <ClimbWalk walk={fits.walk} />}
+          <DndContext
+            sensors={sensors}
+            collisionDetection={closestCenter}
+            onDragEnd={({ active, over }) => {
+              if (over && active.id !== over.id)
+                move(ids.indexOf(String(active.id)), ids.indexOf(String(over.id)));
+            }}
+          >
+            <SortableContext items={ids} strategy={verticalListSortingStrategy}>
+              <ol className={classes.axes}>
+                {groups.map((group, i) => (
+                  <AxisSection key={ids[i]} id={ids[i]!} group={group} answer={fits} order={order(i)} />
+                ))}
+              </ol>
+            </SortableContext>
+          </DndContext>
+          <ClimbMoves answer={fits} />
+        </>
+      ) : (
+        climbRefused == null && <Waiting />
+      )}
+    </section>
+  );
+}
+
+/** The axes that the climb does not have yet. */
+function AddAxis() {
+  const { step, dispatch, catalogue } = useBench();
+  const { climb } = step;
+  const left = Object.keys(AXES).filter((kind) => climb.axes.every((axis) => axis.axis !== kind));
+  if (left.length === 0) return null;
+  return (
+    <Menu position="bottom-end" withinPortal>
+      <Menu.Target>
+        <Button size="compact-sm" variant="default" leftSection={<IconPlus size={14} />}>
+          Let it grow by
+        </Button>
+      </Menu.Target>
+      <Menu.Dropdown>
+        {left.map((kind) => (
+          <Menu.Item
+            key={kind}
+            onClick={() =>
+              dispatch({ type: 'climb', climb: withNewAxis(climb, kind, step.document, catalogue) })
+            }
+          >
+            {AXES[kind]}
+          </Menu.Item>
+        ))}
+      </Menu.Dropdown>
+    </Menu>
+  );
+}

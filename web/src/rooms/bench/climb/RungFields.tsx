@@ -1,0 +1,221 @@
+import { ActionIcon } from '@mantine/core';
+import { IconPlus, IconTrash } from '@tabler/icons-react';
+import { useSettings } from '../../../api/teacher';
+import type { ClimbRung } from '../../../api/types';
+import { useBench } from '../BenchContext';
+import { patternOf, withPattern } from '../material';
+import { RANGES } from '../ranges';
+import { nextRung, withoutRung, withRung, withRungAfter } from './climbs';
+import classes from './Climb.module.css';
+
+interface Props {
+  /** Which axis, and which of its rungs. */
+  axis: number;
+  rung: number;
+  start: number[];
+}
+
+interface Choice {
+  value: string;
+  label: string;
+}
+
+const SLURS = [2, 3, 4, 6, 8, 12, 16];
+
+/** Changes the rung that is pressed on an axis, puts one after it, or takes it out. */
+export function RungFields({ axis, rung, start }: Props) {
+  const { step, dispatch, catalogue } = useBench();
+  const { climb } = step;
+  const { axis: kind, rungs = [] } = climb.axes[axis]!;
+  const now = rungs[rung];
+  if (!now) return null;
+  const paired = climb.policy === 'paired';
+  const others = climb.axes.flatMap((one, i) =>
+    paired && one.axis !== 'tempo' ? [i] : i === axis ? [i] : [],
+  );
+  const put = (change: ClimbRung) =>
+    dispatch({ type: 'climb', climb: withRung(climb, axis, rung, change), start });
+  // Axes that move together get and lose their rungs together.
+  const add = () =>
+    dispatch({
+      type: 'climb',
+      climb: others.reduce(
+        (made, i) =>
+          withRungAfter(
+            made,
+            i,
+            rung,
+            nextRung(climb.axes[i]!.axis, climb.axes[i]!.rungs![rung]!, catalogue),
+          ),
+        climb,
+      ),
+      start: start.map((at, i) => (others.includes(i) ? rung + 1 : at)),
+    });
+  const remove = () =>
+    dispatch({
+      type: 'climb',
+      climb: others.reduce((made, i) => withoutRung(made, i, rung), climb),
+      start: start.map((at, i) => (others.includes(i) ? Math.max(0, rung - 1) : at)),
+    });
+  return (
+    <span className={classes.fields}>
+      <RungChoice kind={kind} rung={now} onChange={put} />
+      <ActionIcon
+        variant="subtle"
+        color="gray"
+        size="sm"
+        aria-label={`Add a rung after rung ${rung + 1}`}
+        onClick={add}
+      >
+        <IconPlus size={15} />
+      </ActionIcon>
+      {rungs.length > 1 && (
+        <ActionIcon
+          variant="subtle"
+          color="gray"
+          size="sm"
+          aria-label={`Take out rung ${rung + 1}`}
+          onClick={remove}
+        >
+          <IconTrash size={15} />
+        </ActionIcon>
+      )}
+    </span>
+  );
+}
+
+interface ChoiceProps {
+  kind: string;
+  rung: ClimbRung;
+  onChange: (rung: ClimbRung) => void;
+}
+
+function RungChoice({ kind, rung, onChange }: ChoiceProps) {
+  const { step, catalogue, passage } = useBench();
+  const settings = useSettings();
+  const british = settings.data?.valueNames === 'british';
+  switch (kind) {
+    case 'value': {
+      const even = catalogue.values.map((one) => ({
+        value: one.value,
+        label: british ? one.british : one.plural,
+      }));
+      const named = catalogue.figures.map((one) => ({ value: one.figure.join(' '), label: one.name }));
+      return (
+        <Select
+          label="Note values of this rung"
+          value={rung.figure!.join(' ')}
+          choices={[...even, ...named]}
+          onChange={(value) => onChange({ figure: value.split(' ') })}
+        />
+      );
+    }
+    case 'span':
+      return (
+        <Select
+          label="Span of this rung"
+          value={rung.octaves != null ? `o${rung.octaves}` : `s${rung.span}`}
+          choices={RANGES}
+          onChange={(value) => {
+            const size = Number(value.slice(1));
+            onChange(value.startsWith('o') ? { octaves: size } : { span: size });
+          }}
+        />
+      );
+    case 'place': {
+      const places = (passage?.pulse?.places ?? []).map((one) => ({ value: one.place, label: one.words }));
+      return (
+        <>
+          <Select
+            label="Place of this rung"
+            value={rung.place!}
+            choices={places}
+            onChange={(place) => onChange({ ...rung, place })}
+          />
+          <Select
+            label="Place on the way back"
+            value={rung.back ?? ''}
+            choices={[{ value: '', label: 'the same coming back' }, ...places]}
+            onChange={(back) => onChange({ place: rung.place, back: back || undefined })}
+          />
+        </>
+      );
+    }
+    case 'articulation': {
+      const { kind: joined, by } = rung.articulation!;
+      return (
+        <>
+          <Select
+            label="Slurs of this rung"
+            value={joined}
+            choices={catalogue.articulations.map((one) => ({ value: one.id, label: one.name }))}
+            onChange={(value) =>
+              onChange({
+                articulation: {
+                  kind: value,
+                  by: value.startsWith('slurred') ? (by ?? 2) : undefined,
+                },
+              })
+            }
+          />
+          {by != null && (
+            <Select
+              label="Notes in a slur"
+              value={String(by)}
+              choices={SLURS.map((n) => ({ value: String(n), label: `by ${n}` }))}
+              onChange={(value) => onChange({ articulation: { kind: joined, by: Number(value) } })}
+            />
+          )}
+        </>
+      );
+    }
+    default: {
+      const line = rung.line!;
+      return (
+        <>
+          <Select
+            label="Line of this rung"
+            value={patternOf(line, catalogue)?.id ?? 'own'}
+            choices={catalogue.patterns.map((one) => ({ value: one.id, label: one.name }))}
+            onChange={(id) => {
+              const pattern = catalogue.patterns.find((one) => one.id === id);
+              if (pattern) onChange({ line: withPattern(step.document.line, pattern) });
+            }}
+          />
+          <Select
+            label="Range of this rung"
+            value={line.octaves != null ? `o${line.octaves}` : `s${line.span}`}
+            choices={RANGES}
+            onChange={(value) => {
+              const size = Number(value.slice(1));
+              const octaves = value.startsWith('o');
+              onChange({
+                line: { ...line, octaves: octaves ? size : undefined, span: octaves ? undefined : size },
+              });
+            }}
+          />
+        </>
+      );
+    }
+  }
+}
+
+interface SelectProps {
+  label: string;
+  value: string;
+  choices: Choice[];
+  onChange: (value: string) => void;
+}
+
+function Select({ label, value, choices, onChange }: SelectProps) {
+  return (
+    <select aria-label={label} value={value} onChange={(event) => onChange(event.currentTarget.value)}>
+      {!choices.some((one) => one.value === value) && <option value={value}>of your own</option>}
+      {choices.map((one) => (
+        <option key={one.value} value={one.value}>
+          {one.label}
+        </option>
+      ))}
+    </select>
+  );
+}

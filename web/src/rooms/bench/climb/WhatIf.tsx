@@ -1,0 +1,83 @@
+import { Button, NumberInput } from '@mantine/core';
+import { useState } from 'react';
+import { useClimb } from '../../../api/teacher';
+import { Wrong } from '../../../ui/Wrong';
+import { dayOf, isoDay, notes } from '../../../ui/words';
+import { useBench } from '../BenchContext';
+import { axisOf, withStep } from './climbs';
+import classes from './WhatIf.module.css';
+
+const FOUR_WEEKS = 28;
+
+/** What it would come to with more minutes, other steps, or another day; nothing is changed until it is taken over. */
+export function WhatIf() {
+  const { state, step, student, dispatch } = useBench();
+  const tempo = axisOf(step.climb, 'tempo');
+  const planned = tempo?.scheme?.by;
+  const [minutes, setMinutes] = useState(8);
+  const [days, setDays] = useState(5);
+  const [by, setBy] = useState(isoDay(FOUR_WEEKS));
+  const [size, setSize] = useState<number>();
+  const stepSize = size ?? planned;
+  const climb = size == null || size === planned ? step.climb : withStep(step.climb, size);
+  const at = climb === step.climb ? state.starts[step.key] : undefined;
+  const answer = useClimb(step.document, climb, {
+    student: student?.id,
+    at,
+    practice: { minutesADay: minutes, daysAWeek: days, by: by || undefined },
+  });
+  const prospect = answer.data?.prospect;
+  const amount = (label: string, value: number, most: number, set: (value: number) => void) => (
+    <label className={classes.row}>
+      {label}
+      <NumberInput
+        aria-label={label}
+        size="xs"
+        w={70}
+        min={1}
+        max={most}
+        clampBehavior="strict"
+        value={value}
+        onChange={(typed) => typed !== '' && Number(typed) >= 1 && set(Number(typed))}
+      />
+    </label>
+  );
+  return (
+    <div className={classes.what}>
+      {amount('Minutes a day', minutes, 180, setMinutes)}
+      {amount('Days a week', days, 7, setDays)}
+      {stepSize != null &&
+        amount(tempo?.scheme?.type === 'percent' ? 'Steps of %' : 'Steps of bpm', stepSize, 60, setSize)}
+      <label className={classes.row}>
+        Done by
+        <input type="date" value={by} min={isoDay()} onChange={(event) => setBy(event.currentTarget.value)} />
+      </label>
+      {answer.isError && <Wrong error={answer.error} />}
+      {prospect && (
+        <div className={classes.said} aria-live="polite">
+          <p className={classes.done} data-late={(prospect.daysLate ?? 0) > 0}>
+            Done about {dayOf(prospect.done)}
+          </p>
+          <p>{notes(prospect.sentence)}</p>
+          <p>
+            {answer.data!.ownShare
+              ? `${student?.name.split(' ')[0]} plays ${answer.data!.cleanShare} % of takes clean.`
+              : `Reckoned with ${answer.data!.cleanShare} % of takes clean.`}
+          </p>
+        </div>
+      )}
+      {climb !== step.climb && (
+        <Button
+          size="compact-sm"
+          variant="default"
+          onClick={() => {
+            dispatch({ type: 'climb', climb });
+            setSize(undefined);
+          }}
+        >
+          Take steps of {size}
+        </Button>
+      )}
+    </div>
+  );
+}
