@@ -27,6 +27,7 @@ export const router = createBrowserRouter([
             path: '/bench/:routineId?',
             lazy: async () => ({ Component: (await import('./rooms/bench/Bench')).Bench }),
           },
+          { path: '/shelf', lazy: async () => ({ Component: (await import('./rooms/shelf/Shelf')).Shelf }) },
           {
             path: '/sound-check',
             lazy: async () => ({ Component: (await import('./rooms/bench/SoundCheck')).SoundCheck }),
@@ -38,6 +39,10 @@ export const router = createBrowserRouter([
           {
             path: '/students/instruments',
             lazy: async () => ({ Component: (await import('./rooms/students/Instruments')).Instruments }),
+          },
+          {
+            path: '/students/:studentId/steps/:assignmentId',
+            lazy: async () => ({ Component: (await import('./rooms/students/StepPage')).StepPage }),
           },
           {
             path: '/students/:studentId',

@@ -15,6 +15,7 @@ import classes from './Shell.module.css';
 const ROOMS = [
   { to: '/desk', name: 'Desk' },
   { to: '/bench', name: 'Bench' },
+  { to: '/shelf', name: 'Shelf' },
   { to: '/students', name: 'Students' },
 ];
 

@@ -19,6 +19,7 @@ const SHEET: [string, [string[], string][]][] = [
       [['D'], 'strike the turning note once or twice'],
       [['[', ']'], 'longer or shorter values'],
       [['F', 'Ctrl K'], 'find a form, a pattern or a routine'],
+      [['G'], 'turn from the notes to the climb, and back'],
       [['C'], 'copy the step'],
       [['Page ↑', 'Page ↓'], 'the step before, the next step'],
       [['Ctrl Z', 'Ctrl Y'], 'undo, redo'],

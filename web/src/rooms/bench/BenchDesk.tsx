@@ -17,6 +17,7 @@ import { LandingCard } from './LandingCard';
 import { MaterialBrowser } from './MaterialBrowser';
 import { PulseBar } from './PulseBar';
 import { RoutineList } from './RoutineList';
+import { SideSwitch } from './SideSwitch';
 import { useBenchKeys } from './useBenchKeys';
 import { PaperSwitch } from './PaperSwitch';
 import classes from './Bench.module.css';
@@ -61,8 +62,11 @@ export function BenchDesk() {
           <ClimbDesk />
         ) : passage ? (
           <>
-            <div className={classes.paper} tabIndex={0} aria-label="Engraved notes" role="region">
+            <div className={classes.sideRow}>
+              <SideSwitch />
               <PaperSwitch words={words} onChange={setWords} onCompare={compare} />
+            </div>
+            <div className={classes.paper} tabIndex={0} aria-label="Engraved notes" role="region">
               <Engraving passage={passage} lights={player.lights} words={words} />
             </div>
             <PulseBar />

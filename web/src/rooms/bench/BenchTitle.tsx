@@ -117,8 +117,6 @@ export function BenchTitle({ player, onToggle, onAssign }: Props) {
             · {passage.noteCount} notes · {passage.notesPerSecond.toFixed(1)} notes/s
           </span>
         )}
-        <span className={classes.push} />
-        <SideSwitch />
         {player.failed && <span role="alert">The sound did not start. Try once more.</span>}
       </p>
       <ClassReadings opened={reading} onClose={() => setReading(false)} />
@@ -136,29 +134,5 @@ export function BenchTitle({ player, onToggle, onAssign }: Props) {
         saving.state === 'failed' && <Wrong error={saving.error} again={() => void saving.flush()} />
       )}
     </header>
-  );
-}
-
-const SIDES = [
-  { value: 'notes', label: 'Notes' },
-  { value: 'climb', label: 'Climb' },
-] as const;
-
-/** Turns from the notes to how they grow, and back. */
-function SideSwitch() {
-  const { side, setSide } = useBench();
-  return (
-    <span className={classes.sides} role="group" aria-label="Side of the step">
-      {SIDES.map((one) => (
-        <button
-          key={one.value}
-          type="button"
-          aria-pressed={side === one.value}
-          onClick={() => setSide(one.value)}
-        >
-          {one.label}
-        </button>
-      ))}
-    </span>
   );
 }

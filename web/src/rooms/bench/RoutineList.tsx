@@ -15,6 +15,7 @@ import { sentenceOf } from '../../api/client';
 import { useArchiveRoutine, useRoutines, useTour } from '../../api/teacher';
 import { undoNote } from '../../ui/undo';
 import { useBench } from './BenchContext';
+import { RoutineMinutes } from './RoutineMinutes';
 import { RoutineStepRow } from './RoutineStepRow';
 import { FIRST } from './state';
 import classes from './Bench.module.css';
@@ -96,6 +97,7 @@ export function RoutineList() {
           Tour
         </Button>
       </div>
+      <RoutineMinutes />
     </aside>
   );
 }

@@ -13,7 +13,7 @@ const FASTEST = 400;
 
 /** The bench from the keyboard. */
 export function useBenchKeys({ toggle, assign, find }: Actions) {
-  const { step, state, dispatch, catalogue, land, nudge, saving } = useBench();
+  const { step, state, dispatch, catalogue, land, nudge, saving, side, setSide } = useBench();
   const { document } = step;
   const tempo = (by: number) =>
     dispatch({ type: 'bpm', bpm: Math.min(FASTEST, Math.max(SLOWEST, document.tempo.bpm + by)) });
@@ -43,6 +43,7 @@ export function useBenchKeys({ toggle, assign, find }: Actions) {
     a: assign,
     c: () => dispatch({ type: 'copy' }),
     f: find,
+    g: () => setSide(side === 'notes' ? 'climb' : 'notes'),
   });
   useHotkeys(
     [

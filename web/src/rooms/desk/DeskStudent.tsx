@@ -3,6 +3,7 @@ import { Link } from 'react-router';
 import type { DeskLine } from '../../api/types';
 import { Stone, type StoneTone } from '../../ui/Stone';
 import { ago, notes, short } from '../../ui/words';
+import { Picks } from './Picks';
 import classes from './Desk.module.css';
 
 type Work = DeskLine['works'][number];
@@ -15,6 +16,7 @@ const TONES: Record<string, StoneTone> = {
   waits: 'moss',
   misses: 'clay',
   back: 'clay',
+  pick: 'moss',
 };
 
 /** The word beside the stone, so that nothing is said by colour alone. */
@@ -26,6 +28,7 @@ const WORDS: Record<string, string> = {
   waits: 'enough today',
   misses: 'slips',
   back: 'one back',
+  pick: 'you pick',
 };
 
 function lastSaid(line: DeskLine): string {
@@ -50,7 +53,7 @@ export function DeskStudent({ line }: { line: DeskLine }) {
           <p className={classes.nothing}>Nothing assigned today. Build a step at the bench and give it.</p>
         )}
         {line.works.map((work) => (
-          <WorkLine key={work.assignmentId} work={work} />
+          <WorkLine key={work.assignmentId} work={work} studentId={line.studentId} />
         ))}
       </div>
       <div className={classes.decide}>
@@ -77,7 +80,7 @@ export function DeskStudent({ line }: { line: DeskLine }) {
   );
 }
 
-function WorkLine({ work }: { work: Work }) {
+function WorkLine({ work, studentId }: { work: Work; studentId: number }) {
   return (
     <div className={classes.work}>
       <span className={classes.mark}>
@@ -97,9 +100,12 @@ function WorkLine({ work }: { work: Work }) {
       <span>
         <strong>{notes(work.sentence)}</strong>
         <span className={classes.what}>
-          {notes(work.key)} · {notes(work.title)} · {short(work.bpm)} of {short(work.target)} bpm
+          {notes(work.key)} ·{' '}
+          <Link to={`/students/${studentId}/steps/${work.assignmentId}`}>{notes(work.title)}</Link> ·{' '}
+          {short(work.bpm)} of {short(work.target)} bpm
           {work.bestNotesPerSecond != null && ` · best ${short(work.bestNotesPerSecond)} notes a second`}
         </span>
+        {work.picks.length > 0 && <Picks assignmentId={work.assignmentId} moves={work.picks} />}
       </span>
     </div>
   );

@@ -1,8 +1,9 @@
 import { Button } from '@mantine/core';
+import { Link } from 'react-router';
 import { useAssignments, useEndAssignment } from '../../api/teacher';
 import type { Assignment } from '../../api/types';
 import { undoNote } from '../../ui/undo';
-import { dayOf, isoDay, notes } from '../../ui/words';
+import { dayOf, isoDay, notes, short } from '../../ui/words';
 import { Wrong } from '../../ui/Wrong';
 import classes from './StudentPage.module.css';
 
@@ -31,10 +32,11 @@ export function Given({ studentId }: { studentId: number }) {
         {now.map((one) => (
           <li key={one.id}>
             <span>
-              <strong>{notes(one.title)}</strong>
+              <Link to={`/students/${studentId}/steps/${one.id}`}>{notes(one.title)}</Link>
               <br />
               {notes(one.climbWords)} · {one.minutesADay} min a day ·{' '}
               {one.startsOn > today ? `from ${dayOf(one.startsOn)}` : `until ${dayOf(one.endsOn)}`}
+              {one.goal && ` · goal ${short(one.goal.bpm)} bpm by ${dayOf(one.goal.date)}`}
             </span>
             <Button
               size="compact-sm"

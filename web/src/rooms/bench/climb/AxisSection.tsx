@@ -80,8 +80,14 @@ export function AxisSection({ id, group, answer, order }: Props) {
             onChange={(change) => dispatch({ type: 'climb', climb: withAxis(climb, group[0]!, change) })}
           />
         ) : (
-          group.map((axis) => (
-            <RungFields key={climb.axes[axis]!.axis} axis={axis} rung={answer.at[axis]!} start={answer.at} />
+          group.map((axis, i) => (
+            <RungFields
+              key={climb.axes[axis]!.axis}
+              axis={axis}
+              rung={answer.at[axis]!}
+              start={answer.at}
+              acts={i === group.length - 1}
+            />
           ))
         )}
         {beats && <span className={classes.order}>{beats} beats each</span>}
@@ -106,8 +112,8 @@ export function AxisSection({ id, group, answer, order }: Props) {
       </div>
       <StonePath
         stones={stones}
-        height={group.length > 1 ? 122 : 106}
-        rise={16}
+        height={group.length > 1 ? 116 : 100}
+        rise={8}
         onPress={(i) =>
           dispatch({
             type: 'start',

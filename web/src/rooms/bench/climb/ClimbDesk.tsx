@@ -12,6 +12,7 @@ import { IconPlus } from '@tabler/icons-react';
 import { Waiting } from '../../../ui/Waiting';
 import { Wrong } from '../../../ui/Wrong';
 import { useBench } from '../BenchContext';
+import { SideSwitch } from '../SideSwitch';
 import { AxisSection } from './AxisSection';
 import { ClimbMoves } from './ClimbMoves';
 import { AXES, inOrder, withNewAxis } from './climbs';
@@ -50,12 +51,13 @@ export function ClimbDesk() {
   return (
     <section className={classes.desk} aria-label="Climb">
       <div className={classes.policy}>
+        <SideSwitch />
         {fits && (
           <span>
             <strong>
               {fits.walk.length} {fits.walk.length === 1 ? 'rung' : 'rungs'}
             </strong>
-            , at least {fits.least} of practice and {fits.leastDays} {fits.leastDays === 1 ? 'day' : 'days'}
+            , at least {fits.least} and {fits.leastDays} {fits.leastDays === 1 ? 'day' : 'days'}
           </span>
         )}
         <span className={classes.push} />

@@ -5,7 +5,7 @@ import { notes, short } from '../../../ui/words';
 import { shown } from './shown';
 import classes from './Climb.module.css';
 
-const HEIGHT = 118;
+const HEIGHT = 104;
 const TOP = 34;
 const BOTTOM = 26;
 const EDGE = 26;
@@ -71,10 +71,10 @@ export function ClimbWalk({ walk }: { walk: RungView[] }) {
           />
         ))}
         <text x={EDGE - size / 2} y={HEIGHT - 4} className={classes.now}>
-          {short(rates[0]!)} notes a second
+          {rates[0]!.toFixed(1)} notes a second
         </text>
         <text x={width - 4} y={HEIGHT - 4} textAnchor="end" className={classes.now}>
-          {short(rates.at(-1)!)} at the top
+          {rates.at(-1)!.toFixed(1)} at the top
         </text>
       </svg>
     </div>

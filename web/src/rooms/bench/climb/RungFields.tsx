@@ -13,6 +13,8 @@ interface Props {
   axis: number;
   rung: number;
   start: number[];
+  /** Whether a rung can be put in and taken out here: once for axes that move together. */
+  acts: boolean;
 }
 
 interface Choice {
@@ -23,7 +25,7 @@ interface Choice {
 const SLURS = [2, 3, 4, 6, 8, 12, 16];
 
 /** Changes the rung that is pressed on an axis, puts one after it, or takes it out. */
-export function RungFields({ axis, rung, start }: Props) {
+export function RungFields({ axis, rung, start, acts }: Props) {
   const { step, dispatch, catalogue } = useBench();
   const { climb } = step;
   const { axis: kind, rungs = [] } = climb.axes[axis]!;
@@ -60,16 +62,18 @@ export function RungFields({ axis, rung, start }: Props) {
   return (
     <span className={classes.fields}>
       <RungChoice kind={kind} rung={now} onChange={put} />
-      <ActionIcon
-        variant="subtle"
-        color="gray"
-        size="sm"
-        aria-label={`Add a rung after rung ${rung + 1}`}
-        onClick={add}
-      >
-        <IconPlus size={15} />
-      </ActionIcon>
-      {rungs.length > 1 && (
+      {acts && (
+        <ActionIcon
+          variant="subtle"
+          color="gray"
+          size="sm"
+          aria-label={`Add a rung after rung ${rung + 1}`}
+          onClick={add}
+        >
+          <IconPlus size={15} />
+        </ActionIcon>
+      )}
+      {acts && rungs.length > 1 && (
         <ActionIcon
           variant="subtle"
           color="gray"

@@ -24,7 +24,7 @@ interface Props {
 
 const EDGE = 34;
 const WIDEST = 48;
-const BELOW = 62;
+const BELOW = 54;
 
 /** Stones up a river, first to last; one can be pressed. */
 export function StonePath({ stones, onPress, height = 112, rise = 20 }: Props) {

@@ -5,10 +5,12 @@ update steps set climb = json_object('axes': json_array(json_object(
   'axis': 'tempo', 'from': ladder_from, 'to': ladder_to, 'scheme': json_object('type': 'fixed', 'by': ladder_by))));
 alter table steps alter column climb set not null;
 alter table steps drop column ladder_from, ladder_to, ladder_by;
--- What a list shows of a step without working it out: its key, how many rungs, and what the first takes on a day.
+-- What a list shows of a step without working it out: its key, how many rungs, what the first takes on a day, and how
+-- fast the notes come along the climb.
 alter table steps add column in_key varchar(80);
 alter table steps add column rungs integer;
 alter table steps add column seconds integer;
+alter table steps add column profile varchar(200);
 
 alter table assignments add column climb json;
 update assignments set climb = json_object('axes': json_array(json_object(

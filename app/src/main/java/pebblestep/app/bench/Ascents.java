@@ -3,11 +3,15 @@ package pebblestep.app.bench;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Supplier;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import pebblestep.app.bench.RoutineViews.ShapePart;
 import pebblestep.core.Refusal;
 import pebblestep.core.climb.Ascent;
 import pebblestep.core.climb.Climb;
 import pebblestep.core.climb.Outlook;
+import pebblestep.core.climb.Outlook.Ahead;
 import pebblestep.core.climb.Position;
 import pebblestep.core.passage.Passage;
 import pebblestep.core.passage.Step;
@@ -18,6 +22,7 @@ import tools.jackson.databind.JsonNode;
 /** Reads steps with their climbs as they are sent, and says their shape. */
 public final class Ascents {
     private static final int SECONDS = 60;
+    private static final int MOST_SHOWN = 24;
 
     private Ascents() {}
 
@@ -49,19 +54,31 @@ public final class Ascents {
         return position;
     }
 
-    /** What the first rung takes on a day, in seconds, rounded up. */
-    static int seconds(Outlook outlook) {
-        return (int) Math.ceil(outlook.rungs().get(0).load().total().toMillis() / 1000.0);
+    /** The shape of a step with a climb that can be played. */
+    static ShapePart shape(String title, Ascent ascent) {
+        return shape(title, ascent, Outlook.of(ascent, ascent.climb().first(), Optional.empty()));
     }
 
-    /** The shape of a step. */
-    static ShapePart shape(String title, Ascent ascent) {
-        List<Position> first = List.of(ascent.climb().first());
+    /** The shape of a step whose climb has been worked out. */
+    static ShapePart shape(String title, Ascent ascent, Outlook outlook) {
+        List<Ahead> rungs = outlook.rungs();
+        int shown = Math.min(rungs.size(), MOST_SHOWN);
+        List<Double> profile = IntStream.range(0, shown)
+                .map(i -> shown == 1 ? 0 : i * (rungs.size() - 1) / (shown - 1))
+                .mapToObj(i -> Math.round(10 * rungs.get(i).notesPerSecond()) / 10.0)
+                .toList();
+        long millis = rungs.get(0).load().total().toMillis();
         return new ShapePart(
-                title,
-                ascent.step().key().toString(),
-                ascent.walk().size(),
-                seconds(Outlook.of(ascent, first, Optional.empty())));
+                title, ascent.step().key().toString(), rungs.size(), (int) Math.ceil(millis / 1000.0), profile);
+    }
+
+    /** A profile as a column holds it. */
+    static String profileText(ShapePart shape) {
+        return shape.profile().stream().map(String::valueOf).collect(Collectors.joining(" "));
+    }
+
+    static List<Double> profile(String text) {
+        return Stream.of(text.split(" ")).map(Double::valueOf).toList();
     }
 
     /** What a shape takes on a day, in minutes, rounded up. */

@@ -71,7 +71,7 @@ public class RoutineService {
         // Steps kept before there were climbs have not been measured yet.
         return step.rungs == null
                 ? Ascents.shape(step.title, StepService.ascent(step))
-                : new ShapePart(step.title, step.inKey, step.rungs, step.seconds);
+                : new ShapePart(step.title, step.inKey, step.rungs, step.seconds, Ascents.profile(step.profile));
     }
 
     @Transactional(readOnly = true)

@@ -44,7 +44,7 @@ public final class RoutineViews {
      *
      * @param steps titles of the first steps
      * @param count how many steps there are
-     * @param shape its steps in order: key, rungs, and what the first rung takes on a day
+     * @param shape its steps in order
      * @param minutes what all its first rungs take on a day, rounded up
      */
     public record RoutineLine(
@@ -56,6 +56,12 @@ public final class RoutineViews {
             int minutes,
             boolean archived) {}
 
-    /** A step of a shape. */
-    public record ShapePart(String title, String key, int rungs, int seconds) {}
+    /**
+     * A step of a shape.
+     *
+     * @param rungs how many its climb has
+     * @param seconds what the first takes on a day
+     * @param profile notes a second along the climb, at 24 rungs at most, first to last
+     */
+    public record ShapePart(String title, String key, int rungs, int seconds, List<Double> profile) {}
 }

@@ -29,12 +29,12 @@ class StepEntity {
     @JdbcTypeCode(SqlTypes.JSON)
     String climb;
 
-    /** Its key, rungs of the climb, and what the first takes on a day; null for steps kept before there were climbs. */
+    /** What a list shows of it; null for steps kept before there were climbs. */
     String inKey;
 
     Integer rungs;
-
     Integer seconds;
+    String profile;
     boolean archived;
 
     @Version

@@ -5,6 +5,7 @@ import org.springframework.data.domain.Sort;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import pebblestep.app.accounts.SettingsService;
+import pebblestep.app.bench.RoutineViews.ShapePart;
 import pebblestep.app.bench.StepViews.StepForm;
 import pebblestep.app.bench.StepViews.StepView;
 import pebblestep.app.platform.PageOf;
@@ -92,9 +93,11 @@ public class StepService {
         entity.title = StepWords.title(ascent.step());
         entity.document = StepDocuments.writeText(ascent.step());
         entity.climb = ClimbDocuments.writeText(ascent.climb());
-        entity.inKey = ascent.step().key().toString();
-        entity.rungs = outlook.rungs().size();
-        entity.seconds = Ascents.seconds(outlook);
+        ShapePart shape = Ascents.shape(entity.title, ascent, outlook);
+        entity.inKey = shape.key();
+        entity.rungs = shape.rungs();
+        entity.seconds = shape.seconds();
+        entity.profile = Ascents.profileText(shape);
         entity.updatedAt = clock.instant();
     }
 

@@ -67,7 +67,7 @@ final class DemoPlan {
                     4.5,
                     """
                     G in quarters | G major | o1 | 1/4 | 4/4 | 0 | 80 120 8 | 42 20 6 | 1.5 | 0
-                    D in eighths | D major | o2 | 1/8 | 4/4 | 0 | 60 120 4 | 26 60 8 | 1.5 | 1 | | 112 24
+                    D in eighths | D major | o2 | 1/8 | 4/4 | 0 | 60 120 4 | 26 60 8 | 0.35 | 1 | | 104 24
                     G in thirds | G major | o1 thirds | 1/8 | 4/4 | 0 | 56 72 8 | 15 24 5 | 1.8 | 1 | teacher-picks value 1/8,1/12,1/16 octaves 1,2 |
                     B minor, up and home | B melodic-minor | o1 | 1/8 | 3/4 | 0 | 52 76 4 | 9 23 8 | -0.6 | 1"""),
             player(

@@ -33,6 +33,7 @@ import pebblestep.core.forecast.DayBest;
 import pebblestep.core.forecast.Forecast;
 import pebblestep.core.forecast.Goal;
 import pebblestep.core.forecast.Milestones;
+import pebblestep.core.forecast.TheilSen;
 import pebblestep.core.passage.Player;
 import pebblestep.core.practice.Judgement;
 import pebblestep.core.practice.Work;
@@ -82,6 +83,7 @@ class ForecastService {
         Optional<Double> own = work.cleanShare(today.minusDays(Forecast.WINDOW_DAYS));
         double share = own.orElse(Outlook.USUAL_CLEAN_SHARE);
         Optional<Goal> goal = goal(assigned, what);
+        boolean done = what.climb() == null && work.standing(today).topPassed();
         return new StepForecast(
                 assigned.id(),
                 assigned.title(),
@@ -91,13 +93,18 @@ class ForecastService {
                 ClimbDocuments.write(ascent.climb()),
                 from.rungs(),
                 workings.view(outlook.rungs().get(0)),
-                outlook.rungs().size(),
+                done ? 0 : outlook.rungs().size(),
                 workings.moves(from),
                 assigned.minutesADay(),
                 (int) Math.round(PERCENT * share),
                 own.isPresent(),
-                ClimbWorkings.prospect(
-                        outlook, practice(assigned, what, goal.map(Goal::date).orElse(null)), share, today),
+                done
+                        ? null
+                        : ClimbWorkings.prospect(
+                                outlook,
+                                practice(assigned, what, goal.map(Goal::date).orElse(null)),
+                                share,
+                                today),
                 goal.map(wanted -> forecast(work, ascent, from, wanted, today)).orElse(null));
     }
 
@@ -175,18 +182,27 @@ class ForecastService {
         LocalDate end = earlier(goalDay.plusDays(PAST_GOAL), today.plusDays(FURTHEST_DRAWN));
         List<DayView> days = new ArrayList<>();
         for (LocalDate day = first; !day.isAfter(end); day = day.plusDays(1)) {
-            double x = ChronoUnit.DAYS.between(today, day);
             Double best = bests.containsKey(day) ? bpm(goal, bests.get(day)) : null;
-            days.add(forecast.line()
-                    .map(line -> new DayView(
-                            today.plusDays((long) x),
-                            best,
-                            bpm(goal, line.at(x)),
-                            x < 0 ? null : Double.valueOf(bpm(goal, line.at(0) + line.lower() * x)),
-                            x < 0 ? null : Double.valueOf(bpm(goal, line.at(0) + line.upper() * x))))
-                    .orElse(new DayView(day, best, null, null, null)));
+            days.add(day(forecast, day, ChronoUnit.DAYS.between(today, day), best));
         }
         return days;
+    }
+
+    private static DayView day(Forecast forecast, LocalDate day, long x, @Nullable Double best) {
+        if (forecast.line().isEmpty() || forecast.now().isEmpty())
+            return new DayView(day, best, null, null, null, null);
+        TheilSen line = forecast.line().get();
+        double now = forecast.now().get();
+        Goal goal = forecast.goal();
+        boolean ahead = x >= 0;
+        LocalDate last = forecast.bests().get(forecast.bests().size() - 1).day();
+        return new DayView(
+                day,
+                best,
+                day.isAfter(last) ? null : Double.valueOf(bpm(goal, line.at(x))),
+                ahead ? Double.valueOf(bpm(goal, now + line.slope() * x)) : null,
+                ahead ? Double.valueOf(bpm(goal, now + line.lower() * x)) : null,
+                ahead ? Double.valueOf(bpm(goal, now + line.upper() * x)) : null);
     }
 
     private static LocalDate earlier(LocalDate a, LocalDate b) {

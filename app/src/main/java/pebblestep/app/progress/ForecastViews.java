@@ -36,10 +36,11 @@ public final class ForecastViews {
      * @param climb as it is now, or as it was asked about
      * @param at where the student stands on it
      * @param here that rung
-     * @param left rungs from there to the last
+     * @param left rungs from there to the last; 0 when that is passed
      * @param moves what leads up from there
      * @param cleanShare share of clean takes that is reckoned with, in percent
      * @param ownShare whether that share is the student's own on this step
+     * @param prospect when it is likely to be done; null when it is
      * @param forecast whether the goal will be met; null without a goal
      */
     @JsonInclude(JsonInclude.Include.NON_NULL)
@@ -57,7 +58,7 @@ public final class ForecastViews {
             int minutesADay,
             int cleanShare,
             boolean ownShare,
-            ProspectView prospect,
+            @Nullable ProspectView prospect,
             @Nullable GoalForecast forecast) {}
 
     /**
@@ -88,10 +89,23 @@ public final class ForecastViews {
             List<DayView> picture,
             List<MilestoneView> milestones) {}
 
-    /** A day of the picture: the best clean tempo, the line, and from today on the band that it may leave in. */
+    /**
+     * A day of the picture.
+     *
+     * @param best the best clean tempo
+     * @param line the line through the days so far, up to the last of them
+     * @param ahead from today's clean tempo on, at the gain made
+     * @param low the same at the low end of the gain
+     * @param high the same at the high end
+     */
     @JsonInclude(JsonInclude.Include.NON_NULL)
     public record DayView(
-            LocalDate day, @Nullable Double best, @Nullable Double line, @Nullable Double low, @Nullable Double high) {}
+            LocalDate day,
+            @Nullable Double best,
+            @Nullable Double line,
+            @Nullable Double ahead,
+            @Nullable Double low,
+            @Nullable Double high) {}
 
     /** A rung to stand on at the end of a week. */
     public record MilestoneView(LocalDate by, List<Integer> at, String words) {}

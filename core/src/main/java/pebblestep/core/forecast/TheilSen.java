@@ -9,7 +9,7 @@ import pebblestep.core.Refusal;
  * (Sen 1968, Estimates of the regression coefficient based on Kendall's tau, JASA 63, 1379-1389).
  *
  * @param slope units of y for one of x
- * @param intercept y at x = 0: the median of y less the slope times the median of x
+ * @param intercept y at x = 0: the median of what the slope leaves of each y, so that half the points lie above the line
  * @param lower lower bound of the slope
  * @param upper upper bound of the slope
  */
@@ -27,8 +27,9 @@ public record TheilSen(double slope, double intercept, double lower, double uppe
         double[] slopes = slopes(points);
         if (slopes.length == 0) throw Refusal.of("A slope needs points at two different places.");
         double slope = median(slopes);
-        double intercept = median(points.stream().mapToDouble(Point::y).toArray())
-                - slope * median(points.stream().mapToDouble(Point::x).toArray());
+        double intercept = median(points.stream()
+                .mapToDouble(point -> point.y() - slope * point.x())
+                .toArray());
         double sigma = Math.sqrt(variance(points));
         int n = slopes.length;
         int upper = Math.min(n - 1, (int) Math.round((n + z * sigma) / 2));

@@ -1,0 +1,59 @@
+import { useDebouncedValue, useLocalStorage } from '@mantine/hooks';
+import { useFit } from '../../api/teacher';
+import { useBench } from './BenchContext';
+import classes from './RoutineMinutes.module.css';
+
+const USUAL_MINUTES = 20;
+const QUIET_MS = 250;
+const MOST_MINUTES = 600;
+
+/** What the whole routine takes on a day, held against the minutes there are; what to trim where it is too long. */
+export function RoutineMinutes() {
+  const { state, refused, climbRefused } = useBench();
+  const [minutes, setMinutes] = useLocalStorage({
+    key: 'bench-minutes',
+    defaultValue: USUAL_MINUTES,
+    getInitialValueInEffect: false,
+  });
+  const [steps] = useDebouncedValue(state.draft.steps, QUIET_MS);
+  const sound = refused == null && climbRefused == null;
+  const fit = useFit(
+    steps.map(({ document, climb }) => ({ document, climb })),
+    minutes,
+    sound,
+  );
+  return (
+    <section className={classes.minutes} aria-label="Minutes of the routine">
+      <label>
+        For{' '}
+        <input
+          type="number"
+          min={1}
+          max={MOST_MINUTES}
+          aria-label="Minutes a day for the routine"
+          value={minutes}
+          onChange={(event) => {
+            const typed = Math.round(Number(event.currentTarget.value));
+            if (typed >= 1 && typed <= MOST_MINUTES) setMinutes(typed);
+          }}
+        />{' '}
+        min a day
+      </label>
+      {fit.data && sound && (
+        <>
+          <p data-fits={fit.data.fits} aria-live="polite">
+            {fit.data.sentence}
+          </p>
+          {fit.data.trims.length > 0 && (
+            <ul>
+              {fit.data.trims.map((trim) => (
+                <li key={trim.sentence}>{trim.sentence}</li>
+              ))}
+            </ul>
+          )}
+          <p>{fit.data.week}.</p>
+        </>
+      )}
+    </section>
+  );
+}

@@ -1,0 +1,37 @@
+import { Button } from '@mantine/core';
+import { notifications } from '@mantine/notifications';
+import { usePlace } from '../../api/teacher';
+import type { MoveView } from '../../api/types';
+import { notes } from '../../ui/words';
+import { Wrong } from '../../ui/Wrong';
+import classes from './Desk.module.css';
+
+interface Props {
+  assignmentId: number;
+  moves: MoveView[];
+}
+
+/** The moves that the teacher picks from, each with what it changes; one press decides. */
+export function Picks({ assignmentId, moves }: Props) {
+  const place = usePlace();
+  const pick = (move: MoveView) =>
+    place.mutate(
+      { id: assignmentId, at: move.to },
+      {
+        onSuccess: () => notifications.show({ message: `Next: ${notes(move.words)}.`, color: 'moss' }),
+      },
+    );
+  return (
+    <span className={classes.picks}>
+      {moves.map((move) => (
+        <span key={move.words}>
+          <Button size="compact-sm" variant="default" loading={place.isPending} onClick={() => pick(move)}>
+            {notes(move.words)}
+          </Button>
+          <span className={classes.what}>{move.sentence}</span>
+        </span>
+      ))}
+      {place.isError && <Wrong error={place.error} />}
+    </span>
+  );
+}

@@ -1,0 +1,96 @@
+import { Button } from '@mantine/core';
+import { useState } from 'react';
+import { Link } from 'react-router';
+import { useArchiveRoutine, useRecipes, useRoutines } from '../../api/teacher';
+import type { RoutineLine } from '../../api/types';
+import { Pages } from '../../ui/Pages';
+import { undoNote } from '../../ui/undo';
+import { Waiting } from '../../ui/Waiting';
+import { Wrong } from '../../ui/Wrong';
+import { notes } from '../../ui/words';
+import { RecipeCard } from './RecipeCard';
+import { Shape, shapeWords } from './Shape';
+import classes from './Shelf.module.css';
+
+/** The shelf: the studio's own routines and the ready recipes, each by its shape. */
+export function Shelf() {
+  const [page, setPage] = useState(0);
+  const routines = useRoutines(page);
+  const recipes = useRecipes();
+  if (routines.isError) return <Wrong error={routines.error} again={() => routines.refetch()} />;
+  if (recipes.isError) return <Wrong error={recipes.error} again={() => recipes.refetch()} />;
+  if (!routines.data || !recipes.data) return <Waiting />;
+  const { items, pages, total } = routines.data;
+  return (
+    <div className={classes.shelf}>
+      <header className={classes.head}>
+        <h1>Shelf</h1>
+        <p>
+          {total} {total === 1 ? 'routine' : 'routines'} of yours · {recipes.data.length} recipes to begin
+          with
+        </p>
+        <span className={classes.push} />
+        <Button component={Link} to="/bench">
+          A new routine
+        </Button>
+      </header>
+      {items.length > 0 ? (
+        <ul className={classes.cards} aria-label="Your routines">
+          {items.map((routine) => (
+            <RoutineCard key={routine.id} routine={routine} />
+          ))}
+        </ul>
+      ) : (
+        <p>Nothing of your own yet. Begin with a recipe, and change what you like at the bench.</p>
+      )}
+      <Pages page={page} pages={pages} onPage={setPage} />
+      <h2>Recipes</h2>
+      <ul className={classes.cards} aria-label="Recipes">
+        {recipes.data.map((recipe) => (
+          <RecipeCard key={recipe.id} recipe={recipe} />
+        ))}
+      </ul>
+    </div>
+  );
+}
+
+function RoutineCard({ routine }: { routine: RoutineLine }) {
+  const archive = useArchiveRoutine();
+  const { id } = routine;
+  const putAway = () =>
+    archive.mutate(
+      { id },
+      {
+        onSuccess: () =>
+          undoNote(`“${notes(routine.title)}” is put away.`, () =>
+            archive.mutateAsync({ id, restore: true }),
+          ),
+      },
+    );
+  const more = routine.count > routine.steps.length ? ' …' : '';
+  return (
+    <li className={classes.card}>
+      <h3>
+        <Link to={`/bench/${id}`}>{notes(routine.title)}</Link>
+      </h3>
+      <Shape shape={routine.shape} seed={`routine ${id}`} />
+      <p>
+        {notes(routine.steps.join(', '))}
+        {more}
+      </p>
+      <div className={classes.foot}>
+        <span>{shapeWords(routine.shape, routine.minutes)}</span>
+        <span className={classes.push} />
+        <Button
+          size="compact-sm"
+          variant="subtle"
+          color="gray"
+          aria-label={`Put ${routine.title} away`}
+          onClick={putAway}
+        >
+          Put away
+        </Button>
+      </div>
+    </li>
+  );
+}

@@ -1,0 +1,101 @@
+import { Button } from '@mantine/core';
+import { lazy, Suspense, useState } from 'react';
+import { Link, useParams } from 'react-router';
+import { useForecast, usePlace, useStudent } from '../../api/teacher';
+import type { MoveView, WhatIf } from '../../api/types';
+import { Waiting } from '../../ui/Waiting';
+import { Wrong } from '../../ui/Wrong';
+import { dayOf, notes } from '../../ui/words';
+import { StepWhatIf } from './StepWhatIf';
+import classes from './StepPage.module.css';
+
+// The drawing of charts is large, and only this page needs it.
+const ForecastPicture = lazy(async () => ({ default: (await import('./ForecastPicture')).ForecastPicture }));
+
+/** One step of a student: where they stand, whether the goal will be met, and what would be if. */
+export function StepPage() {
+  const { studentId, assignmentId } = useParams();
+  const [what, setWhat] = useState<WhatIf>({});
+  const student = useStudent(Number(studentId));
+  const answer = useForecast(Number(assignmentId), what);
+  const place = usePlace();
+  if (student.isError) return <Wrong error={student.error} />;
+  if (answer.isError && !answer.data) return <Wrong error={answer.error} again={() => answer.refetch()} />;
+  if (!answer.data || !student.data) return <Waiting />;
+  const step = answer.data;
+  const { forecast } = step;
+  const go = (move: MoveView) => place.mutate({ id: step.assignmentId, at: move.to });
+  return (
+    <div className={classes.page}>
+      <header className={classes.head}>
+        <h1>{notes(step.title)}</h1>
+        <p>
+          <Link to={`/students/${studentId}`}>{student.data.name}</Link>, {student.data.instrumentName} ·{' '}
+          {notes(step.key)}
+        </p>
+      </header>
+      <div className={classes.columns}>
+        <section aria-label="Forecast" className={classes.main}>
+          {forecast ? (
+            <>
+              <p className={classes.verdict} data-kind={forecast.kind}>
+                {forecast.sentence}
+              </p>
+              <Suspense fallback={<Waiting />}>
+                <ForecastPicture forecast={forecast} />
+              </Suspense>
+            </>
+          ) : (
+            <p className={classes.verdict}>
+              No goal yet. Give a tempo and a day on the right, and see here whether it will be met.
+            </p>
+          )}
+          <div className={classes.below}>
+            <section aria-label="Where the student stands">
+              <h2>Now</h2>
+              <p>{notes(step.sentence)}</p>
+              <p>
+                {notes(step.here.words)}: {step.here.time} a day
+                {step.left > 0 && ` · ${step.left} ${step.left === 1 ? 'rung' : 'rungs'} left`}
+              </p>
+              {step.moves.map((move) => (
+                <p key={move.words} className={classes.move}>
+                  <Button
+                    size="compact-sm"
+                    variant="default"
+                    loading={place.isPending}
+                    aria-label={`Go on with ${move.words}`}
+                    onClick={() => go(move)}
+                  >
+                    {step.moves.length === 1 ? `Skip to ${notes(move.words)}` : notes(move.words)}
+                  </Button>
+                  <span>{move.sentence}</span>
+                </p>
+              ))}
+              {place.isError && <Wrong error={place.error} />}
+            </section>
+            {forecast && forecast.milestones.length > 0 && (
+              <section aria-label="Week by week">
+                <h2>Week by week</h2>
+                <ol className={classes.weeks}>
+                  {forecast.milestones.slice(0, MOST_WEEKS).map((one) => (
+                    <li key={one.by}>
+                      <span>{dayOf(one.by)}</span>
+                      <strong>{notes(one.words)}</strong>
+                    </li>
+                  ))}
+                </ol>
+                {forecast.milestones.length > MOST_WEEKS && (
+                  <p>and {forecast.milestones.length - MOST_WEEKS} weeks more</p>
+                )}
+              </section>
+            )}
+          </div>
+        </section>
+        <StepWhatIf step={step} what={what} onChange={setWhat} wrong={answer.error} />
+      </div>
+    </div>
+  );
+}
+
+const MOST_WEEKS = 6;
