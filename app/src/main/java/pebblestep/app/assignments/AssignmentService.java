@@ -85,7 +85,7 @@ public class AssignmentService implements KeyBefore {
             throw Refusal.of("endsOn", "A step is given for two years at most.");
         }
         Ascent given = steps.ascent(studioId, step.id());
-        Position start = under("start", () -> Ascents.position(given.climb(), form.start()));
+        Position start = Ascents.position(given.climb(), form.start(), "start");
         // Every rung from the start on has to fit the student's instrument, not only the first.
         Outlook.of(given, start, Optional.of(students.player(studioId, student.id())));
         AssignmentEntity entity = new AssignmentEntity();
@@ -124,7 +124,7 @@ public class AssignmentService implements KeyBefore {
         AssignmentEntity entity = find(studioId, id);
         Ascent now = assigned(List.of(entity)).get(0).now();
         ChangeEntity change = change(entity);
-        change.placedAt = Ascents.position(now.climb(), at).toString();
+        change.placedAt = Ascents.position(now.climb(), at, "at").toString();
         changes.save(change);
         return view(entity);
     }

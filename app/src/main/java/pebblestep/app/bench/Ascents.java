@@ -6,6 +6,7 @@ import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import pebblestep.app.bench.RoutineViews.ShapePart;
 import pebblestep.core.Refusal;
 import pebblestep.core.climb.Ascent;
@@ -46,12 +47,16 @@ public final class Ascents {
         return under("climb", () -> Outlook.of(ascent, ascent.climb().first(), Optional.empty()));
     }
 
-    /** A rung of a climb from a list of indices; the first without one. */
-    public static Position position(Climb climb, List<Integer> rungs) {
+    /** A rung of a climb from a list of indices in that field; the first without one. */
+    public static Position position(Climb climb, @Nullable List<Integer> rungs, String field) {
         if (rungs == null) return climb.first();
-        Position position = new Position(rungs);
-        climb.require(position);
-        return position;
+        try {
+            Position position = new Position(rungs);
+            climb.require(position);
+            return position;
+        } catch (Refusal e) {
+            throw Refusal.of(field, e.getMessage()).fits(e.fits().orElse(null));
+        }
     }
 
     /** The shape of a step with a climb that can be played. */

@@ -62,7 +62,7 @@ class ClimbService {
         Ascent ascent = Ascents.climbOf(step, request.climb());
         ValueNames names = settings.of(studioId).speech().names();
         ClimbWorkings workings = new ClimbWorkings(ascent, player, names);
-        Position at = Ascents.position(ascent.climb(), request.at());
+        Position at = Ascents.position(ascent.climb(), request.at(), "at");
         try {
             Outlook outlook = Outlook.of(ascent, at, player);
             double share = own.orElse(Outlook.USUAL_CLEAN_SHARE);
@@ -118,7 +118,7 @@ class ClimbService {
 
     private static Portion portion(FitStep step, ValueNames names) {
         Ascent ascent = Ascents.read(step.document(), step.climb());
-        Position at = Ascents.position(ascent.climb(), step.at());
+        Position at = Ascents.position(ascent.climb(), step.at(), "at");
         Outlook.Ahead rung =
                 Outlook.of(ascent, List.of(at), Optional.empty()).rungs().get(0);
         String title = ascent.step().title();

@@ -2,6 +2,7 @@ package pebblestep.app.bench;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
 import io.swagger.v3.oas.annotations.media.Schema;
+import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
@@ -30,7 +31,7 @@ public final class ClimbViews {
             @NotNull(message = "Give a climb.") @Schema(implementation = ClimbDocument.class) JsonNode climb,
             @Nullable Long student,
             @Nullable @Size(max = 6, message = "Give one rung for each axis.") List<@NotNull Integer> at,
-            @Nullable Practice practice) {}
+            @Nullable @Valid Practice practice) {}
 
     /**
      * How much is practised, and by when it should be done.
@@ -120,7 +121,7 @@ public final class ClimbViews {
                     @Max(value = 7, message = "A week has 1 to 7 days of practice.")
                     Integer daysAWeek,
             @NotNull(message = "Give the steps.") @Size(min = 1, max = 60, message = "A routine has 1 to 60 steps.")
-                    List<@NotNull @jakarta.validation.Valid FitStep> steps) {}
+                    List<@NotNull @Valid FitStep> steps) {}
 
     /** A step to be fitted; the first rung of its climb without another. */
     public record FitStep(

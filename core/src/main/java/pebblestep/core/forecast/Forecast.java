@@ -42,6 +42,7 @@ public record Forecast(
 
     private static final int RECENT_DAYS = 3;
     private static final int FURTHEST_DAYS = 3650;
+    private static final double EPSILON = 1e-9;
 
     /** A pace under half of what is needed is not caught up by a little more practice (a judgement of ours, no source). */
     private static final double OUT_OF_REACH = 2;
@@ -107,7 +108,7 @@ public record Forecast(
 
         private Optional<LocalDate> projected(double missing, double slope) {
             if (missing <= 0) return Optional.of(today);
-            double days = Math.ceil(missing / slope - 1e-9);
+            double days = Math.ceil(missing / slope - EPSILON);
             return slope > 0 && days <= FURTHEST_DAYS ? Optional.of(today.plusDays((long) days)) : Optional.empty();
         }
 
@@ -117,12 +118,12 @@ public record Forecast(
                 long days,
                 Optional<TheilSen> line,
                 Optional<LocalDate> projected) {
-            if (now.isPresent() && missing <= 1e-9) return Kind.REACHED;
+            if (now.isPresent() && missing <= EPSILON) return Kind.REACHED;
             if (days <= 0) return Kind.PASSED;
             if (line.isEmpty()) return Kind.TOO_FEW;
             if (projected.isPresent() && !projected.get().isAfter(goal.date())) return Kind.ON_COURSE;
             double needed = missing / days;
-            return needed > OUT_OF_REACH * line.get().slope() ? Kind.OUT_OF_REACH : Kind.BEHIND;
+            return needed > OUT_OF_REACH * line.get().slope() + EPSILON ? Kind.OUT_OF_REACH : Kind.BEHIND;
         }
     }
 }

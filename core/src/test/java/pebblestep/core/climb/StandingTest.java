@@ -133,4 +133,72 @@ class StandingTest {
         assertThatThrownBy(() -> new Rules(3, 0, 3)).isInstanceOf(Refusal.class);
         assertThatThrownBy(() -> new Rules(3, 3, 0)).isInstanceOf(Refusal.class);
     }
+
+    private static List<ClimbEvent> clean(int times, long bpm, LocalDate day) {
+        List<ClimbEvent> events = new ArrayList<>();
+        for (int i = 0; i < times; i++) events.add(new Attempt(Bpm.of(bpm), true, day));
+        return events;
+    }
+
+    @Test
+    void what_the_teacher_has_to_pick_stays_open_until_it_is_picked() {
+        Ascent picks = Climbs.ascent(
+                Policy.TEACHER_PICKS, Climbs.tempo(60, 68, 8), Climbs.values("1/4", "1/8"), Climbs.octaves(1, 2));
+        List<ClimbEvent> events = clean(3, 60, FIRST);
+        events.addAll(clean(3, 68, FIRST));
+        Standing open = Standing.after(events, picks, FIRST);
+        assertThat(open.lastMove()).isEqualTo(Standing.Move.TEACHER_PICKS);
+        assertThat(open.at()).isEqualTo(Position.of(1, 0, 0));
+        events.add(new Attempt(Bpm.of(68), false, FIRST));
+        assertThat(Standing.after(events, picks, FIRST).lastMove()).isEqualTo(Standing.Move.TEACHER_PICKS);
+        events.add(new ClimbEvent.Placed(picks.moves(open.at()).get(1).to(), FIRST));
+        Standing picked = Standing.after(events, picks, FIRST);
+        assertThat(picked.at()).isEqualTo(Position.of(0, 0, 1));
+        assertThat(picked.lastMove()).isEqualTo(Standing.Move.PLACED);
+        assertThat(picked.cleanInRow()).isZero();
+    }
+
+    @Test
+    void a_changed_climb_keeps_the_nearest_rung_that_is_not_harder_and_goes_on_from_there() {
+        List<ClimbEvent> events = clean(3, 60, FIRST);
+        events.addAll(clean(3, 66, FIRST));
+        assertThat(ASCENT.bpm(Standing.after(events, ASCENT, FIRST).at())).hasToString("72");
+        Ascent tens = ladder(50, 110, 10);
+        events.add(new ClimbEvent.Changed(tens, FIRST));
+        Standing changed = Standing.after(events, ASCENT, FIRST);
+        assertThat(changed.ascent()).isEqualTo(tens);
+        assertThat(tens.bpm(changed.at())).hasToString("70");
+        events.addAll(clean(3, 70, FIRST));
+        assertThat(tens.bpm(Standing.after(events, ASCENT, FIRST).at())).hasToString("80");
+    }
+
+    @Property(tries = 100)
+    void clean_takes_alone_lead_from_the_first_rung_to_the_last(@ForAll("climbs") Ascent ascent) {
+        List<ClimbEvent> events = new ArrayList<>();
+        LocalDate day = FIRST;
+        for (int i = 0; i < 12_000; i++) {
+            Standing now = Standing.after(events, ascent, day);
+            if (now.topPassed()) break;
+            events.clear();
+            // From where it stands: three clean takes pass a rung, and the teacher picks where there is a pick.
+            events.add(new ClimbEvent.Placed(now.at(), day));
+            for (int take = 0; take < 3; take++) {
+                events.add(new Attempt(ascent.bpm(now.at()), ascent.climb().rungs(now.at()), true, day));
+            }
+            Standing after = Standing.after(events, ascent, day);
+            if (after.lastMove() == Standing.Move.TEACHER_PICKS) {
+                events.add(new ClimbEvent.Placed(ascent.moves(after.at()).get(0).to(), day));
+            }
+            if (!after.topPassed()) {
+                assertThat(Standing.after(events, ascent, day).at()).isNotEqualTo(now.at());
+            }
+            day = day.plusDays(1);
+        }
+        assertThat(Standing.after(events, ascent, day).topPassed()).isTrue();
+    }
+
+    @Provide
+    Arbitrary<Ascent> climbs() {
+        return Climbs.any();
+    }
 }

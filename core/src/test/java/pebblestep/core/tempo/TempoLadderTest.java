@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.math.BigDecimal;
+import java.util.List;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
@@ -12,6 +13,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import pebblestep.core.Refusal;
 import pebblestep.core.rhythm.Bpm;
+import pebblestep.core.rhythm.Fraction;
 
 class TempoLadderTest {
 
@@ -110,5 +112,58 @@ class TempoLadderTest {
                         Refusal.class, r -> assertThat(r.field()).isEqualTo("scheme.by"));
         assertThatThrownBy(() -> TempoLadder.fixed(Bpm.of(20), Bpm.of(400), new BigDecimal("0.5")))
                 .isInstanceOfSatisfying(Refusal.class, r -> assertThat(r).hasMessageContaining("more than 200 rungs"));
+    }
+
+    /** Every mark of the traditional dial, as handbooks of the metronome list them (from memory, no source at hand). */
+    @Test
+    void the_dial_has_its_thirty_nine_marks() {
+        assertThat(TempoLadder.dial(Bpm.of(40), Bpm.of(208)).rungs())
+                .hasToString("[40, 42, 44, 46, 48, 50, 52, 54, 56, 58, 60, 63, 66, 69, 72, 76, 80, 84, 88, 92, 96, 100,"
+                        + " 104, 108, 112, 116, 120, 126, 132, 138, 144, 152, 160, 168, 176, 184, 192, 200, 208]");
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                // A step that is larger than the way; halves of a beat; a fraction as the target.
+                "fixed | 60 | 61 | 4 | [60, 61]", "fixed | 97.5 | 99 | 0.5 | [97.5, 98, 98.5, 99]",
+                "percent | 60 | 60.4 | 5 | [60, 60.4]", "dial | 60.5 | 62.5 | | [60.5, 62.5]",
+                "fixed | 66.6 | 60 | 3 | [66.6, 63.6, 60.6, 60]", "alternate | 80 | 70 | 5 | [80, 75, 80, 70]"
+            })
+    void small_steps_fractions_and_ladders_that_go_down(
+            String type, BigDecimal from, BigDecimal to, BigDecimal by, String rungs) {
+        LadderScheme scheme = LadderScheme.of(type, java.util.Optional.ofNullable(by), java.util.OptionalInt.empty());
+        assertThat(scheme.ladder(Bpm.of(from), Bpm.of(to)).rungs()).hasToString(rungs);
+        assertThat(scheme.type()).isEqualTo(type);
+    }
+
+    @Test
+    void rungs_are_said_in_notes_a_second() {
+        TempoLadder ladder = TempoLadder.fixed(Bpm.of(60), Bpm.of(120), BigDecimal.valueOf(30));
+        Fraction quarter = Fraction.of(1, 4);
+        assertThat(rounded(ladder.notesPerSecond(quarter, quarter))).containsExactly(1.0, 1.5, 2.0);
+        assertThat(rounded(ladder.notesPerSecond(quarter, Fraction.of(1, 12)))).containsExactly(3.0, 4.5, 6.0);
+        assertThat(rounded(ladder.notesPerSecond(Fraction.of(3, 8), Fraction.of(1, 8))))
+                .containsExactly(3.0, 4.5, 6.0);
+    }
+
+    private static List<Double> rounded(List<Double> rates) {
+        return rates.stream().map(rate -> Math.round(1e9 * rate) / 1e9).toList();
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "60, 100, 79.9, 76",
+        "60, 100, 76, 76",
+        "60, 100, 20, 60",
+        "60, 100, 400, 100",
+        "100, 60, 79.9, 84",
+        "100, 60, 400, 100",
+        "100, 60, 20, 60"
+    })
+    void the_nearest_rung_that_is_not_harder(long from, long to, double bpm, String rung) {
+        TempoLadder ladder = TempoLadder.fixed(Bpm.of(from), Bpm.of(to), BigDecimal.valueOf(8));
+        assertThat(ladder.rung(ladder.notHarderThan(bpm))).hasToString(rung);
     }
 }

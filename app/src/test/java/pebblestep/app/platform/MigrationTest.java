@@ -1,0 +1,69 @@
+package pebblestep.app.platform;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.sql.Statement;
+import java.util.UUID;
+import org.flywaydb.core.Flyway;
+import org.junit.jupiter.api.Test;
+import pebblestep.app.Given;
+import pebblestep.core.climb.Climb;
+import pebblestep.exchange.ClimbDocuments;
+
+/** A studio that was kept by an older version loses nothing when the new one starts on its data. */
+class MigrationTest {
+    private final String url = "jdbc:h2:mem:" + UUID.randomUUID() + ";DB_CLOSE_DELAY=-1";
+
+    private void migrate(String target) {
+        Flyway.configure()
+                .dataSource(url, "sa", "")
+                .locations("classpath:db/migration")
+                .target(target)
+                .load()
+                .migrate();
+    }
+
+    @Test
+    void a_ladder_becomes_a_climb_of_the_same_tempos() throws SQLException {
+        migrate("3");
+        try (Connection connection = DriverManager.getConnection(url, "sa", "");
+                Statement sql = connection.createStatement()) {
+            String now = "timestamp with time zone '2026-03-02 10:00:00+00:00'";
+            sql.execute("insert into studios (name, created_at) values ('Old', " + now + ")");
+            sql.execute(
+                    "insert into students (studio_id, name, instrument, link_version, archived, version, created_at)"
+                            + " values (1, 'A', 'oboe', 1, false, 0, " + now + ")");
+            sql.execute("insert into routines (studio_id, title, archived, version, updated_at)"
+                    + " values (1, 'R', false, 0, " + now + ")");
+            String document = "'" + Given.STEP.replace("'", "''") + "' format json";
+            sql.execute("insert into steps (studio_id, title, document, ladder_from, ladder_to, ladder_by, archived,"
+                    + " version, updated_at, routine_id) values (1, 'S', " + document
+                    + ", 60, 97.5, 2.5, false, 0, " + now + ", 1)");
+            sql.execute("insert into assignments (studio_id, student_id, step_id, title, document, ladder_from,"
+                    + " ladder_to, ladder_by, starts_on, ends_on, daily_minutes, ended, created_at) values (1, 1, 1, 'S', "
+                    + document + ", 60, 100, 8, date '2026-03-02', date '2026-03-16', 8, false, " + now + ")");
+            migrate("latest");
+            assertThat(climb(sql, "steps").axes().get(0).ladder().rungs())
+                    .hasSize(16)
+                    .startsWith(bpm("60"));
+            assertThat(climb(sql, "steps").axes().get(0).ladder().target()).isEqualTo(bpm("97.5"));
+            assertThat(climb(sql, "assignments").axes().get(0).ladder().rungs())
+                    .hasToString("[60, 68, 76, 84, 92, 100]");
+        }
+    }
+
+    private static pebblestep.core.rhythm.Bpm bpm(String text) {
+        return pebblestep.core.rhythm.Bpm.parse(text);
+    }
+
+    private static Climb climb(Statement sql, String table) throws SQLException {
+        try (ResultSet rows = sql.executeQuery("select cast(climb as varchar) from " + table)) {
+            assertThat(rows.next()).isTrue();
+            return ClimbDocuments.read(rows.getString(1));
+        }
+    }
+}
