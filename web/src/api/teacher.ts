@@ -105,6 +105,8 @@ export function useReadings(step: StepDocument, students: number[], wanted: bool
 export interface ClimbAsked {
   student?: number;
   at?: number[];
+  /** Another climb, taken up from the nearest rung that is not harder. */
+  instead?: Climb;
   practice?: ClimbPractice;
 }
 

@@ -1,4 +1,4 @@
-import { beatSign, notes, short } from '../../ui/words';
+import { notes, short } from '../../ui/words';
 import { Wrong } from '../../ui/Wrong';
 import { useBench } from './BenchContext';
 import { withAxis } from './climb/climbs';
@@ -43,10 +43,9 @@ export function LadderPath() {
           />
         )}
         <span className={classes.soft}>
-          {beatSign(tempo.beat)} ·{' '}
           <button type="button" className={classes.more} onClick={() => setSide('climb')}>
             {climb?.walk.length ?? 0} {climb?.walk.length === 1 ? 'rung' : 'rungs'}
-            {more > 0 && `, ${more} more ${more === 1 ? 'axis' : 'axes'}`}
+            {more > 0 && `, ${more + 1} axes`}
           </button>
         </span>
       </header>

@@ -67,7 +67,8 @@ export function PracticeItem({ token, item, next, cautions, onTake, onNext }: Pr
         <p className={classes.summary}>
           {notes(item.title)}
           <br />
-          {notes(item.summary)}
+          {notes(item.summary)} · {item.repetitions === 1 ? 'once' : `${item.repetitions} times`},{' '}
+          {item.minutes} min
         </p>
         <p className={classes.tempo}>
           <span>{beatSign(item.beat)} =</span> {short(bpm)} <small>bpm</small>

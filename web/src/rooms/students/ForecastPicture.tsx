@@ -133,6 +133,8 @@ export function ForecastPicture({ forecast }: { forecast: GoalForecast }) {
                   ? [`${short(Number(value[0]))} to ${short(Number(value[1]))} bpm`, 'likely between']
                   : [`${short(Number(value))} bpm`, NAMES[String(name)] ?? String(name)]
               }
+              itemStyle={{ color: 'var(--ink)' }}
+              labelStyle={{ color: 'var(--ink-soft)' }}
               contentStyle={{ background: 'var(--card)', border: '1px solid var(--line)', borderRadius: 10 }}
             />
           </ComposedChart>

@@ -16,7 +16,10 @@ interface Props {
   id: string;
   /** The axes that move as one, by their places among the axes. */
   group: number[];
-  answer: ClimbAnswer;
+  /** The climb worked out; while it is refused there is none, and the rungs can still be changed. */
+  answer?: ClimbAnswer;
+  /** The rung that is pressed on each axis. */
+  at: number[];
   /** Which comes first, which then. */
   order: string;
 }
@@ -30,29 +33,34 @@ function sameBeats(axis: AxisView): string | undefined {
 }
 
 /** The axes that move together, as one row of stones; pressing a stone makes it the rung a student starts on. */
-export function AxisSection({ id, group, answer, order }: Props) {
+export function AxisSection({ id, group, answer, at, order }: Props) {
   const { step, dispatch } = useBench();
   const { attributes, listeners, setNodeRef, transform, transition } = useSortable({ id });
   const { climb } = step;
-  const own = group.flatMap((i) => (answer.axes[i] && climb.axes[i] ? [answer.axes[i]] : []));
-  const [lead] = own;
-  if (!lead) return null;
-  const title = own.map((axis) => AXES[axis.axis]).join(' and ');
-  const at = answer.at[group[0]!]!;
-  const tempo = lead.axis === 'tempo';
-  const beats = group.length > 1 ? sameBeats(lead) : undefined;
-  const places = shown(lead.rungs.length, MOST_SHOWN, at);
+  const kinds = group.map((i) => climb.axes[i]!.axis);
+  const own = group.flatMap((i) => answer?.axes[i] ?? []);
+  const lead = own[0];
+  const title = kinds.map((kind) => AXES[kind]).join(' and ');
+  const now = at[group[0]!] ?? 0;
+  const tempo = kinds[0] === 'tempo';
+  const beats = group.length > 1 && lead ? sameBeats(lead) : undefined;
+  const count = lead?.rungs.length ?? climb.axes[group[0]!]!.rungs?.length ?? 0;
+  const places = shown(count, MOST_SHOWN, now);
   const stones = places.map<PathStone>((rung) => {
-    const { bpm, notesPerSecond, time, notes: count } = lead.rungs[rung]!;
+    const stone = {
+      id: `${kinds[0]} ${rung} ${step.key}`,
+      tone: rung === now ? 'river' : rung === count - 1 ? 'ink' : rung < now ? 'hollow' : 'sand',
+      pressed: rung === now,
+    } as const;
+    const view = lead?.rungs[rung];
+    if (!view) return { ...stone, above: '', label: `rung ${rung + 1}`, under: '', name: `Rung ${rung + 1}` };
     const words = own.map((axis) => axis.rungs[rung]?.words ?? '').join(', ');
     return {
-      id: `${lead.axis} ${tempo ? bpm : rung} ${step.key}`,
-      above: `${notesPerSecond.toFixed(1)}/s`,
-      label: tempo ? short(bpm) : notes(words),
-      under: time,
-      tone: rung === at ? 'river' : rung === lead.rungs.length - 1 ? 'ink' : rung < at ? 'hollow' : 'sand',
-      pressed: rung === at,
-      name: `${words}: ${short(notesPerSecond)} notes a second, ${count} notes, ${time} a day; start here`,
+      ...stone,
+      above: `${view.notesPerSecond.toFixed(1)}/s`,
+      label: tempo ? short(view.bpm) : notes(words),
+      under: view.time,
+      name: `${words}: ${short(view.notesPerSecond)} notes a second, ${view.notes} notes, ${view.time} a day; start here`,
     };
   });
   return (
@@ -84,8 +92,8 @@ export function AxisSection({ id, group, answer, order }: Props) {
             <RungFields
               key={climb.axes[axis]!.axis}
               axis={axis}
-              rung={answer.at[axis]!}
-              start={answer.at}
+              rung={at[axis] ?? 0}
+              start={at}
               acts={i === group.length - 1}
             />
           ))
@@ -117,7 +125,7 @@ export function AxisSection({ id, group, answer, order }: Props) {
         onPress={(i) =>
           dispatch({
             type: 'start',
-            at: answer.at.map((rung, axis) => (group.includes(axis) ? places[i]! : rung)),
+            at: at.map((rung, axis) => (group.includes(axis) ? places[i]! : rung)),
           })
         }
       />

@@ -19,6 +19,7 @@ import { AXES, inOrder, withNewAxis } from './climbs';
 import { ClimbWalk } from './ClimbWalk';
 import classes from './Climb.module.css';
 
+const ORDER = ['', 'second', 'third', 'fourth', 'fifth', 'sixth'];
 const POLICIES = [
   { value: 'in-turn', label: 'in turn' },
   { value: 'paired', label: 'together' },
@@ -27,15 +28,16 @@ const POLICIES = [
 
 /** How the step grows: the whole climb as a path, then its axes, each a row of stones. */
 export function ClimbDesk() {
-  const { step, dispatch, climb: answer, climbRefused } = useBench();
+  const { state, step, dispatch, climb: answer, climbRefused } = useBench();
   const { climb } = step;
   const sensors = useSensors(
     useSensor(PointerSensor, { activationConstraint: { distance: 6 } }),
     useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
   );
   // The answer may still be that of the climb before.
-  const fits = answer?.axes.length === climb.axes.length ? answer : undefined;
-  const groups = fits?.levels ?? [];
+  const fits = answer?.axes.length === climb.axes.length && climbRefused == null ? answer : undefined;
+  const groups = fits?.levels ?? climb.axes.map((_, i) => [i]);
+  const at = fits?.at ?? state.starts[step.key] ?? climb.axes.map(() => 0);
   const ids = groups.map((group) => climb.axes[group[0]!]!.axis);
   const move = (from: number, to: number) => {
     const order = [...groups];
@@ -46,7 +48,7 @@ export function ClimbDesk() {
   const order = (i: number) => {
     if (groups.length < 2) return '';
     if (climb.policy === 'teacher-picks') return i === 0 && ids[0] === 'tempo' ? 'climbed first' : 'you pick';
-    return i === 0 ? 'climbed first' : 'then, and the rows above again';
+    return i === 0 ? 'climbed first' : (ORDER[i] ?? '');
   };
   return (
     <section className={classes.desk} aria-label="Climb">
@@ -82,30 +84,28 @@ export function ClimbDesk() {
         <AddAxis />
       </div>
       {climbRefused != null && <Wrong error={climbRefused} />}
-      {fits ? (
-        <>
-          {fits.walk.length > 1 && climb.axes.length > 1 && <ClimbWalk walk={fits.walk} />}
-          <DndContext
-            sensors={sensors}
-            collisionDetection={closestCenter}
-            onDragEnd={({ active, over }) => {
-              if (over && active.id !== over.id)
-                move(ids.indexOf(String(active.id)), ids.indexOf(String(over.id)));
-            }}
-          >
-            <SortableContext items={ids} strategy={verticalListSortingStrategy}>
-              <ol className={classes.axes}>
-                {groups.map((group, i) => (
-                  <AxisSection key={ids[i]} id={ids[i]!} group={group} answer={fits} order={order(i)} />
-                ))}
-              </ol>
-            </SortableContext>
-          </DndContext>
-          <ClimbMoves answer={fits} />
-        </>
+      {fits && fits.walk.length > 1 && climb.axes.length > 1 && <ClimbWalk walk={fits.walk} />}
+      {fits || climbRefused != null ? (
+        <DndContext
+          sensors={sensors}
+          collisionDetection={closestCenter}
+          onDragEnd={({ active, over }) => {
+            if (over && active.id !== over.id)
+              move(ids.indexOf(String(active.id)), ids.indexOf(String(over.id)));
+          }}
+        >
+          <SortableContext items={ids} strategy={verticalListSortingStrategy}>
+            <ol className={classes.axes}>
+              {groups.map((group, i) => (
+                <AxisSection key={ids[i]} id={ids[i]!} group={group} answer={fits} at={at} order={order(i)} />
+              ))}
+            </ol>
+          </SortableContext>
+        </DndContext>
       ) : (
-        climbRefused == null && <Waiting />
+        <Waiting />
       )}
+      {fits && <ClimbMoves answer={fits} />}
     </section>
   );
 }

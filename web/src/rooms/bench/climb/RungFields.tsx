@@ -5,7 +5,7 @@ import type { ClimbRung } from '../../../api/types';
 import { useBench } from '../BenchContext';
 import { patternOf, withPattern } from '../material';
 import { RANGES } from '../ranges';
-import { nextRung, withoutRung, withRung, withRungAfter } from './climbs';
+import { withNextRung, withoutRung, withRung } from './climbs';
 import classes from './Climb.module.css';
 
 interface Props {
@@ -24,7 +24,7 @@ interface Choice {
 
 const SLURS = [2, 3, 4, 6, 8, 12, 16];
 
-/** Changes the rung that is pressed on an axis, puts one after it, or takes it out. */
+/** Changes the rung that is pressed on an axis or takes it out, and puts a further one at the end. */
 export function RungFields({ axis, rung, start, acts }: Props) {
   const { step, dispatch, catalogue } = useBench();
   const { climb } = step;
@@ -41,17 +41,8 @@ export function RungFields({ axis, rung, start, acts }: Props) {
   const add = () =>
     dispatch({
       type: 'climb',
-      climb: others.reduce(
-        (made, i) =>
-          withRungAfter(
-            made,
-            i,
-            rung,
-            nextRung(climb.axes[i]!.axis, climb.axes[i]!.rungs![rung]!, catalogue),
-          ),
-        climb,
-      ),
-      start: start.map((at, i) => (others.includes(i) ? rung + 1 : at)),
+      climb: others.reduce((made, i) => withNextRung(made, i, catalogue), climb),
+      start,
     });
   const remove = () =>
     dispatch({
@@ -63,13 +54,7 @@ export function RungFields({ axis, rung, start, acts }: Props) {
     <span className={classes.fields}>
       <RungChoice kind={kind} rung={now} onChange={put} />
       {acts && (
-        <ActionIcon
-          variant="subtle"
-          color="gray"
-          size="sm"
-          aria-label={`Add a rung after rung ${rung + 1}`}
-          onClick={add}
-        >
+        <ActionIcon variant="subtle" color="gray" size="sm" aria-label="Add a further rung" onClick={add}>
           <IconPlus size={15} />
         </ActionIcon>
       )}

@@ -11,7 +11,7 @@ const FOUR_WEEKS = 28;
 
 /** What it would come to with more minutes, other steps, or another day; nothing is changed until it is taken over. */
 export function WhatIf() {
-  const { state, step, student, dispatch } = useBench();
+  const { state, step, student, dispatch, climbRefused } = useBench();
   const tempo = axisOf(step.climb, 'tempo');
   const planned = tempo?.scheme?.by;
   const [minutes, setMinutes] = useState(8);
@@ -20,10 +20,10 @@ export function WhatIf() {
   const [size, setSize] = useState<number>();
   const stepSize = size ?? planned;
   const climb = size == null || size === planned ? step.climb : withStep(step.climb, size);
-  const at = climb === step.climb ? state.starts[step.key] : undefined;
-  const answer = useClimb(step.document, climb, {
+  const answer = useClimb(step.document, step.climb, {
     student: student?.id,
-    at,
+    at: state.starts[step.key],
+    instead: climb === step.climb ? undefined : climb,
     practice: { minutesADay: minutes, daysAWeek: days, by: by || undefined },
   });
   const prospect = answer.data?.prospect;
@@ -52,7 +52,7 @@ export function WhatIf() {
         Done by
         <input type="date" value={by} min={isoDay()} onChange={(event) => setBy(event.currentTarget.value)} />
       </label>
-      {answer.isError && <Wrong error={answer.error} />}
+      {answer.isError && climbRefused == null && <Wrong error={answer.error} />}
       {prospect && (
         <div className={classes.said} aria-live="polite">
           <p className={classes.done} data-late={(prospect.daysLate ?? 0) > 0}>

@@ -32,24 +32,33 @@ export function withoutRung(climb: Climb, axis: number, rung: number): Climb {
   return withAxis(climb, axis, { rungs: climb.axes[axis]!.rungs?.filter((_, i) => i !== rung) });
 }
 
-export function withRungAfter(climb: Climb, axis: number, rung: number, added: ClimbRung): Climb {
-  const rungs = [...(climb.axes[axis]!.rungs ?? [])];
-  rungs.splice(rung + 1, 0, added);
-  return withAxis(climb, axis, { rungs });
-}
-
 /** The axes in another order: groups of those that move together stay together. */
 export function inOrder(climb: Climb, groups: number[][]): Climb {
   return { ...climb, axes: groups.flat().map((i) => climb.axes[i]!) };
 }
+
+/** Places in teaching order, to begin with. */
+const PLACES = ['0', '1/8', '1/16', '3/16', '1/12', '1/6'];
 
 function after<T>(list: T[], one: (entry: T) => boolean): T | undefined {
   const at = list.findIndex(one);
   return list[at + 1];
 }
 
-/** A rung to put after another: the next longer, shorter or wider one, to be changed as wished. */
-export function nextRung(kind: string, rung: ClimbRung, catalogue: Catalogue): ClimbRung {
+const same = (a: ClimbRung, b: ClimbRung) => JSON.stringify(a) === JSON.stringify(b);
+const MOST_TRIES = 8;
+
+/** The axis with a rung more at its end: the next along it that is not there already. */
+export function withNextRung(climb: Climb, axis: number, catalogue: Catalogue): Climb {
+  const { axis: kind, rungs = [] } = climb.axes[axis]!;
+  let next = nextRung(kind, rungs.at(-1)!, catalogue);
+  for (let i = 0; i < MOST_TRIES && rungs.some((rung) => same(rung, next)); i += 1)
+    next = nextRung(kind, next, catalogue);
+  return withAxis(climb, axis, { rungs: [...rungs, next] });
+}
+
+/** What comes after a rung: the next longer, shorter or wider one, to be changed as wished. */
+function nextRung(kind: string, rung: ClimbRung, catalogue: Catalogue): ClimbRung {
   switch (kind) {
     case 'value': {
       const next = after(catalogue.values, (choice) => choice.value === rung.figure?.[0]);
@@ -59,7 +68,7 @@ export function nextRung(kind: string, rung: ClimbRung, catalogue: Catalogue): C
       if (rung.octaves != null) return { octaves: rung.octaves < 4 ? rung.octaves + 1 : 1 };
       return rung.span === 5 ? { octaves: 1 } : { span: (rung.span ?? 4) + 1 };
     case 'place':
-      return { place: rung.place === '1/8' ? '1/16' : '1/8' };
+      return { place: PLACES[(PLACES.indexOf(rung.place ?? '') + 1) % PLACES.length] };
     case 'articulation': {
       const by = rung.articulation?.by;
       return { articulation: { kind: 'slurred', by: by == null ? 2 : by * 2 } };

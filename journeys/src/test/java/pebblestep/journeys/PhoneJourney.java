@@ -47,7 +47,7 @@ class PhoneJourney {
             Assertions.assertThat(scrolls(page)).isFalse();
             page.getByLabel("A word to your teacher").fill("the turn was late");
             page.getByText("Slips", new Page.GetByTextOptions().setExact(true)).click();
-            assertThat(page.getByText("1 take not clean at")).isVisible();
+            assertThat(page.getByText("1 take not clean")).isVisible();
             page.getByText("Finish for today").click();
             assertThat(page.getByText("1 take today.")).isVisible();
             page.getByText("My keys").click();
@@ -78,7 +78,7 @@ class PhoneJourney {
             assertThat(page.getByText("1 take is kept here and not sent yet.")).isVisible();
             page.unroute("**/api/practice/takes");
             page.reload();
-            assertThat(page.getByText("1 take not clean at")).isVisible();
+            assertThat(page.getByText("1 take not clean")).isVisible();
             assertThat(page.getByText("not sent yet")).isHidden();
         }
     }

@@ -109,7 +109,7 @@ public class AssignmentService implements KeyBefore {
     public AssignmentView changeClimb(long studioId, long id, JsonNode climb) {
         AssignmentEntity entity = find(studioId, id);
         Assigned assigned = assigned(List.of(entity)).get(0);
-        Ascent changed = Ascents.climbOf(assigned.step(), climb);
+        Ascent changed = Ascents.climbOf(assigned.step(), climb, "climb");
         Player player = students.player(studioId, entity.studentId);
         under("climb", () -> Outlook.of(changed, changed.climb().first(), Optional.of(player)));
         ChangeEntity change = change(entity);

@@ -34,12 +34,12 @@ public final class Ascents {
             Passage.of(read);
             return read;
         });
-        return climbOf(step, climb);
+        return climbOf(step, climb, "climb");
     }
 
-    /** A step with a climb from the field {@code climb}. */
-    public static Ascent climbOf(Step step, JsonNode climb) {
-        return under("climb", () -> Ascent.of(step, ClimbDocuments.read(climb)));
+    /** A step with a climb from that field. */
+    public static Ascent climbOf(Step step, JsonNode climb, String field) {
+        return under(field, () -> Ascent.of(step, ClimbDocuments.read(climb)));
     }
 
     /** The whole climb ahead, for nobody in particular; refuses rungs that cannot be played. */

@@ -59,10 +59,12 @@ class ClimbService {
         } catch (Refusal e) {
             throw e.under("step");
         }
-        Ascent ascent = Ascents.climbOf(step, request.climb());
+        Ascent planned = Ascents.climbOf(step, request.climb(), "climb");
+        Position pressed = Ascents.position(planned.climb(), request.at(), "at");
+        Ascent ascent = request.instead() == null ? planned : Ascents.climbOf(step, request.instead(), "instead");
         ValueNames names = settings.of(studioId).speech().names();
         ClimbWorkings workings = new ClimbWorkings(ascent, player, names);
-        Position at = Ascents.position(ascent.climb(), request.at(), "at");
+        Position at = request.instead() == null ? pressed : ascent.nearest(planned, pressed);
         try {
             Outlook outlook = Outlook.of(ascent, at, player);
             double share = own.orElse(Outlook.USUAL_CLEAN_SHARE);
@@ -78,7 +80,7 @@ class ClimbService {
                     (int) Math.round(PERCENT * share),
                     own.isPresent());
         } catch (Refusal e) {
-            throw e.field().startsWith("axes") ? e.under("climb") : e;
+            throw e.field().startsWith("axes") ? e.under(request.instead() == null ? "climb" : "instead") : e;
         }
     }
 

@@ -24,6 +24,7 @@ public final class ClimbViews {
      *
      * @param student whose share of clean takes and whose range count; nobody's without
      * @param at the rung to start from, an index for each axis; the first without
+     * @param instead another climb, to be worked out from the nearest rung of it that is not harder
      * @param practice how much is practised; the usual without
      */
     public record ClimbRequest(
@@ -31,6 +32,7 @@ public final class ClimbViews {
             @NotNull(message = "Give a climb.") @Schema(implementation = ClimbDocument.class) JsonNode climb,
             @Nullable Long student,
             @Nullable @Size(max = 6, message = "Give one rung for each axis.") List<@NotNull Integer> at,
+            @Nullable @Schema(implementation = ClimbDocument.class) JsonNode instead,
             @Nullable @Valid Practice practice) {}
 
     /**

@@ -76,7 +76,7 @@ class ForecastService {
         Judgement judgement = Judgement.of(work, today);
         Ascent now = work.standing(today).ascent();
         Position at = work.standing(today).at();
-        Ascent ascent = what.climb() == null ? now : Ascents.climbOf(now.step(), what.climb());
+        Ascent ascent = what.climb() == null ? now : Ascents.climbOf(now.step(), what.climb(), "climb");
         Position from = what.climb() == null ? at : ascent.nearest(now, at);
         ClimbWorkings workings = new ClimbWorkings(ascent, Optional.of(player), ValueNames.AMERICAN);
         Outlook outlook = Outlook.of(ascent, from, Optional.of(player));

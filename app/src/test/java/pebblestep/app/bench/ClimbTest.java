@@ -124,4 +124,15 @@ class ClimbTest {
         assertThat(teacher.post("/api/recipes/bow-week", "{\"tonic\":\"H\"}").string("pointer"))
                 .isEqualTo("/tonic");
     }
+
+    @Test
+    void another_climb_is_weighed_from_the_nearest_rung_that_is_not_harder() {
+        String instead = axes("in-turn", TEMPO.replace("\"by\":8", "\"by\":5"));
+        JsonNode answer = climb(axes("in-turn", TEMPO), ",\"at\":[2],\"instead\":" + instead)
+                .json();
+        assertThat(answer.at("/walk/0/bpm").toString()).as("of 76").isEqualTo("75");
+        assertThat(answer.get("walk").size()).isEqualTo(6);
+        Answer wrong = climb(axes("in-turn", TEMPO), ",\"instead\":{\"axes\":[]}");
+        assertThat(wrong.string("pointer")).isEqualTo("/instead/axes");
+    }
 }
