@@ -8,7 +8,6 @@ import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.EnumSet;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -49,8 +48,8 @@ import pebblestep.core.passage.Step;
 import pebblestep.core.passage.StepWords;
 import pebblestep.core.practice.Cautions;
 import pebblestep.core.practice.Decision;
-import pebblestep.core.practice.Entry;
 import pebblestep.core.practice.Judgement;
+import pebblestep.core.practice.Logbook;
 import pebblestep.core.practice.Outcome;
 import pebblestep.core.practice.Take;
 import pebblestep.core.practice.Work;
@@ -245,45 +244,31 @@ public class PracticeService implements CleanShares {
     /** What that player has done with each of these assignments, by its id: one query for all. */
     @Transactional(readOnly = true)
     public Map<Long, Work> works(Collection<Assigned> assigned, Player player) {
-        Map<Long, List<Timed>> byAssignment = takesOf(assigned);
-        Map<Long, Work> works = new HashMap<>();
-        for (Assigned one : assigned) {
-            works.put(one.id(), work(one, player, byAssignment.getOrDefault(one.id(), List.of())));
-        }
-        return works;
+        Logbook log = logbook(assigned);
+        return assigned.stream().collect(Collectors.toMap(Assigned::id, one -> work(one, player, log)));
     }
 
-    /** A take, and when it was: decisions are put between takes by their time. */
-    public record Timed(Instant at, Take take) {}
-
-    /** A piece of work from an assignment, its decisions and its takes. */
-    public static Work work(Assigned assigned, Player player, List<Timed> takes) {
-        List<Entry> entries = new ArrayList<>();
-        List<Decided> decisions = assigned.decisions();
-        int decided = 0;
-        for (Timed timed : takes) {
-            while (decided < decisions.size() && !decisions.get(decided).at().isAfter(timed.at())) {
-                entries.add(new Decision(decisions.get(decided++).event()));
-            }
-            entries.add(timed.take());
-        }
-        while (decided < decisions.size())
-            entries.add(new Decision(decisions.get(decided++).event()));
-        return new Work(Passage.writtenKey(assigned.step(), Optional.of(player)), assigned.given(), entries);
+    /** A piece of work from an assignment and the log. */
+    public static Work work(Assigned assigned, Player player, Logbook log) {
+        return new Work(
+                Passage.writtenKey(assigned.step(), Optional.of(player)), assigned.given(), log.of(assigned.id()));
     }
 
-    /** The takes of these assignments, oldest first, by assignment. */
+    /** The takes of these assignments and what was decided about them. */
     @Transactional(readOnly = true)
-    public Map<Long, List<Timed>> takesOf(Collection<Assigned> assigned) {
-        Map<Long, List<Timed>> byAssignment = new HashMap<>();
-        if (assigned.isEmpty()) return byAssignment;
+    public Logbook logbook(Collection<Assigned> assigned) {
+        if (assigned.isEmpty()) return Logbook.of(List.of());
+        List<Logbook.Line> lines = new ArrayList<>();
+        for (Assigned one : assigned) {
+            for (Decided decided : one.decisions()) {
+                lines.add(new Logbook.Line(one.id(), decided.at(), new Decision(decided.event())));
+            }
+        }
         for (TakeRepository.Row row :
                 takes.rows(assigned.stream().map(Assigned::id).toList())) {
-            byAssignment
-                    .computeIfAbsent(row.assignmentId(), id -> new ArrayList<>())
-                    .add(new Timed(row.takenAt(), take(row)));
+            lines.add(new Logbook.Line(row.assignmentId(), row.takenAt(), take(row)));
         }
-        return byAssignment;
+        return Logbook.of(lines);
     }
 
     private static Take take(TakeRepository.Row row) {

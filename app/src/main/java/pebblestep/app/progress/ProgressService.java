@@ -18,7 +18,6 @@ import pebblestep.app.bench.ClimbWorkings;
 import pebblestep.app.platform.PageOf;
 import pebblestep.app.practice.PracticeService;
 import pebblestep.app.practice.PracticeService.LastTake;
-import pebblestep.app.practice.PracticeService.Timed;
 import pebblestep.app.practice.TakeOutcome;
 import pebblestep.app.progress.ProgressViews.DeskLine;
 import pebblestep.app.progress.ProgressViews.DeskWork;
@@ -34,6 +33,7 @@ import pebblestep.core.keyplan.KeyOrder;
 import pebblestep.core.passage.Player;
 import pebblestep.core.practice.Judgement;
 import pebblestep.core.practice.KeyPath;
+import pebblestep.core.practice.Logbook;
 import pebblestep.core.practice.Work;
 import pebblestep.core.rhythm.Bpm;
 import pebblestep.core.rhythm.ValueNames;
@@ -65,7 +65,7 @@ public class ProgressService {
         List<Long> ids = onPage.items().stream().map(StudentView::id).toList();
         List<Assigned> active = assignments.activeOn(studioId, ids, today);
         Map<Long, Player> players = students.players(studioId, ids);
-        Map<Long, List<Timed>> takes = practice.takesOf(active);
+        Logbook log = practice.logbook(active);
         Map<Long, LastTake> last = practice.last(studioId, ids);
         Map<Long, List<Assigned>> byStudent = active.stream().collect(Collectors.groupingBy(Assigned::studentId));
         List<DeskLine> lines = onPage.items().stream()
@@ -75,7 +75,7 @@ public class ProgressService {
                         student.instrumentName(),
                         lastTake(last.get(student.id()), today),
                         byStudent.getOrDefault(student.id(), List.of()).stream()
-                                .map(assigned -> deskWork(players.get(student.id()), assigned, takes, today))
+                                .map(assigned -> deskWork(players.get(student.id()), assigned, log, today))
                                 .sorted(Comparator.comparing(ProgressService::need))
                                 .toList()))
                 .sorted(Comparator.comparing(line -> line.works().stream()
@@ -96,8 +96,8 @@ public class ProgressService {
         return new LastTakeView(last.day(), daysAgo, last.bpm().value(), TakeOutcome.of(last.outcome()));
     }
 
-    private static DeskWork deskWork(Player player, Assigned assigned, Map<Long, List<Timed>> takes, LocalDate today) {
-        Work work = PracticeService.work(assigned, player, takes.getOrDefault(assigned.id(), List.of()));
+    private static DeskWork deskWork(Player player, Assigned assigned, Logbook log, LocalDate today) {
+        Work work = PracticeService.work(assigned, player, log);
         Judgement judgement = Judgement.of(work, today);
         Standing standing = work.standing(today);
         Ascent ascent = standing.ascent();

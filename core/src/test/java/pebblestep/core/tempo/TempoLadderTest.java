@@ -40,6 +40,9 @@ class TempoLadderTest {
             double step =
                     Math.abs(ladder.rung(i).toDouble() - ladder.rung(i - 1).toDouble());
             assertThat(step).isPositive().isLessThanOrEqualTo(by);
+            assertThat(ladder.rung(i).compareTo(ladder.rung(i - 1)))
+                    .as("strictly one way")
+                    .isEqualTo(Integer.compare(to, from));
         }
     }
 
