@@ -1,6 +1,7 @@
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useEffect } from 'react';
 import { api, data } from './client';
+import { useOnce } from './once';
 import type {
   Climb,
   ClimbPractice,
@@ -145,7 +146,7 @@ export function useRecipes() {
 /** Makes a routine of a recipe, from a tonic. */
 export function useOpenRecipe() {
   const client = useQueryClient();
-  return useMutation({
+  return useOnce({
     mutationFn: ({ id, tonic }: { id: string; tonic?: string }) =>
       data(api.POST('/api/recipes/{id}', { params: { path: { id } }, body: { tonic } })),
     onSuccess: (routine) => {
@@ -336,7 +337,7 @@ export function useRenewLink() {
 
 export function useAssign() {
   const changed = useStudentsChanged();
-  return useMutation({
+  return useOnce({
     mutationFn: (body: {
       stepId: number;
       studentId: number;
@@ -366,7 +367,7 @@ export function useEndAssignment() {
 /** Puts a student on a rung: what the teacher picked, or any other. */
 export function usePlace() {
   const changed = useStudentsChanged();
-  return useMutation({
+  return useOnce({
     mutationFn: ({ id, at }: { id: number; at: number[] }) =>
       data(api.POST('/api/assignments/{id}/place', { params: { path: { id } }, body: { at } })),
     onSuccess: changed,
@@ -376,7 +377,7 @@ export function usePlace() {
 /** Changes the climb of an assignment. */
 export function useChangeClimb() {
   const changed = useStudentsChanged();
-  return useMutation({
+  return useOnce({
     mutationFn: ({ id, climb }: { id: number; climb: Climb }) =>
       data(api.POST('/api/assignments/{id}/climb', { params: { path: { id } }, body: { climb } })),
     onSuccess: changed,
@@ -386,7 +387,7 @@ export function useChangeClimb() {
 /** Sets a tempo to be met by a day; none takes it away. */
 export function useGoal() {
   const changed = useStudentsChanged();
-  return useMutation({
+  return useOnce({
     mutationFn: ({ id, goal }: { id: number; goal?: Goal }) =>
       data(api.PUT('/api/assignments/{id}/goal', { params: { path: { id } }, body: { goal } })),
     onSuccess: changed,

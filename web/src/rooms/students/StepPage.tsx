@@ -3,6 +3,7 @@ import { lazy, Suspense, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { useForecast, usePlace, useStudent } from '../../api/teacher';
 import type { MoveView, WhatIf } from '../../api/types';
+import { NowhereRoom } from '../../ui/NowhereRoom';
 import { Waiting } from '../../ui/Waiting';
 import { Wrong } from '../../ui/Wrong';
 import { dayOf, notes } from '../../ui/words';
@@ -12,12 +13,19 @@ import classes from './StepPage.module.css';
 // The drawing of charts is large, and only this page needs it.
 const ForecastPicture = lazy(async () => ({ default: (await import('./ForecastPicture')).ForecastPicture }));
 
-/** One step of a student: where they stand, whether the goal will be met, and what would be if. */
+/** One step of a student, by the address. */
 export function StepPage() {
   const { studentId, assignmentId } = useParams();
+  const [student, assignment] = [Number(studentId), Number(assignmentId)];
+  const known = Number.isInteger(student) && Number.isInteger(assignment);
+  return known ? <OfStudent studentId={student} assignmentId={assignment} /> : <NowhereRoom />;
+}
+
+/** Where the student stands, whether the goal will be met, and what would be if. */
+function OfStudent({ studentId, assignmentId }: { studentId: number; assignmentId: number }) {
   const [what, setWhat] = useState<WhatIf>({});
-  const student = useStudent(Number(studentId));
-  const answer = useForecast(Number(assignmentId), what);
+  const student = useStudent(studentId);
+  const answer = useForecast(assignmentId, what);
   const place = usePlace();
   if (student.isError) return <Wrong error={student.error} />;
   if (answer.isError && !answer.data) return <Wrong error={answer.error} again={() => answer.refetch()} />;

@@ -4,6 +4,7 @@ import jakarta.servlet.http.HttpServletRequest;
 import java.util.List;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.beans.TypeMismatchException;
 import org.springframework.dao.OptimisticLockingFailureException;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
@@ -80,6 +81,18 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
         String why = e.getCause() instanceof JacksonException json ? " " + shortened(json.getOriginalMessage()) : "";
         ProblemDetail problem = Problems.of(
                 HttpStatus.BAD_REQUEST, "unreadable", "Unreadable", "The request holds no readable JSON." + why);
+        return handleExceptionInternal(e, problem, headers, HttpStatus.BAD_REQUEST, request);
+    }
+
+    @Override
+    protected ResponseEntity<Object> handleTypeMismatch(
+            TypeMismatchException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        String value = shortened(String.valueOf(e.getValue()));
+        ProblemDetail problem = Problems.of(
+                HttpStatus.BAD_REQUEST,
+                "unreadable",
+                "Unreadable",
+                "The address holds \"" + value + "\" where something else is needed.");
         return handleExceptionInternal(e, problem, headers, HttpStatus.BAD_REQUEST, request);
     }
 

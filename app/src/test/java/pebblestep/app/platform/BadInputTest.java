@@ -167,4 +167,12 @@ class BadInputTest {
         assertThat(teacher.get("/api/students?page=-1").status()).isEqualTo(422);
         assertThat(teacher.delete("/api/students").status()).isEqualTo(405);
     }
+
+    @Test
+    void an_address_without_a_number_says_so() {
+        Answer answer = teacher.get("/api/students/NaN");
+        assertThat(answer.status()).isEqualTo(400);
+        assertThat(answer.type()).startsWith("application/problem+json");
+        assertThat(answer.string("detail")).isEqualTo("The address holds \"NaN\" where something else is needed.");
+    }
 }

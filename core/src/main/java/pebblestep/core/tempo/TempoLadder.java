@@ -44,9 +44,10 @@ public record TempoLadder(List<Bpm> rungs) {
         BigDecimal distance = to.value().subtract(from.value());
         if (distance.abs().compareTo(by.multiply(BigDecimal.valueOf(MOST - 1L))) > 0) {
             throw Refusal.of(
-                    "scheme.by",
-                    "From " + from + " to " + to + " by " + by.toPlainString() + " would take more than " + MOST
-                            + " rungs.");
+                            "scheme.by",
+                            "From " + from + " to " + to + " by " + by.toPlainString() + " would take more than " + MOST
+                                    + " rungs.")
+                    .fits("Take larger steps, or a nearer target.");
         }
         BigDecimal step = distance.signum() < 0 ? by.negate() : by;
         List<Bpm> rungs = new ArrayList<>();
@@ -127,7 +128,10 @@ public record TempoLadder(List<Bpm> rungs) {
     }
 
     private static void requireSize(int rungs) {
-        if (rungs > MOST) throw Refusal.of("scheme.by", "This ladder would take more than " + MOST + " rungs.");
+        if (rungs > MOST) {
+            throw Refusal.of("scheme.by", "This ladder would take more than " + MOST + " rungs.")
+                    .fits("Take larger steps, or a nearer target.");
+        }
     }
 
     /** Climbs rung by rung and stops exactly at the target. */
