@@ -8,6 +8,7 @@ import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.EnumSet;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -264,16 +265,16 @@ public class PracticeService implements CleanShares {
                 lines.add(new Logbook.Line(one.id(), decided.at(), new Decision(decided.event())));
             }
         }
+        // A student plays the same rungs again and again, so each is read once.
+        Map<String, List<Rung>> read = new HashMap<>();
         for (TakeRepository.Row row :
                 takes.rows(assigned.stream().map(Assigned::id).toList())) {
-            lines.add(new Logbook.Line(row.assignmentId(), row.takenAt(), take(row)));
+            List<Rung> others =
+                    row.played() == null ? List.of() : read.computeIfAbsent(row.played(), ClimbDocuments::playedFrom);
+            Take take = new Take(Bpm.of(row.bpm()), others, row.outcome(), row.takenOn());
+            lines.add(new Logbook.Line(row.assignmentId(), row.takenAt(), take));
         }
         return Logbook.of(lines);
-    }
-
-    private static Take take(TakeRepository.Row row) {
-        List<Rung> others = row.played() == null ? List.of() : ClimbDocuments.playedFrom(row.played());
-        return new Take(Bpm.of(row.bpm()), others, row.outcome(), row.takenOn());
     }
 
     @Override
