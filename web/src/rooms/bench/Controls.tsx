@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { notes } from '../../ui/words';
 import { ArticulationFields } from './ArticulationFields';
 import { useBench } from './BenchContext';
+import { ClickFields } from './ClickFields';
 import { PatternFields } from './PatternFields';
 import { RANGES } from './ranges';
 import { RhythmFields } from './RhythmFields';
@@ -115,14 +116,9 @@ export function Controls({ onFind }: { onFind: () => void }) {
       </Section>
       <Section
         {...section('Click')}
-        summary={`${clicks}, count-in ${metronome.countInBars} ${metronome.countInBars === 1 ? 'bar' : 'bars'}`}
+        summary={`${clicks}${metronome.silent ? ', silent bars' : ''}, count-in ${metronome.countInBars} ${metronome.countInBars === 1 ? 'bar' : 'bars'}`}
       >
-        <Row
-          label="Click"
-          value={metronome.click}
-          choices={catalogue.clicks.map((one) => ({ value: one.id, label: one.name }))}
-          onChange={(click) => dispatch({ type: 'metronome', change: { click } })}
-        />
+        <ClickFields />
         <Row
           label="Count-in"
           value={String(metronome.countInBars)}

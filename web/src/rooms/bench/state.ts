@@ -144,6 +144,11 @@ function editedStep(step: BenchStep, edit: StepEdit): BenchStep {
         rhythm: { ...document.rhythm, meter: edit.meter, place: '0', legs: undefined },
         landing: { beat: 1, note: document.landing.note },
         tempo: { ...document.tempo, beat: edit.beat },
+        // Another bar may not have the beats that were chosen.
+        metronome:
+          document.metronome.click === 'chosen'
+            ? { ...document.metronome, click: 'beats', beats: undefined }
+            : document.metronome,
       });
     case 'landing':
       return change({ landing: edit.landing });

@@ -91,7 +91,16 @@ public record StepDocument(
             @Nullable String bow,
             @Nullable String bowShare) {}
 
-    /** Count-in, accent and click. */
+    /** Count-in, accent and click; the beats that are chosen, and bars that are silent. */
     @JsonInclude(JsonInclude.Include.NON_NULL)
-    public record MetronomePart(Integer countInBars, Boolean accent, String click) {}
+    public record MetronomePart(
+            Integer countInBars,
+            Boolean accent,
+            String click,
+            @Nullable List<Integer> beats,
+            @Nullable SilentPart silent) {}
+
+    /** So many bars that sound, then so many that do not. */
+    @JsonInclude(JsonInclude.Include.NON_NULL)
+    public record SilentPart(Integer sounding, Integer silent) {}
 }

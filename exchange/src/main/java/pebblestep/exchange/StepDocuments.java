@@ -1,6 +1,7 @@
 package pebblestep.exchange;
 
 import java.math.BigDecimal;
+import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.function.Supplier;
@@ -90,7 +91,10 @@ public final class StepDocuments {
         return new Metronome(
                 or(part.countInBars(), Metronome.USUAL.countInBars()),
                 or(part.accent(), Metronome.USUAL.accent()),
-                byId(Metronome.Clicks.values(), Metronome.Clicks::id, or(part.click(), "beats")));
+                byId(Metronome.Clicks.values(), Metronome.Clicks::id, or(part.click(), "beats")),
+                or(part.beats(), List.of()),
+                Optional.ofNullable(part.silent())
+                        .map(turns -> new Metronome.Silence(turns.sounding(), turns.silent())));
     }
 
     static <T> T or(T value, T otherwise) {
@@ -131,7 +135,14 @@ public final class StepDocuments {
                 new StepDocument.MetronomePart(
                         step.metronome().countInBars(),
                         step.metronome().accent(),
-                        step.metronome().clicks().id()));
+                        step.metronome().clicks().id(),
+                        step.metronome().beats().isEmpty()
+                                ? null
+                                : step.metronome().beats(),
+                        step.metronome()
+                                .silence()
+                                .map(turns -> new StepDocument.SilentPart(turns.sounding(), turns.silent()))
+                                .orElse(null)));
     }
 
     /** The line part of a document, for a line at no particular pitch. */

@@ -8,6 +8,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import pebblestep.core.Refusal;
+import pebblestep.core.passage.Metronome;
 import pebblestep.core.passage.Passage;
 import pebblestep.core.passage.Step;
 import tools.jackson.databind.JsonNode;
@@ -190,5 +191,21 @@ class StepDocumentsTest {
                     assertThat(refusal.pointer()).startsWith("/a~1b~0<b>x");
                     assertThat(refusal.getMessage()).hasSizeLessThan(120);
                 });
+    }
+
+    @Test
+    void chosen_beats_and_silent_bars_are_read_and_written() {
+        String json =
+                """
+                {"format":"pebble-step/1","key":{"tonic":"C"},"line":{"octaves":1},"rhythm":{"figure":["1/8"]},
+                 "tempo":{"bpm":60},
+                 "metronome":{"click":"chosen","beats":[2,4],"silent":{"sounding":2,"silent":1}}}""";
+        Step step = StepDocuments.read(json);
+        assertThat(step.metronome().beats()).containsExactly(2, 4);
+        assertThat(step.metronome().silence()).contains(new Metronome.Silence(2, 1));
+        assertThat(StepDocuments.read(StepDocuments.writeText(step))).isEqualTo(step);
+        assertThatThrownBy(() -> StepDocuments.read(json.replace("[2,4]", "[2,5]")))
+                .isInstanceOfSatisfying(
+                        Refusal.class, r -> assertThat(r.field()).isEqualTo("metronome.beats"));
     }
 }

@@ -10,7 +10,7 @@ import pebblestep.core.rhythm.Meter;
 
 /**
  * Which clicks sound with a passage: the count-in of whole bars on every beat, then what the step asks for, to the end of
- * the last bar. A pickup starts inside a bar of its own, after the count-in.
+ * the last bar; bars that are to be silent have no click. A pickup starts inside a bar of its own, after the count-in.
  *
  * @param start where the first click stands
  * @param end end of the last bar: where the next repetition would start its bar
@@ -32,18 +32,22 @@ public record ClickPlan(Fraction start, Fraction end, List<Click> clicks) {
         Fraction start = meter.downbeat(bar);
         for (; meter.downbeat(bar).isLessThan(end); bar++) {
             boolean countIn = bar < firstBar;
-            clicks.addAll(bar(meter, bar, countIn ? Clicks.BEATS : wish.clicks(), wish.accent(), countIn, passage));
+            int played = bar - firstBar;
+            boolean silent = !countIn
+                    && wish.silence().filter(turns -> !turns.sounds(played)).isPresent();
+            if (!silent) clicks.addAll(bar(meter, bar, countIn, passage));
         }
         return new ClickPlan(start, meter.downbeat(bar), clicks);
     }
 
-    private static List<Click> bar(
-            Meter meter, int bar, Clicks which, boolean accent, boolean countIn, Passage passage) {
+    private static List<Click> bar(Meter meter, int bar, boolean countIn, Passage passage) {
+        Metronome wish = passage.step().metronome();
+        Clicks which = countIn ? Clicks.BEATS : wish.clicks();
         List<Click> clicks = new ArrayList<>();
         for (int beat = 1; beat <= meter.beats(); beat++) {
             Fraction at = meter.downbeat(bar).plus(meter.positionOf(beat));
-            if (sounds(which, beat)) {
-                clicks.add(new Click(at, beat, accent && beat == 1, countIn, false));
+            if (sounds(which, beat, wish)) {
+                clicks.add(new Click(at, beat, wish.accent() && beat == 1, countIn, false));
             }
             if (which != Clicks.SUBDIVISIONS) continue;
             int parts = parts(meter, beat, passage);
@@ -55,11 +59,12 @@ public record ClickPlan(Fraction start, Fraction end, List<Click> clicks) {
         return clicks;
     }
 
-    private static boolean sounds(Clicks which, int beat) {
+    private static boolean sounds(Clicks which, int beat, Metronome wish) {
         return switch (which) {
             case BEATS, SUBDIVISIONS -> true;
             case ONE -> beat == 1;
             case TWO_AND_FOUR -> beat % 2 == 0;
+            case CHOSEN -> wish.beats().contains(beat);
             case NONE -> false;
         };
     }

@@ -43,10 +43,11 @@ public record Step(
         WRITTEN
     }
 
-    /** Refuses a line that the form cannot be made of, and a target that the bar does not have. */
+    /** Refuses a line that the form cannot be made of, and a target or clicking beats that the bar does not have. */
     public Step {
         line.requireIn(key.form());
         target.in(rhythm.meter());
+        metronome.requireIn(rhythm.meter());
     }
 
     /** Its meter. */

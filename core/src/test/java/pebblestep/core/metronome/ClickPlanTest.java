@@ -3,6 +3,8 @@ package pebblestep.core.metronome;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import java.util.List;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -52,7 +54,11 @@ class ClickPlanTest {
     }
 
     private static String clicks(String meter, String value, Clicks which) {
-        Step step = Steps.step("C", "major", Extent.span(2), Travel.UP, Turn.SINGLE, meter, value, "0");
+        return clicks(meter, value, 2, new Metronome(1, false, which));
+    }
+
+    private static String clicks(String meter, String value, int span, Metronome metronome) {
+        Step step = Steps.step("C", "major", Extent.span(span), Travel.UP, Turn.SINGLE, meter, value, "0");
         Step asked = new Step(
                 step.title(),
                 step.key(),
@@ -63,7 +69,7 @@ class ClickPlanTest {
                 step.target(),
                 step.tempo(),
                 step.articulation(),
-                new Metronome(1, false, which));
+                metronome);
         return ClickPlan.of(Passage.of(asked)).clicks().stream()
                 .filter(click -> !click.countIn())
                 .map(click -> click.at() + (click.between() ? "-" : ""))
@@ -90,5 +96,59 @@ class ClickPlanTest {
     @Test
     void a_count_in_has_four_bars_at_most() {
         assertThatThrownBy(() -> new Metronome(5, true, Clicks.BEATS)).isInstanceOf(Refusal.class);
+    }
+
+    /** Worked out by hand: two, then four bars of quarters; 7/8 clicks its groups. */
+    @Test
+    void chosen_beats_and_silent_bars_click_where_they_are_asked_for() {
+        Metronome chosen = new Metronome(1, false, Clicks.CHOSEN, List.of(1, 3), Optional.empty());
+        assertThat(clicks("4/4", "1/4", 5, chosen)).isEqualTo("0 1/2 1 3/2");
+        assertThat(clicks(
+                        "7/8(2+2+3)", "1/8", 8, new Metronome(0, true, Clicks.CHOSEN, List.of(2, 3), Optional.empty())))
+                .isEqualTo("1/4 1/2 9/8 11/8");
+        Metronome beats = new Metronome(1, true, Clicks.BEATS);
+        assertThat(clicks("2/4", "1/4", 8, beats.silent(1, 1))).isEqualTo("0 1/4 1 5/4");
+        assertThat(clicks("2/4", "1/4", 8, beats.silent(2, 1))).isEqualTo("0 1/4 1/2 3/4 3/2 7/4");
+        assertThat(clicks("2/4", "1/4", 8, chosenIn("2/4").silent(1, 2))).isEqualTo("1/4 7/4");
+        assertThat(clicks("7/8(3+2+2)", "1/8", 8, beats.silent(1, 1))).isEqualTo("0 3/8 5/8");
+    }
+
+    private static Metronome chosenIn(String meter) {
+        int last = pebblestep.core.rhythm.Meter.parse(meter).beats();
+        return new Metronome(2, true, Clicks.CHOSEN, List.of(last), Optional.empty());
+    }
+
+    @Test
+    void the_count_in_is_never_silent_and_silent_bars_begin_after_it() {
+        Metronome wish = new Metronome(2, true, Clicks.BEATS).silent(1, 1);
+        Step step = Steps.step("C", "major", Extent.span(8), Travel.UP, Turn.SINGLE, "2/4", "1/4", "0");
+        Step asked = new Step(
+                step.title(),
+                step.key(),
+                step.named(),
+                step.line(),
+                step.register(),
+                step.rhythm(),
+                step.target(),
+                step.tempo(),
+                step.articulation(),
+                wish);
+        ClickPlan plan = ClickPlan.of(Passage.of(asked));
+        assertThat(plan.clicks()).filteredOn(Click::countIn).hasSize(4);
+        assertThat(plan.clicks()).filteredOn(click -> !click.countIn()).hasSize(4);
+        assertThat(plan.end()).as("silent bars still take their time").isEqualTo(Fraction.of(2));
+    }
+
+    @Test
+    void beats_that_cannot_be_are_refused() {
+        assertThatThrownBy(() -> new Metronome(1, true, Clicks.CHOSEN)).hasMessageContaining("which beats");
+        assertThatThrownBy(() -> new Metronome(1, true, Clicks.ONE, List.of(1), Optional.empty()))
+                .hasMessageContaining("where they are chosen");
+        assertThatThrownBy(() -> new Metronome(1, true, Clicks.CHOSEN, List.of(2, 2), Optional.empty()))
+                .hasMessageContaining("rising");
+        assertThatThrownBy(() -> new Metronome(1, true, Clicks.BEATS).silent(0, 1))
+                .hasMessageContaining("1 to 16");
+        Metronome five = new Metronome(1, true, Clicks.CHOSEN, List.of(5), Optional.empty());
+        assertThatThrownBy(() -> clicks("4/4", "1/4", 5, five)).hasMessage("A bar of 4/4 has 4 beats, not 5.");
     }
 }
