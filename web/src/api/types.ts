@@ -47,3 +47,4 @@ export type Settings = Schemas['Settings'];
 export type FormChoice = Schemas['FormChoice'];
 export type PatternChoice = Schemas['PatternChoice'];
 export type LinePart = StepDocument['line'];
+export type TapsView = Schemas['TapsView'];

@@ -8,6 +8,8 @@ export interface Listener {
   onCount(beat: number | undefined): void;
   onNote(index: number | undefined): void;
   onEnd(): void;
+  /** Told once, before the first click: from a time of the page's clock to milliseconds from the first note. */
+  onClock?(fromFirstNote: (performanceMs: number) => number): void;
 }
 
 const LEAD_SECONDS = 0.12;
@@ -29,6 +31,16 @@ function made(): Sounds {
     }).toDestination(),
   };
   return sounds;
+}
+
+/** When the page's clock says that a moment of the audio clock is heard; the loudspeaker's own delay is in it. */
+function heardAt(contextSeconds: number): number {
+  const raw = Tone.getContext().rawContext as unknown as AudioContext;
+  const stamp = raw.getOutputTimestamp?.();
+  const known = stamp?.performanceTime ? stamp : undefined;
+  const context = known?.contextTime ?? raw.currentTime;
+  const page = known?.performanceTime ?? performance.now();
+  return page + (contextSeconds - context) * 1000;
 }
 
 /**
@@ -79,6 +91,8 @@ export async function play(
     listener.onEnd();
   };
   transport.schedule((time) => painter.schedule(finish, time), seconds(clicks.endMs));
-  transport.start(`+${LEAD_SECONDS}`);
+  const begin = Tone.now() + LEAD_SECONDS;
+  listener.onClock?.((at) => at - heardAt(begin + seconds(0)));
+  transport.start(begin);
   return finish;
 }

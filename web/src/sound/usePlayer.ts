@@ -10,6 +10,7 @@ export function usePlayer(onEnd?: (whole: boolean) => void) {
   const [failed, setFailed] = useState(false);
   const halt = useRef<(() => void) | undefined>(undefined);
   const broken = useRef(false);
+  const clock = useRef<((performanceMs: number) => number) | undefined>(undefined);
   const ended = useRef(onEnd);
   useEffect(() => {
     ended.current = onEnd;
@@ -33,6 +34,9 @@ export function usePlayer(onEnd?: (whole: boolean) => void) {
         const finish = await play(passage, passage.clicks, withVoice, {
           onCount: setCount,
           onNote: (index) => lights.show(index),
+          onClock: (fromFirstNote) => {
+            clock.current = fromFirstNote;
+          },
           onEnd: () => {
             halt.current = undefined;
             setPlaying(false);
@@ -50,6 +54,9 @@ export function usePlayer(onEnd?: (whole: boolean) => void) {
     [lights],
   );
 
+  /** Milliseconds from the first note of a time of the page's clock, such as an event's; nothing before the sound is known. */
+  const sinceFirstNote = useCallback((performanceMs: number) => clock.current?.(performanceMs), []);
+
   useEffect(() => stop, [stop]);
-  return { lights, playing, count, failed, start, stop };
+  return { lights, playing, count, failed, start, stop, sinceFirstNote };
 }

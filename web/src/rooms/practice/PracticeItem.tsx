@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useRef, useState } from 'react';
 import type { TakeForm, TodayItem } from '../../api/types';
 import { Engraving } from '../../notation/Engraving';
 import { usePlayer } from '../../sound/usePlayer';
@@ -10,7 +10,8 @@ import { Caution } from './Caution';
 import { HowItWent } from './HowItWent';
 import { localTime, takeId } from './outbox';
 import { Rungs } from './Rungs';
-import { usePracticePassage } from './usePractice';
+import { TapReport } from './TapReport';
+import { usePracticePassage, useTapCheck } from './usePractice';
 import classes from './Practice.module.css';
 
 interface Props {
@@ -22,7 +23,7 @@ interface Props {
   onNext: () => void;
 }
 
-type Phase = 'ready' | 'asking' | 'logged';
+type Phase = 'ready' | 'asking' | 'logged' | 'tapped';
 
 /** One step: what to play, the sound, the notes, and how it went. */
 export function PracticeItem({ token, item, next, cautions, onTake, onNext }: Props) {
@@ -32,15 +33,25 @@ export function PracticeItem({ token, item, next, cautions, onTake, onNext }: Pr
   const [phase, setPhase] = useState<Phase>('ready');
   const [whole, setWhole] = useState(true);
   const [voice, setVoice] = useState(false);
+  const [tapping, setTapping] = useState(false);
+  const taps = useRef<number[]>([]);
+  const check = useTapCheck(token, item.assignmentId);
   const player = usePlayer((played) => {
     setWhole(played);
-    setPhase('asking');
+    setPhase(tapping ? 'tapped' : 'asking');
+    if (tapping) check.mutate({ bpm, taps: taps.current });
   });
+  const tap = (at: number) => {
+    const since = player.sinceFirstNote(at);
+    if (player.playing && since !== undefined) taps.current.push(since);
+  };
   const current = passage.data && !passage.isPlaceholderData ? passage.data : undefined;
   const toggle = () => {
     if (player.playing) player.stop();
     else if (current) {
       setPhase('ready');
+      taps.current = [];
+      check.reset();
       void player.start(current, voice);
     }
   };
@@ -58,10 +69,11 @@ export function PracticeItem({ token, item, next, cautions, onTake, onNext }: Pr
     });
   };
   const asking = phase === 'asking' && !player.playing;
-  useKeys({ ' ': toggle });
+  useKeys({ ' ': toggle, t: tapping ? () => tap(performance.now()) : undefined });
   const shown = passage.data;
+  const reported = phase === 'tapped' && !player.playing && check.data !== undefined;
   return (
-    <main className={classes.item}>
+    <main className={classes.item} data-report={reported}>
       <section className={classes.what} aria-label="What to play">
         <h1>{notes(item.key)}</h1>
         <p className={classes.summary}>
@@ -109,23 +121,47 @@ export function PracticeItem({ token, item, next, cautions, onTake, onNext }: Pr
         )}
       </section>
       <footer className={classes.foot}>
+        {reported && <TapReport report={check.data!} />}
+        {phase === 'tapped' && check.isError && !player.playing && <Wrong error={check.error} />}
         {asking ? (
           <HowItWent whole={whole} onSay={log} />
         ) : (
           <div className={classes.go}>
-            <button type="button" className={classes.start} onClick={toggle} disabled={!current}>
-              {player.playing ? 'Stop' : phase === 'logged' ? 'Again' : 'Start'}
-              <kbd aria-hidden="true">space</kbd>
-            </button>
+            {player.playing && tapping ? (
+              <button type="button" className={classes.start} onPointerDown={(event) => tap(event.timeStamp)}>
+                Tap
+                <kbd aria-hidden="true">T</kbd>
+              </button>
+            ) : (
+              <button type="button" className={classes.start} onClick={toggle} disabled={!current}>
+                {player.playing ? 'Stop' : phase === 'logged' || phase === 'tapped' ? 'Again' : 'Start'}
+                <kbd aria-hidden="true">space</kbd>
+              </button>
+            )}
+            {player.playing && tapping && (
+              <button type="button" className={classes.next} onClick={toggle}>
+                Stop
+              </button>
+            )}
             {!player.playing && (
-              <label className={classes.voice}>
-                <input
-                  type="checkbox"
-                  checked={voice}
-                  onChange={(event) => setVoice(event.currentTarget.checked)}
-                />
-                hear the notes
-              </label>
+              <span className={classes.voice}>
+                <label>
+                  <input
+                    type="checkbox"
+                    checked={voice}
+                    onChange={(event) => setVoice(event.currentTarget.checked)}
+                  />
+                  hear the notes
+                </label>
+                <label>
+                  <input
+                    type="checkbox"
+                    checked={tapping}
+                    onChange={(event) => setTapping(event.currentTarget.checked)}
+                  />
+                  tap it
+                </label>
+              </span>
             )}
             {!player.playing && (
               <button type="button" className={classes.next} onClick={onNext}>

@@ -1,4 +1,4 @@
-import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/react-query';
+import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useCallback, useMemo } from 'react';
 import { data, practiceApi } from '../../api/client';
 import type { TakeForm, Today, TodayItem } from '../../api/types';
@@ -52,5 +52,19 @@ export function useOwnKeyPath(token: string) {
   return useQuery({
     queryKey: ['ownKeyPath', token],
     queryFn: () => data(client.GET('/api/practice/key-path')),
+  });
+}
+
+/** How taps lie against the notes; nothing is kept. */
+export function useTapCheck(token: string, assignmentId: number) {
+  const client = useMemo(() => practiceApi(token), [token]);
+  return useMutation({
+    mutationFn: (body: { bpm: number; taps: number[] }) =>
+      data(
+        client.POST('/api/practice/assignments/{id}/taps', {
+          params: { path: { id: assignmentId } },
+          body,
+        }),
+      ),
   });
 }

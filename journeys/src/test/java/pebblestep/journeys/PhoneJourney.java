@@ -84,6 +84,28 @@ class PhoneJourney {
     }
 
     @Test
+    void taps_along_with_the_click_are_told_by_their_numbers(Running studio) {
+        String link = link(studio, "Linnet Moss");
+        try (Visit visit = studio.phone().open(link)) {
+            Page page = visit.page;
+            page.getByLabel("tap it").check();
+            page.evaluate("document.activeElement.blur()");
+            page.keyboard().press(" ");
+            com.microsoft.playwright.Locator pad = page.getByRole(
+                    AriaRole.BUTTON, new Page.GetByRoleOptions().setName(java.util.regex.Pattern.compile("^Tap")));
+            pad.waitFor();
+            while (pad.isVisible()) {
+                page.keyboard().press("t");
+                page.waitForTimeout(250);
+            }
+            assertThat(page.getByText(java.util.regex.Pattern.compile("\\d+ of 9 notes tapped, .*spread \\d+ ms")))
+                    .isVisible();
+            EveryScreenJourney.look(page, "taps");
+            Assertions.assertThat(visit.troubles).isEmpty();
+        }
+    }
+
+    @Test
     void the_first_view_needs_little_script(Running studio) throws IOException {
         String link = link(studio, "Maren Saltby");
         try (Visit visit = studio.phone()) {

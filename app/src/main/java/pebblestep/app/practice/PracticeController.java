@@ -12,6 +12,8 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import pebblestep.app.platform.PracticeVisitor;
 import pebblestep.app.practice.PracticeViews.TakeForm;
+import pebblestep.app.practice.PracticeViews.TapsForm;
+import pebblestep.app.practice.PracticeViews.TapsView;
 import pebblestep.app.practice.PracticeViews.Today;
 import pebblestep.app.practice.PracticeViews.TodayItem;
 import pebblestep.exchange.PassageDocument;
@@ -37,6 +39,15 @@ class PracticeController {
             @PathVariable long id,
             @RequestParam(required = false) @Nullable String bpm) {
         return practice.passage(visitor, id, bpm);
+    }
+
+    /** How the student's taps lie against the notes; nothing is kept. */
+    @PostMapping("/assignments/{id}/taps")
+    TapsView taps(
+            @AuthenticationPrincipal PracticeVisitor visitor,
+            @PathVariable long id,
+            @Valid @RequestBody TapsForm form) {
+        return practice.taps(visitor, id, form);
     }
 
     @PostMapping("/takes")

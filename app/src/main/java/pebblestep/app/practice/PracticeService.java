@@ -13,6 +13,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.dao.DataIntegrityViolationException;
@@ -30,6 +31,9 @@ import pebblestep.app.platform.PracticeVisitor;
 import pebblestep.app.platform.Problems;
 import pebblestep.app.practice.PracticeViews.TakeForm;
 import pebblestep.app.practice.PracticeViews.TakeView;
+import pebblestep.app.practice.PracticeViews.TapView;
+import pebblestep.app.practice.PracticeViews.TapsForm;
+import pebblestep.app.practice.PracticeViews.TapsView;
 import pebblestep.app.practice.PracticeViews.Today;
 import pebblestep.app.practice.PracticeViews.TodayItem;
 import pebblestep.app.students.StudentService;
@@ -53,6 +57,7 @@ import pebblestep.core.practice.Judgement;
 import pebblestep.core.practice.Logbook;
 import pebblestep.core.practice.Outcome;
 import pebblestep.core.practice.Take;
+import pebblestep.core.practice.TapCheck;
 import pebblestep.core.practice.Work;
 import pebblestep.core.rhythm.Bpm;
 import pebblestep.core.rhythm.ValueNames;
@@ -60,6 +65,7 @@ import pebblestep.core.scale.Key;
 import pebblestep.exchange.ClimbDocuments;
 import pebblestep.exchange.PassageDocument;
 import pebblestep.exchange.PassageDocument.Reader;
+import pebblestep.exchange.Rounded;
 
 /** The student's side: what to practise today, how it sounds and looks, and the log of takes. */
 @Service
@@ -150,8 +156,7 @@ public class PracticeService implements CleanShares {
     public PassageDocument passage(PracticeVisitor visitor, long assignmentId, @Nullable String bpm) {
         Player player = students.player(visitor.studioId(), visitor.studentId());
         Assigned assigned = find(visitor, assignmentId);
-        Standing standing = work(assigned, player).standing(LocalDate.now(clock));
-        Step now = standing.ascent().at(standing.at());
+        Step now = now(assigned, player);
         Step step = bpm == null ? now : now.withTempo(now.tempo().at(Bpm.parse(bpm)));
         Optional<Key> before = assignments
                 .before(visitor.studioId(), assigned)
@@ -163,6 +168,41 @@ public class PracticeService implements CleanShares {
                         before,
                         settings.of(visitor.studioId()).speech()),
                 EnumSet.complementOf(EnumSet.of(Workings.Extra.NEAR)));
+    }
+
+    /** The step on the rung that the student stands on. */
+    private Step now(Assigned assigned, Player player) {
+        Standing standing = work(assigned, player).standing(LocalDate.now(clock));
+        return standing.ascent().at(standing.at());
+    }
+
+    /** Holds taps against the notes of the rung that the student stands on. */
+    @Transactional(readOnly = true)
+    public TapsView taps(PracticeVisitor visitor, long assignmentId, TapsForm form) {
+        Player player = students.player(visitor.studioId(), visitor.studentId());
+        Step now = now(find(visitor, assignmentId), player);
+        Bpm bpm = at("bpm", () -> Bpm.of(form.bpm()));
+        Passage passage = Passage.of(now.withTempo(now.tempo().at(bpm)), player);
+        TapCheck check = TapCheck.of(passage, form.taps());
+        return new TapsView(
+                check.sentence(),
+                check.notes(),
+                check.extra(),
+                Rounded.of(check.meanMillis()),
+                Rounded.of(check.spreadMillis()),
+                Rounded.of(check.bpm()),
+                check.taps().stream()
+                        .map(tap -> new TapView(tap.note(), Rounded.of(tap.offset())))
+                        .toList(),
+                check.elsewhere().map(other -> other.place().inWords()).orElse(null));
+    }
+
+    private static <T> T at(String field, Supplier<T> read) {
+        try {
+            return read.get();
+        } catch (Refusal e) {
+            throw e.at(field);
+        }
     }
 
     /**
@@ -205,7 +245,7 @@ public class PracticeService implements CleanShares {
         take.studentId = visitor.studentId();
         take.assignmentId = form.assignmentId();
         take.clientId = form.clientId();
-        take.bpm = bpm(form).value();
+        take.bpm = at("bpm", () -> Bpm.of(form.bpm())).value();
         take.played = played(form);
         take.outcome = form.outcome().core();
         take.note = form.note() == null ? "" : form.note().strip();
@@ -221,14 +261,6 @@ public class PracticeService implements CleanShares {
             return ClimbDocuments.writePlayed(ClimbDocuments.played(form.played()));
         } catch (Refusal e) {
             throw Refusal.of("played", e.getMessage()).fits("Send what today's list gave.");
-        }
-    }
-
-    private static Bpm bpm(TakeForm form) {
-        try {
-            return Bpm.of(form.bpm());
-        } catch (Refusal e) {
-            throw e.at("bpm");
         }
     }
 

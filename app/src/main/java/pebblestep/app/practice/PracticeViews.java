@@ -8,6 +8,7 @@ import java.time.OffsetDateTime;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
+import pebblestep.core.practice.TapCheck;
 import pebblestep.exchange.ClimbDocuments.PlayedPart;
 
 /** What the student's side takes and shows. */
@@ -74,4 +75,32 @@ public final class PracticeViews {
     /** What a student sees on opening the practice link. */
     public record Today(
             String student, String instrument, LocalDate day, List<TodayItem> items, List<String> cautions) {}
+
+    /** Taps along with the click: milliseconds from the computed time of the first note, at a tempo. */
+    public record TapsForm(
+            @NotNull(message = "Give the tempo.") BigDecimal bpm,
+            @NotNull(message = "Give the taps.") @Size(max = TapCheck.MOST_TAPS, message = "At most 1000 taps at once.")
+                    List<@NotNull Double> taps) {}
+
+    /**
+     * How taps lie against the notes; late is positive.
+     *
+     * @param notes how many notes there are
+     * @param extra taps beside them
+     * @param bpm beats a minute of the taps
+     * @param taps each note that was tapped
+     * @param elsewhere the place that the taps lie on instead of their own, in words; null where they lie on it
+     */
+    public record TapsView(
+            String sentence,
+            int notes,
+            int extra,
+            double meanMs,
+            double spreadMs,
+            double bpm,
+            List<TapView> taps,
+            @Nullable String elsewhere) {}
+
+    /** One tapped note, by its index, and how late it was. */
+    public record TapView(int note, double offsetMs) {}
 }

@@ -122,6 +122,10 @@ class StudioWallTest {
                 new Call("GET", "/api/practice/today", null),
                 new Call("GET", "/api/practice/key-path", null),
                 new Call("GET", "/api/practice/assignments/" + assignment.id() + "/passage", null),
+                new Call(
+                        "POST",
+                        "/api/practice/assignments/" + assignment.id() + "/taps",
+                        "{\"bpm\":60,\"taps\":[0,250,500,750,1000]}"),
                 new Call("POST", "/api/practice/takes", Given.take(assignment.id(), "clean", 60)));
     }
 

@@ -215,4 +215,29 @@ class RoundTest {
                         .asString())
                 .isEqualTo("Ab major");
     }
+
+    @Test
+    void taps_are_held_against_the_notes_and_nothing_is_kept() {
+        String path = "/api/practice/assignments/" + assignment.id() + "/taps";
+        String taps = IntStream.range(0, 29)
+                .mapToObj(i -> Integer.toString(250 * i + 20))
+                .collect(java.util.stream.Collectors.joining(",", "[", "]"));
+        JsonNode report =
+                practising.post(path, "{\"bpm\":60,\"taps\":" + taps + "}").json();
+        assertThat(report.get("sentence").asString())
+                .startsWith("29 of 29 notes tapped, 20 ms late on average, spread 0 ms.");
+        assertThat(report.get("meanMs").asDouble()).isEqualTo(20.0);
+        assertThat(report.get("taps").size()).isEqualTo(29);
+        assertThat(report.get("elsewhere").isNull()).isTrue();
+        Answer few = practising.post(path, "{\"bpm\":60,\"taps\":[0]}");
+        assertThat(few.status()).isEqualTo(422);
+        assertThat(few.string("detail")).isEqualTo("Too few taps belong to the notes: 1 of 29.");
+        assertThat(practising.post(path, "{\"bpm\":1,\"taps\":[0]}").string("pointer"))
+                .isEqualTo("/bpm");
+        assertThat(teacher.get("/api/students/" + student.id() + "/takes")
+                        .json()
+                        .get("total")
+                        .asInt())
+                .isZero();
+    }
 }

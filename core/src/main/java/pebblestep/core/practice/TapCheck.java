@@ -21,7 +21,8 @@ import pebblestep.core.rhythm.Meter;
  * @param extra taps that belong to no note
  * @param meanMillis mean offset of the taps
  * @param spreadMillis standard deviation of the taps about the line through them
- * @param bpm beats a minute of the taps: the passage's own where there is no drift
+ * @param asked beats a minute of the passage
+ * @param bpm beats a minute of the taps: those asked for where there is no drift
  * @param elsewhere another place that the taps belong to, where they do
  */
 public record TapCheck(
@@ -30,6 +31,7 @@ public record TapCheck(
         int extra,
         double meanMillis,
         double spreadMillis,
+        double asked,
         double bpm,
         Optional<Elsewhere> elsewhere) {
     /** More taps than anybody makes in one go. */
@@ -137,8 +139,9 @@ public record TapCheck(
         return Math.round(millis);
     }
 
-    private static String oneDecimal(double millis) {
-        return String.format(java.util.Locale.ROOT, "%.1f", millis);
+    private static String oneDecimal(double number) {
+        String text = String.format(java.util.Locale.ROOT, "%.1f", number);
+        return text.endsWith(".0") ? text.substring(0, text.length() - 2) : text;
     }
 
     /** The working out of one check. */
@@ -166,6 +169,7 @@ public record TapCheck(
                     taps.length - pairs.size(),
                     mean,
                     spread,
+                    passage.step().tempo().bpm().toDouble(),
                     bpm(line),
                     elsewhere(mean, spread, pairs.size()));
         }

@@ -102,6 +102,7 @@ class TapCheckTest {
         assertThat(check.bpm()).isCloseTo(bpm, within(0.1));
         assertThat(check.tapped()).isGreaterThan(0.98);
         assertThat(check.spreadMillis()).isCloseTo(10, within(1.0));
+        assertThat(check.sentence()).contains(" They go at ").contains(" bpm, not 75.");
     }
 
     @Test
