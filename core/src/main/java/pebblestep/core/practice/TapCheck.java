@@ -43,7 +43,9 @@ public record TapCheck(
     /** Once bias and drift are taken out, a tap belongs to a note that it is this share as near to as before. */
     private static final double NEAR = 0.375;
 
-    private static final double Z_95 = 1.959963984540054;
+    /** Normal quantile of 99.9 percent: a drift is told only where chance hardly makes one. */
+    private static final double Z_999 = 3.2905267314918945;
+
     private static final double LEAST_ALONE = 30;
     private static final double MOST_ALONE = 250;
 
@@ -119,8 +121,10 @@ public record TapCheck(
                 + rounded(spreadMillis) + " ms. Furthest: note " + (worst.note() + 1) + ", " + side(worst.offset())
                 + ".";
         String more = extra == 0 ? "" : " " + extra + (extra == 1 ? " tap" : " taps") + " beside the notes.";
+        String tempo = bpm == asked ? "" : " They go at " + oneDecimal(bpm) + " bpm, not " + oneDecimal(asked) + ".";
         return all
                 + more
+                + tempo
                 + elsewhere
                         .map(other -> " The taps lie on " + other.place().inWords() + ", "
                                 + oneDecimal(Math.abs(other.millis())) + " ms "
@@ -163,15 +167,11 @@ public record TapCheck(
                     .toList();
             double mean = tapped.stream().mapToDouble(Tap::offset).average().orElseThrow();
             double spread = spread(pairs, line);
-            return new TapCheck(
-                    notes.length,
-                    tapped,
-                    taps.length - pairs.size(),
-                    mean,
-                    spread,
-                    passage.step().tempo().bpm().toDouble(),
-                    bpm(line),
-                    elsewhere(mean, spread, pairs.size()));
+            double asked = passage.step().tempo().bpm().toDouble();
+            double bpm = bpm(line);
+            // Taps that drift pass over many places; none of them is meant.
+            Optional<Elsewhere> elsewhere = bpm == asked ? elsewhere(mean, spread, pairs.size()) : Optional.empty();
+            return new TapCheck(notes.length, tapped, taps.length - pairs.size(), mean, spread, asked, bpm, elsewhere);
         }
 
         private List<Pair> enough(List<Pair> pairs) {
@@ -198,7 +198,7 @@ public record TapCheck(
                     pairs.stream()
                             .map(pair -> new TheilSen.Point(taps[pair.tap()], offset(pair)))
                             .toList(),
-                    Z_95);
+                    Z_999);
         }
 
         private double spread(List<Pair> pairs, TheilSen line) {
