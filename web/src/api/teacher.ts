@@ -2,16 +2,7 @@ import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tansta
 import { useEffect } from 'react';
 import { api, data } from './client';
 import { useOnce } from './once';
-import type {
-  Climb,
-  ClimbPractice,
-  Goal,
-  InstrumentForm,
-  Settings,
-  StepDocument,
-  StudentForm,
-  WhatIf,
-} from './types';
+import type { Climb, Goal, InstrumentForm, Settings, StepDocument, StudentForm } from './types';
 
 const AHEAD_MS = 30;
 
@@ -102,60 +93,6 @@ export function useReadings(step: StepDocument, students: number[], wanted: bool
   });
 }
 
-/** What a climb is worked out with, beside the step and the climb itself. */
-export interface ClimbAsked {
-  student?: number;
-  at?: number[];
-  /** Another climb, taken up from the nearest rung that is not harder. */
-  instead?: Climb;
-  practice?: ClimbPractice;
-}
-
-/** A climb worked out; the answer before stays on screen while the next one is on its way. */
-export function useClimb(step: StepDocument, climb: Climb, asked: ClimbAsked, wanted = true) {
-  return useQuery({
-    queryKey: ['climb', step, climb, asked],
-    queryFn: ({ signal }) => data(api.POST('/api/climbs', { body: { step, climb, ...asked }, signal })),
-    placeholderData: keepPreviousData,
-    enabled: wanted,
-    staleTime: 60_000,
-    retry: false,
-  });
-}
-
-/** A routine held against the minutes of a day. */
-export function useFit(steps: { document: StepDocument; climb: Climb }[], minutes: number, wanted: boolean) {
-  return useQuery({
-    queryKey: ['fit', steps, minutes],
-    queryFn: ({ signal }) => data(api.POST('/api/routines/fit', { body: { minutes, steps }, signal })),
-    placeholderData: keepPreviousData,
-    enabled: wanted,
-    staleTime: 60_000,
-    retry: false,
-  });
-}
-
-export function useRecipes() {
-  return useQuery({
-    queryKey: ['recipes'],
-    queryFn: () => data(api.GET('/api/recipes')),
-    staleTime: Infinity,
-  });
-}
-
-/** Makes a routine of a recipe, from a tonic. */
-export function useOpenRecipe() {
-  const client = useQueryClient();
-  return useOnce({
-    mutationFn: ({ id, tonic }: { id: string; tonic?: string }) =>
-      data(api.POST('/api/recipes/{id}', { params: { path: { id } }, body: { tonic } })),
-    onSuccess: (routine) => {
-      client.setQueryData(['routine', routine.id], routine);
-      return client.invalidateQueries({ queryKey: ['routines'] });
-    },
-  });
-}
-
 export function useRoutines(page = 0) {
   return useQuery({
     queryKey: ['routines', page],
@@ -234,7 +171,7 @@ export function useStudent(id: number) {
 }
 
 /** Everything that shows students; asked again after any of them changed. */
-function useStudentsChanged() {
+export function useStudentsChanged() {
   const client = useQueryClient();
   return () =>
     Promise.all(
@@ -361,47 +298,6 @@ export function useEndAssignment() {
         : data(api.POST('/api/assignments/{id}/end', { params }));
     },
     onSuccess: changed,
-  });
-}
-
-/** Puts a student on a rung: what the teacher picked, or any other. */
-export function usePlace() {
-  const changed = useStudentsChanged();
-  return useOnce({
-    mutationFn: ({ id, at }: { id: number; at: number[] }) =>
-      data(api.POST('/api/assignments/{id}/place', { params: { path: { id } }, body: { at } })),
-    onSuccess: changed,
-  });
-}
-
-/** Changes the climb of an assignment. */
-export function useChangeClimb() {
-  const changed = useStudentsChanged();
-  return useOnce({
-    mutationFn: ({ id, climb }: { id: number; climb: Climb }) =>
-      data(api.POST('/api/assignments/{id}/climb', { params: { path: { id } }, body: { climb } })),
-    onSuccess: changed,
-  });
-}
-
-/** Sets a tempo to be met by a day; none takes it away. */
-export function useGoal() {
-  const changed = useStudentsChanged();
-  return useOnce({
-    mutationFn: ({ id, goal }: { id: number; goal?: Goal }) =>
-      data(api.PUT('/api/assignments/{id}/goal', { params: { path: { id } }, body: { goal } })),
-    onSuccess: changed,
-  });
-}
-
-/** How a student's climb stands and will go on; with what is asked about in the place of what is planned. */
-export function useForecast(id: number, what: WhatIf) {
-  return useQuery({
-    queryKey: ['forecast', id, what],
-    queryFn: ({ signal }) =>
-      data(api.POST('/api/assignments/{id}/forecast', { params: { path: { id } }, body: what, signal })),
-    placeholderData: keepPreviousData,
-    retry: false,
   });
 }
 

@@ -1,14 +1,8 @@
 import { useLocalStorage } from '@mantine/hooks';
 import { useEffect, useMemo, useReducer, useRef, useState } from 'react';
 import { useParams, useSearchParams } from 'react-router';
-import {
-  useCatalogue,
-  useClimb,
-  usePassage,
-  usePassagesAhead,
-  useRoutine,
-  useStudents,
-} from '../../api/teacher';
+import { useClimb } from '../../api/climbs';
+import { useCatalogue, usePassage, usePassagesAhead, useRoutine, useStudents } from '../../api/teacher';
 import type { Catalogue, PassageDocument, PulseDocument, Routine, Student } from '../../api/types';
 import { NowhereRoom } from '../../ui/NowhereRoom';
 import { Waiting } from '../../ui/Waiting';

@@ -1,5 +1,5 @@
 import { useDebouncedValue, useLocalStorage } from '@mantine/hooks';
-import { useFit } from '../../api/teacher';
+import { useFit } from '../../api/climbs';
 import { useBench } from './BenchContext';
 import classes from './RoutineMinutes.module.css';
 

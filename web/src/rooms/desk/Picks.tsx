@@ -1,6 +1,6 @@
 import { Button } from '@mantine/core';
 import { notifications } from '@mantine/notifications';
-import { usePlace } from '../../api/teacher';
+import { usePlace } from '../../api/climbs';
 import type { MoveView } from '../../api/types';
 import { notes } from '../../ui/words';
 import { Wrong } from '../../ui/Wrong';

@@ -1,7 +1,8 @@
 import { Button } from '@mantine/core';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { useArchiveRoutine, useRecipes, useRoutines } from '../../api/teacher';
+import { useRecipes } from '../../api/climbs';
+import { useArchiveRoutine, useRoutines } from '../../api/teacher';
 import type { RoutineLine } from '../../api/types';
 import { Pages } from '../../ui/Pages';
 import { undoNote } from '../../ui/undo';

@@ -1,7 +1,8 @@
 import { Button } from '@mantine/core';
 import { lazy, Suspense, useState } from 'react';
 import { Link, useParams } from 'react-router';
-import { useForecast, usePlace, useStudent } from '../../api/teacher';
+import { useForecast, usePlace } from '../../api/climbs';
+import { useStudent } from '../../api/teacher';
 import type { MoveView, WhatIf } from '../../api/types';
 import { NowhereRoom } from '../../ui/NowhereRoom';
 import { Waiting } from '../../ui/Waiting';

@@ -1,6 +1,6 @@
 import { Button, NumberInput, TextInput } from '@mantine/core';
 import { notifications } from '@mantine/notifications';
-import { useChangeClimb, useGoal } from '../../api/teacher';
+import { useChangeClimb, useGoal } from '../../api/climbs';
 import type { Climb, StepForecast, WhatIf } from '../../api/types';
 import { Wrong } from '../../ui/Wrong';
 import { dayOf, isoDay, notes } from '../../ui/words';

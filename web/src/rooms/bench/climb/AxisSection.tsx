@@ -26,6 +26,16 @@ interface Props {
 
 const MOST_SHOWN = 14;
 
+const HEIGHT = 100;
+const LINE = 16;
+
+/** How high a path is: words that do not fit under their stone go on in further lines. */
+function heightFor(stones: PathStone[]): number {
+  const room = 110 / Math.max(4, stones.length);
+  const longest = Math.max(1, ...stones.map((stone) => stone.label.length));
+  return HEIGHT + LINE * (Math.min(4, Math.ceil(longest / room)) - 1);
+}
+
 /** Whether every rung of a path takes the same beats: what makes octaves grow with the division. */
 function sameBeats(axis: AxisView): string | undefined {
   const [first, ...rest] = axis.rungs;
@@ -120,7 +130,7 @@ export function AxisSection({ id, group, answer, at, order }: Props) {
       </div>
       <StonePath
         stones={stones}
-        height={group.length > 1 ? 116 : 100}
+        height={heightFor(stones)}
         rise={8}
         onPress={(i) =>
           dispatch({

@@ -9,6 +9,7 @@ import {
 import { SortableContext, sortableKeyboardCoordinates, verticalListSortingStrategy } from '@dnd-kit/sortable';
 import { Button, Menu } from '@mantine/core';
 import { IconPlus } from '@tabler/icons-react';
+import { useSuggestions } from '../../../api/climbs';
 import { Waiting } from '../../../ui/Waiting';
 import { Wrong } from '../../../ui/Wrong';
 import { useBench } from '../BenchContext';
@@ -112,9 +113,15 @@ export function ClimbDesk() {
 
 /** The axes that the climb does not have yet. */
 function AddAxis() {
-  const { step, dispatch, catalogue } = useBench();
+  const { step, dispatch } = useBench();
+  const suggestions = useSuggestions(step.document).data ?? [];
   const { climb } = step;
-  const left = Object.keys(AXES).filter((kind) => climb.axes.every((axis) => axis.axis !== kind));
+  // An axis that has only the rung the step is on already cannot grow.
+  const can = (kind: string) =>
+    kind === 'tempo' || (suggestions.find((axis) => axis.axis === kind)?.rungs?.length ?? 0) > 1;
+  const left = Object.keys(AXES).filter(
+    (kind) => can(kind) && climb.axes.every((axis) => axis.axis !== kind),
+  );
   if (left.length === 0) return null;
   return (
     <Menu position="bottom-end" withinPortal>
@@ -128,7 +135,7 @@ function AddAxis() {
           <Menu.Item
             key={kind}
             onClick={() =>
-              dispatch({ type: 'climb', climb: withNewAxis(climb, kind, step.document, catalogue) })
+              dispatch({ type: 'climb', climb: withNewAxis(climb, kind, step.document, suggestions) })
             }
           >
             {AXES[kind]}

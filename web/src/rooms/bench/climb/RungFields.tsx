@@ -1,11 +1,12 @@
 import { ActionIcon } from '@mantine/core';
 import { IconPlus, IconTrash } from '@tabler/icons-react';
+import { useSuggestions } from '../../../api/climbs';
 import { useSettings } from '../../../api/teacher';
 import type { ClimbRung } from '../../../api/types';
 import { useBench } from '../BenchContext';
 import { patternOf, withPattern } from '../material';
 import { RANGES } from '../ranges';
-import { withNextRung, withoutRung, withRung } from './climbs';
+import { nextRung, withNextRung, withoutRung, withRung } from './climbs';
 import classes from './Climb.module.css';
 
 interface Props {
@@ -26,7 +27,8 @@ const SLURS = [2, 3, 4, 6, 8, 12, 16];
 
 /** Changes the rung that is pressed on an axis or takes it out, and puts a further one at the end. */
 export function RungFields({ axis, rung, start, acts }: Props) {
-  const { step, dispatch, catalogue } = useBench();
+  const { step, dispatch } = useBench();
+  const suggestions = useSuggestions(step.document).data ?? [];
   const { climb } = step;
   const { axis: kind, rungs = [] } = climb.axes[axis]!;
   const now = rungs[rung];
@@ -41,7 +43,7 @@ export function RungFields({ axis, rung, start, acts }: Props) {
   const add = () =>
     dispatch({
       type: 'climb',
-      climb: others.reduce((made, i) => withNextRung(made, i, catalogue), climb),
+      climb: others.reduce((made, i) => withNextRung(made, i, suggestions), climb),
       start,
     });
   const remove = () =>
@@ -54,7 +56,14 @@ export function RungFields({ axis, rung, start, acts }: Props) {
     <span className={classes.fields}>
       <RungChoice kind={kind} rung={now} onChange={put} />
       {acts && (
-        <ActionIcon variant="subtle" color="gray" size="sm" aria-label="Add a further rung" onClick={add}>
+        <ActionIcon
+          variant="subtle"
+          color="gray"
+          size="sm"
+          aria-label="Add a further rung"
+          disabled={others.some((i) => !nextRung(climb.axes[i]!, suggestions))}
+          onClick={add}
+        >
           <IconPlus size={15} />
         </ActionIcon>
       )}

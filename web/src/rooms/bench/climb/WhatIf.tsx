@@ -1,6 +1,6 @@
 import { Button, NumberInput } from '@mantine/core';
 import { useState } from 'react';
-import { useClimb } from '../../../api/teacher';
+import { useClimb } from '../../../api/climbs';
 import { Wrong } from '../../../ui/Wrong';
 import { dayOf, isoDay, notes } from '../../../ui/words';
 import { useBench } from '../BenchContext';

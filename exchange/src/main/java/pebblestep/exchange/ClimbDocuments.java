@@ -125,14 +125,7 @@ public final class ClimbDocuments {
     }
 
     private static ClimbDocument.AxisPart part(Axis axis) {
-        if (axis.kind() != AxisKind.TEMPO) {
-            return new ClimbDocument.AxisPart(
-                    axis.kind().id(),
-                    null,
-                    null,
-                    null,
-                    axis.rungs().stream().map(RungFields::write).toList());
-        }
+        if (axis.kind() != AxisKind.TEMPO) return part(axis.kind(), axis.rungs());
         LadderScheme scheme = axis.scheme().orElseThrow();
         return new ClimbDocument.AxisPart(
                 axis.kind().id(),
@@ -143,6 +136,16 @@ public final class ClimbDocuments {
                         scheme.by().orElse(null),
                         scheme.forward().isPresent() ? scheme.forward().getAsInt() : null),
                 null);
+    }
+
+    /** Rungs of any kind but tempo as an axis. */
+    public static ClimbDocument.AxisPart part(AxisKind kind, List<Rung> rungs) {
+        return new ClimbDocument.AxisPart(
+                kind.id(),
+                null,
+                null,
+                null,
+                rungs.stream().map(RungFields::write).toList());
     }
 
     /** Writes a climb as text, for a file or a column. */

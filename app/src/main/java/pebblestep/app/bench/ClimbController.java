@@ -1,6 +1,7 @@
 package pebblestep.app.bench;
 
 import jakarta.validation.Valid;
+import java.util.List;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -9,7 +10,9 @@ import pebblestep.app.bench.ClimbViews.ClimbAnswer;
 import pebblestep.app.bench.ClimbViews.ClimbRequest;
 import pebblestep.app.bench.ClimbViews.FitAnswer;
 import pebblestep.app.bench.ClimbViews.FitRequest;
+import pebblestep.app.bench.ClimbViews.SuggestionsRequest;
 import pebblestep.app.platform.Teacher;
+import pebblestep.exchange.ClimbDocument;
 
 /** Works climbs out, and what fits into a day. */
 @RestController
@@ -30,5 +33,11 @@ class ClimbController {
     @PostMapping("/api/routines/fit")
     FitAnswer fit(@AuthenticationPrincipal Teacher teacher, @Valid @RequestBody FitRequest request) {
         return climbs.fit(teacher.studioId(), request);
+    }
+
+    /** What a step can grow by: for each axis rungs in teaching order, the one it is on first. */
+    @PostMapping("/api/climbs/suggestions")
+    List<ClimbDocument.AxisPart> suggestions(@Valid @RequestBody SuggestionsRequest request) {
+        return climbs.suggestions(request.step());
     }
 }

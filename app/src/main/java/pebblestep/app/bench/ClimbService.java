@@ -7,6 +7,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import pebblestep.app.accounts.SettingsService;
 import pebblestep.app.bench.ClimbViews.ClimbAnswer;
@@ -19,8 +20,10 @@ import pebblestep.app.bench.ClimbViews.TrimView;
 import pebblestep.app.students.StudentService;
 import pebblestep.core.Refusal;
 import pebblestep.core.climb.Ascent;
+import pebblestep.core.climb.AxisKind;
 import pebblestep.core.climb.Outlook;
 import pebblestep.core.climb.Position;
+import pebblestep.core.climb.Suggestions;
 import pebblestep.core.minutes.DayPlan;
 import pebblestep.core.minutes.InMinutes;
 import pebblestep.core.minutes.Portion;
@@ -29,7 +32,10 @@ import pebblestep.core.passage.Player;
 import pebblestep.core.passage.Step;
 import pebblestep.core.passage.StepWords;
 import pebblestep.core.rhythm.ValueNames;
+import pebblestep.exchange.ClimbDocument;
+import pebblestep.exchange.ClimbDocuments;
 import pebblestep.exchange.StepDocuments;
+import tools.jackson.databind.JsonNode;
 
 /** Works climbs out, and holds routines against the minutes of a day. */
 @Service
@@ -81,6 +87,18 @@ class ClimbService {
                     own.isPresent());
         } catch (Refusal e) {
             throw e.field().startsWith("axes") ? e.under(request.instead() == null ? "climb" : "instead") : e;
+        }
+    }
+
+    List<ClimbDocument.AxisPart> suggestions(JsonNode json) {
+        try {
+            Step step = StepDocuments.read(json);
+            return Stream.of(AxisKind.values())
+                    .filter(kind -> kind != AxisKind.TEMPO)
+                    .map(kind -> ClimbDocuments.part(kind, Suggestions.of(kind, step)))
+                    .toList();
+        } catch (Refusal e) {
+            throw e.under("step");
         }
     }
 

@@ -112,6 +112,10 @@ public final class ClimbViews {
     public record ProspectView(
             int days, LocalDate done, @Nullable Long daysLate, @Nullable Integer enough, String sentence) {}
 
+    /** A step that is to grow. */
+    public record SuggestionsRequest(
+            @NotNull(message = "Give a step.") @Schema(implementation = StepDocument.class) JsonNode step) {}
+
     /** Steps to be held against the minutes of a day. */
     public record FitRequest(
             @NotNull(message = "Give the minutes there are.")

@@ -135,4 +135,17 @@ class ClimbTest {
         Answer wrong = climb(axes("in-turn", TEMPO), ",\"instead\":{\"axes\":[]}");
         assertThat(wrong.string("pointer")).isEqualTo("/instead/axes");
     }
+
+    @Test
+    void a_step_is_told_what_it_can_grow_by() {
+        JsonNode axes = teacher.post("/api/climbs/suggestions", "{\"step\":" + Given.STEP + "}")
+                .json();
+        assertThat(axes.valueStream().map(axis -> axis.get("axis").asString()))
+                .containsExactly("value", "span", "place", "articulation", "line");
+        assertThat(axes.at("/0/rungs").toString())
+                .isEqualTo("[{\"figure\":[\"1/16\"]},{\"figure\":[\"1/24\"]},{\"figure\":[\"1/32\"]}]");
+        assertThat(axes.at("/1/rungs/1/octaves").asInt()).isEqualTo(3);
+        assertThat(teacher.post("/api/climbs/suggestions", "{\"step\":{}}").string("pointer"))
+                .startsWith("/step/");
+    }
 }

@@ -136,7 +136,7 @@ class PassageTest {
         assertThat(catalogue.get("figures")).hasSize(11);
         assertThat(catalogue.at("/figures/0/figure").toString()).isEqualTo("[\"3/16\",\"1/16\"]");
         assertThat(catalogue.get("meters")).hasSize(10);
-        assertThat(catalogue.get("clicks")).hasSize(5);
+        assertThat(catalogue.get("clicks")).hasSize(6);
         assertThat(catalogue.at("/values/5/british").asString()).isEqualTo("semiquavers");
         assertThat(catalogue.get("arriving")).hasSize(4);
         catalogue.get("figures").forEach(figure -> assertThat(

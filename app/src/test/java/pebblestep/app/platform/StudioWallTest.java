@@ -110,6 +110,7 @@ class StudioWallTest {
                 new Call("GET", "/api/recipes", null),
                 new Call("POST", "/api/recipes/long-to-short", "{}"),
                 new Call("POST", "/api/climbs", "{\"step\":" + Given.STEP + ",\"climb\":" + Given.CLIMB + "}"),
+                new Call("POST", "/api/climbs/suggestions", "{\"step\":" + Given.STEP + "}"),
                 new Call(
                         "POST",
                         "/api/routines/fit",

@@ -115,6 +115,11 @@ public record Step(
         return new Step(title, key, named, line, register, rhythm, target, tempo, other, metronome);
     }
 
+    /** This step with another metronome. */
+    public Step withMetronome(Metronome other) {
+        return new Step(title, key, named, line, register, rhythm, target, tempo, articulation, other);
+    }
+
     private Step with(String aTitle, Key aKey, Line aLine, Rhythm aRhythm, Target aTarget, Tempo aTempo) {
         return new Step(aTitle, aKey, named, aLine, register, aRhythm, aTarget, aTempo, articulation, metronome);
     }

@@ -59,17 +59,7 @@ class ClickPlanTest {
 
     private static String clicks(String meter, String value, int span, Metronome metronome) {
         Step step = Steps.step("C", "major", Extent.span(span), Travel.UP, Turn.SINGLE, meter, value, "0");
-        Step asked = new Step(
-                step.title(),
-                step.key(),
-                step.named(),
-                step.line(),
-                step.register(),
-                step.rhythm(),
-                step.target(),
-                step.tempo(),
-                step.articulation(),
-                metronome);
+        Step asked = step.withMetronome(metronome);
         return ClickPlan.of(Passage.of(asked)).clicks().stream()
                 .filter(click -> !click.countIn())
                 .map(click -> click.at() + (click.between() ? "-" : ""))
@@ -122,17 +112,7 @@ class ClickPlanTest {
     void the_count_in_is_never_silent_and_silent_bars_begin_after_it() {
         Metronome wish = new Metronome(2, true, Clicks.BEATS).silent(1, 1);
         Step step = Steps.step("C", "major", Extent.span(8), Travel.UP, Turn.SINGLE, "2/4", "1/4", "0");
-        Step asked = new Step(
-                step.title(),
-                step.key(),
-                step.named(),
-                step.line(),
-                step.register(),
-                step.rhythm(),
-                step.target(),
-                step.tempo(),
-                step.articulation(),
-                wish);
+        Step asked = step.withMetronome(wish);
         ClickPlan plan = ClickPlan.of(Passage.of(asked));
         assertThat(plan.clicks()).filteredOn(Click::countIn).hasSize(4);
         assertThat(plan.clicks()).filteredOn(click -> !click.countIn()).hasSize(4);

@@ -1,0 +1,95 @@
+package pebblestep.core.climb;
+
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+import pebblestep.core.Refusal;
+import pebblestep.core.line.Extent;
+import pebblestep.core.line.Line;
+import pebblestep.core.passage.Articulation;
+import pebblestep.core.passage.Articulation.Kind;
+import pebblestep.core.passage.Material;
+import pebblestep.core.passage.Step;
+import pebblestep.core.rhythm.Figure;
+import pebblestep.core.rhythm.Fraction;
+
+/**
+ * Rungs that a step can grow by, from what it is now on, in the order in which they are taught: shorter values, wider
+ * spans, its displacement tour, longer slurs, other lines (common practice, no source).
+ */
+public final class Suggestions {
+    private static final List<Fraction> VALUES = Stream.of("1", "1/2", "1/4", "1/8", "1/12", "1/16", "1/24", "1/32")
+            .map(Fraction::parse)
+            .toList();
+
+    private static final List<Integer> SLURS = List.of(2, 4, 8);
+    private static final List<String> LINES =
+            List.of("straight", "arpeggio", "thirds", "fours", "seventh-arpeggio", "reach", "triads");
+
+    private Suggestions() {}
+
+    /** The rungs for a kind, the one that the step is on first; none for the tempo, whose rungs follow from its scheme. */
+    public static List<Rung> of(AxisKind kind, Step step) {
+        if (kind == AxisKind.TEMPO) return List.of();
+        Set<Rung> rungs = new LinkedHashSet<>(List.of(Rung.of(kind, step)));
+        further(kind, step).filter(rung -> fits(rung, step)).forEach(rungs::add);
+        return List.copyOf(rungs);
+    }
+
+    private static Stream<Rung> further(AxisKind kind, Step step) {
+        return switch (kind) {
+            case TEMPO -> Stream.empty();
+            case VALUE ->
+                VALUES.stream()
+                        .filter(value -> value.isLessThan(step.figure().quickest()))
+                        .map(value -> new Rung.OfValue(Figure.even(value)));
+            case SPAN -> wider(step);
+            case PLACE -> Axis.places(step).rungs().stream();
+            case ARTICULATION ->
+                Stream.concat(
+                                Stream.of(Articulation.SEPARATE),
+                                Stream.concat(
+                                        SLURS.stream().map(Suggestions::slurred),
+                                        Stream.of(joined(Kind.ALL_SLURRED, 0))))
+                        .map(Rung.OfArticulation::new);
+            case LINE ->
+                LINES.stream()
+                        .map(id -> Material.pattern(id).line().pattern())
+                        .map(pattern -> new Rung.OfLine(new Line(
+                                pattern,
+                                step.line().extent(),
+                                step.line().travel(),
+                                step.line().turn(),
+                                1)));
+        };
+    }
+
+    private static Stream<Rung> wider(Step step) {
+        int size = step.key().form().size();
+        int now = step.line().extent().steps(size);
+        return Stream.concat(
+                        Stream.of(Extent.span(5)), IntStream.rangeClosed(1, 4).mapToObj(Extent::octaves))
+                .filter(extent -> extent.steps(size) > now)
+                .map(Rung.OfSpan::new);
+    }
+
+    private static Articulation slurred(int by) {
+        return joined(Kind.SLURRED, by);
+    }
+
+    private static Articulation joined(Kind kind, int by) {
+        return new Articulation(kind, by, 0, Optional.empty(), Optional.empty());
+    }
+
+    private static boolean fits(Rung rung, Step step) {
+        try {
+            rung.on(step);
+            return true;
+        } catch (Refusal e) {
+            return false;
+        }
+    }
+}

@@ -1,0 +1,111 @@
+import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/react-query';
+import { api, data } from './client';
+import { useOnce } from './once';
+import { useStudentsChanged } from './teacher';
+import type { Climb, ClimbPractice, Goal, StepDocument, WhatIf } from './types';
+
+/** What a step can grow by: for each axis rungs in teaching order, the one it is on first. */
+export function useSuggestions(step: StepDocument) {
+  return useQuery({
+    queryKey: ['climb', 'suggestions', step],
+    queryFn: ({ signal }) => data(api.POST('/api/climbs/suggestions', { body: { step }, signal })),
+    placeholderData: keepPreviousData,
+    staleTime: Infinity,
+    retry: false,
+  });
+}
+
+/** What a climb is worked out with, beside the step and the climb itself. */
+export interface ClimbAsked {
+  student?: number;
+  at?: number[];
+  /** Another climb, taken up from the nearest rung that is not harder. */
+  instead?: Climb;
+  practice?: ClimbPractice;
+}
+
+/** A climb worked out; the answer before stays on screen while the next one is on its way. */
+export function useClimb(step: StepDocument, climb: Climb, asked: ClimbAsked, wanted = true) {
+  return useQuery({
+    queryKey: ['climb', step, climb, asked],
+    queryFn: ({ signal }) => data(api.POST('/api/climbs', { body: { step, climb, ...asked }, signal })),
+    placeholderData: keepPreviousData,
+    enabled: wanted,
+    staleTime: 60_000,
+    retry: false,
+  });
+}
+
+/** A routine held against the minutes of a day. */
+export function useFit(steps: { document: StepDocument; climb: Climb }[], minutes: number, wanted: boolean) {
+  return useQuery({
+    queryKey: ['fit', steps, minutes],
+    queryFn: ({ signal }) => data(api.POST('/api/routines/fit', { body: { minutes, steps }, signal })),
+    placeholderData: keepPreviousData,
+    enabled: wanted,
+    staleTime: 60_000,
+    retry: false,
+  });
+}
+
+export function useRecipes() {
+  return useQuery({
+    queryKey: ['recipes'],
+    queryFn: () => data(api.GET('/api/recipes')),
+    staleTime: Infinity,
+  });
+}
+
+/** Makes a routine of a recipe, from a tonic. */
+export function useOpenRecipe() {
+  const client = useQueryClient();
+  return useOnce({
+    mutationFn: ({ id, tonic }: { id: string; tonic?: string }) =>
+      data(api.POST('/api/recipes/{id}', { params: { path: { id } }, body: { tonic } })),
+    onSuccess: (routine) => {
+      client.setQueryData(['routine', routine.id], routine);
+      return client.invalidateQueries({ queryKey: ['routines'] });
+    },
+  });
+}
+
+/** Puts a student on a rung: what the teacher picked, or any other. */
+export function usePlace() {
+  const changed = useStudentsChanged();
+  return useOnce({
+    mutationFn: ({ id, at }: { id: number; at: number[] }) =>
+      data(api.POST('/api/assignments/{id}/place', { params: { path: { id } }, body: { at } })),
+    onSuccess: changed,
+  });
+}
+
+/** Changes the climb of an assignment. */
+export function useChangeClimb() {
+  const changed = useStudentsChanged();
+  return useOnce({
+    mutationFn: ({ id, climb }: { id: number; climb: Climb }) =>
+      data(api.POST('/api/assignments/{id}/climb', { params: { path: { id } }, body: { climb } })),
+    onSuccess: changed,
+  });
+}
+
+/** Sets a tempo to be met by a day; none takes it away. */
+export function useGoal() {
+  const changed = useStudentsChanged();
+  return useOnce({
+    mutationFn: ({ id, goal }: { id: number; goal?: Goal }) =>
+      data(api.PUT('/api/assignments/{id}/goal', { params: { path: { id } }, body: { goal } })),
+    onSuccess: changed,
+  });
+}
+
+/** How a student's climb stands and will go on; with what is asked about in the place of what is planned. */
+export function useForecast(id: number, what: WhatIf) {
+  return useQuery({
+    queryKey: ['forecast', id, what],
+    queryFn: ({ signal }) =>
+      data(api.POST('/api/assignments/{id}/forecast', { params: { path: { id } }, body: what, signal })),
+    placeholderData: keepPreviousData,
+    retry: false,
+  });
+}
