@@ -79,8 +79,11 @@ export function PracticeItem({ token, item, next, cautions, onTake, onNext }: Pr
         <p className={classes.summary}>
           {notes(item.title)}
           <br />
-          {notes(item.summary)} · {item.repetitions === 1 ? 'once' : `${item.repetitions} times`},{' '}
-          {item.minutes} min
+          {notes(item.summary)}
+          <span className={classes.times}>
+            {' '}
+            · {item.repetitions === 1 ? 'once' : `${item.repetitions} times`}, {item.minutes} min
+          </span>
         </p>
         <p className={classes.tempo}>
           <span>{beatSign(item.beat)} =</span> {short(bpm)} <small>bpm</small>

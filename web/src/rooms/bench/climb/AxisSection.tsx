@@ -29,11 +29,11 @@ const MOST_SHOWN = 14;
 const HEIGHT = 100;
 const LINE = 16;
 
-/** How high a path is: words that do not fit under their stone go on in further lines. */
-function heightFor(stones: PathStone[]): number {
+/** Room under a path for words that do not fit under their stone in one line. */
+function roomFor(stones: PathStone[]): number {
   const room = 110 / Math.max(4, stones.length);
   const longest = Math.max(1, ...stones.map((stone) => stone.label.length));
-  return HEIGHT + LINE * (Math.min(4, Math.ceil(longest / room)) - 1);
+  return LINE * (Math.min(4, Math.ceil(longest / room)) - 1);
 }
 
 /** Whether every rung of a path takes the same beats: what makes octaves grow with the division. */
@@ -50,7 +50,7 @@ export function AxisSection({ id, group, answer, at, order }: Props) {
   const kinds = group.map((i) => climb.axes[i]!.axis);
   const own = group.flatMap((i) => answer?.axes[i] ?? []);
   const lead = own[0];
-  const title = kinds.map((kind) => AXES[kind]).join(' and ');
+  const title = kinds.map((kind, i) => (i === 0 ? AXES[kind] : AXES[kind]?.toLowerCase())).join(' and ');
   const now = at[group[0]!] ?? 0;
   const tempo = kinds[0] === 'tempo';
   const beats = group.length > 1 && lead ? sameBeats(lead) : undefined;
@@ -130,7 +130,8 @@ export function AxisSection({ id, group, answer, at, order }: Props) {
       </div>
       <StonePath
         stones={stones}
-        height={heightFor(stones)}
+        height={HEIGHT}
+        extra={roomFor(stones)}
         rise={8}
         onPress={(i) =>
           dispatch({

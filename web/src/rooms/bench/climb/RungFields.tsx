@@ -133,7 +133,7 @@ function RungChoice({ kind, rung, onChange }: ChoiceProps) {
           <Select
             label="Place on the way back"
             value={rung.back ?? ''}
-            choices={[{ value: '', label: 'the same coming back' }, ...places]}
+            choices={[{ value: '', label: 'the same back' }, ...places]}
             onChange={(back) => onChange({ place: rung.place, back: back || undefined })}
           />
         </>

@@ -20,6 +20,8 @@ interface Props {
   height?: number;
   /** How far the last stone lies above the first. */
   rise?: number;
+  /** Room for further lines of words under the stones, in addition to the height. */
+  extra?: number;
 }
 
 const EDGE = 34;
@@ -27,7 +29,7 @@ const WIDEST = 48;
 const BELOW = 54;
 
 /** Stones up a river, first to last; one can be pressed. */
-export function StonePath({ stones, onPress, height = 112, rise = 20 }: Props) {
+export function StonePath({ stones, onPress, height = 112, rise = 20, extra = 0 }: Props) {
   const { ref, width } = useElementSize<HTMLDivElement>();
   const room = Math.max(width, 300);
   const last = Math.max(1, stones.length - 1);
@@ -39,8 +41,8 @@ export function StonePath({ stones, onPress, height = 112, rise = 20 }: Props) {
   const from = height - BELOW + 6;
   const to = from - rise;
   return (
-    <div ref={ref} className={classes.path} style={{ height }}>
-      <svg width="100%" height={height} aria-hidden="true">
+    <div ref={ref} className={classes.path} style={{ height: height + extra }}>
+      <svg width="100%" height={height + extra} aria-hidden="true">
         <path
           d={`M0 ${from} C ${width * 0.35} ${from - 3} ${width * 0.6} ${to + 4} ${width} ${to - 8} V ${to + 14} C ${width * 0.6} ${to + 26} ${width * 0.35} ${from + 16} 0 ${from + 18} Z`}
           className={classes.river}
