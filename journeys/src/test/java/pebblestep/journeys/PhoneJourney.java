@@ -88,6 +88,8 @@ class PhoneJourney {
         String link = link(studio, "Linnet Moss");
         try (Visit visit = studio.phone().open(link)) {
             Page page = visit.page;
+            assertThat(page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Start")))
+                    .isEnabled();
             page.getByLabel("tap it").check();
             page.evaluate("document.activeElement.blur()");
             page.keyboard().press(" ");
