@@ -104,8 +104,7 @@ public final class ClimbDocuments {
         return Bpm.of(number);
     }
 
-    /** The scheme of a part. */
-    public static LadderScheme scheme(ClimbDocument.SchemePart part) {
+    private static LadderScheme scheme(ClimbDocument.SchemePart part) {
         return LadderScheme.of(
                 part.type(),
                 Optional.ofNullable(part.by()),

@@ -76,7 +76,6 @@ final class RungFields {
     }
 
     static ClimbDocument.RungPart write(Rung rung) {
-        ClimbDocument.RungPart none = new ClimbDocument.RungPart(null, null, null, null, null, null, null);
         if (rung instanceof Rung.OfValue value) {
             return new ClimbDocument.RungPart(value.figure().cycle(), null, null, null, null, null, null);
         }
@@ -97,6 +96,6 @@ final class RungFields {
         if (rung instanceof Rung.OfLine line) {
             return new ClimbDocument.RungPart(null, null, null, null, null, null, StepDocuments.lineOf(line.line()));
         }
-        return none;
+        throw new IllegalArgumentException("A tempo is no rung of its own: " + rung);
     }
 }

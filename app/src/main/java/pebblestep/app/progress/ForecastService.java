@@ -29,6 +29,7 @@ import pebblestep.core.Refusal;
 import pebblestep.core.climb.Ascent;
 import pebblestep.core.climb.Outlook;
 import pebblestep.core.climb.Position;
+import pebblestep.core.climb.Standing;
 import pebblestep.core.forecast.DayBest;
 import pebblestep.core.forecast.Forecast;
 import pebblestep.core.forecast.Goal;
@@ -74,8 +75,9 @@ class ForecastService {
         Player player = students.player(studioId, assigned.studentId());
         Work work = practice.works(List.of(assigned), player).get(assigned.id());
         Judgement judgement = Judgement.of(work, today);
-        Ascent now = work.standing(today).ascent();
-        Position at = work.standing(today).at();
+        Standing standing = work.standing(today);
+        Ascent now = standing.ascent();
+        Position at = standing.at();
         Ascent ascent = what.climb() == null ? now : Ascents.climbOf(now.step(), what.climb(), "climb");
         Position from = what.climb() == null ? at : ascent.nearest(now, at);
         ClimbWorkings workings = new ClimbWorkings(ascent, Optional.of(player), ValueNames.AMERICAN);
@@ -83,7 +85,7 @@ class ForecastService {
         Optional<Double> own = work.cleanShare(today.minusDays(Forecast.WINDOW_DAYS));
         double share = own.orElse(Outlook.USUAL_CLEAN_SHARE);
         Optional<Goal> goal = goal(assigned, what);
-        boolean done = what.climb() == null && work.standing(today).topPassed();
+        boolean done = what.climb() == null && standing.topPassed();
         return new StepForecast(
                 assigned.id(),
                 assigned.title(),
