@@ -1,8 +1,67 @@
 import react from '@vitejs/plugin-react';
+import { createHash } from 'node:crypto';
+import { readFileSync } from 'node:fs';
 import { defineConfig } from 'vite';
+import { VitePWA } from 'vite-plugin-pwa';
+
+/** The rooms that are kept in the browser: what they load is loaded once, the teacher's rooms are not among it. */
+const KEPT = ['src/rooms/practice/PracticeDoor.tsx'];
+/** What the entry loads itself. */
+const ENTRY = 'index.html';
+
+interface Chunk {
+  file: string;
+  imports?: string[];
+  dynamicImports?: string[];
+  css?: string[];
+  assets?: string[];
+}
+
+/** Every file that the kept rooms need, by the bundler's own list of chunks. */
+function keptFiles(): Set<string> {
+  const chunks = JSON.parse(readFileSync('dist/.vite/manifest.json', 'utf8')) as Record<string, Chunk>;
+  const files = new Set<string>([ENTRY]);
+  const seen = new Set<string>();
+  const walk = (name: string, dynamic: boolean) => {
+    if (seen.has(name)) return;
+    seen.add(name);
+    const chunk = chunks[name];
+    if (!chunk) throw new Error(`The build has no ${name}.`);
+    for (const file of [chunk.file, ...(chunk.css ?? []), ...(chunk.assets ?? [])]) files.add(file);
+    chunk.imports?.forEach((one) => walk(one, dynamic && one !== ENTRY));
+    if (dynamic) chunk.dynamicImports?.forEach((one) => walk(one, true));
+  };
+  walk(ENTRY, false);
+  KEPT.forEach((room) => walk(room, true));
+  return files;
+}
+
+const api = createHash('sha256').update(readFileSync('openapi.json')).digest('hex').slice(0, 12);
 
 export default defineConfig({
-  plugins: [react()],
-  build: { target: 'es2022', sourcemap: false, chunkSizeWarningLimit: 1200 },
+  plugins: [
+    react(),
+    VitePWA({
+      strategies: 'injectManifest',
+      srcDir: 'src',
+      filename: 'sw.ts',
+      injectRegister: false,
+      manifest: false,
+      injectManifest: {
+        globPatterns: ['index.html', 'assets/*.{js,css,woff2}', 'pebbles.svg'],
+        maximumFileSizeToCacheInBytes: 4_000_000,
+        manifestTransforms: [
+          async (entries) => {
+            const kept = keptFiles();
+            return {
+              manifest: entries.filter((entry) => kept.has(entry.url) || entry.url === 'pebbles.svg'),
+            };
+          },
+        ],
+      },
+    }),
+  ],
+  define: { __BUILD__: JSON.stringify(api) },
+  build: { target: 'es2022', sourcemap: false, manifest: true, chunkSizeWarningLimit: 1200 },
   server: { proxy: { '/api': 'http://localhost:8080' } },
 });

@@ -13,11 +13,17 @@ export const router = createBrowserRouter([
       { path: '/sign-up', lazy: async () => ({ Component: (await import('./rooms/door/SignUp')).SignUp }) },
       {
         path: '/p/:token',
-        lazy: async () => ({ Component: (await import('./rooms/practice/PracticeRoom')).PracticeRoom }),
-      },
-      {
-        path: '/p/:token/keys',
-        lazy: async () => ({ Component: (await import('./rooms/practice/OwnKeyPath')).OwnKeyPath }),
+        lazy: async () => ({ Component: (await import('./rooms/practice/PracticeDoor')).PracticeDoor }),
+        children: [
+          {
+            index: true,
+            lazy: async () => ({ Component: (await import('./rooms/practice/PracticeDoor')).PracticeRoom }),
+          },
+          {
+            path: 'keys',
+            lazy: async () => ({ Component: (await import('./rooms/practice/PracticeDoor')).OwnKeyPath }),
+          },
+        ],
       },
       {
         lazy: async () => ({ Component: (await import('./ui/Shell')).Shell }),

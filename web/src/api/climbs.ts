@@ -69,7 +69,17 @@ export function useOpenRecipe() {
   });
 }
 
-/** Puts a student on a rung: what the teacher picked, or any other. */
+/** Holds a student on the rung, or lets them go on. */
+export function useHold() {
+  const changed = useStudentsChanged();
+  return useOnce({
+    mutationFn: ({ id, holds }: { id: number; holds: boolean }) =>
+      data(api.POST('/api/assignments/{id}/hold', { params: { path: { id } }, body: { holds } })),
+    onSuccess: changed,
+  });
+}
+
+/** Puts a student on a rung. */
 export function usePlace() {
   const changed = useStudentsChanged();
   return useOnce({

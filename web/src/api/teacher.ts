@@ -279,7 +279,8 @@ export function useAssign() {
       stepId: number;
       studentId: number;
       startsOn: string;
-      endsOn: string;
+      endsOn?: string;
+      weekdays?: number[];
       minutesADay: number;
       start?: number[];
       goal?: Goal;
@@ -322,6 +323,14 @@ export function useKeyPath(studentId: number) {
     queryKey: ['keyPath', studentId],
     queryFn: () => data(api.GET('/api/students/{id}/key-path', { params: { path: { id: studentId } } })),
     refetchOnWindowFocus: true,
+  });
+}
+
+/** What a student wrote to the teacher, newest first. */
+export function useWords(studentId: number) {
+  return useQuery({
+    queryKey: ['words', studentId],
+    queryFn: () => data(api.GET('/api/students/{id}/words', { params: { path: { id: studentId } } })),
   });
 }
 

@@ -1,5 +1,5 @@
 import { useElementSize, useMergedRef } from '@mantine/hooks';
-import { useEffect, useRef } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import type { PassageDocument } from '../api/types';
 import type { Lights } from '../sound/lights';
 import { degreeSigns, notes } from '../ui/words';
@@ -14,6 +14,32 @@ interface Props {
   largest?: number;
   /** What stands under the notes. */
   words?: Words;
+  /** Notes to mark, by index. */
+  marked?: number[];
+  /** Told which note was touched; the nearest one is meant. */
+  onTouch?: (index: number) => void;
+}
+
+/** So much of the paper, in pixels, may be out of sight before it is drawn smaller. */
+const SLACK = 12;
+
+/** A touch further from every note than this, in pixels, means none. */
+const REACH = 44;
+
+/** The note whose head is nearest to a point of the window. */
+function nearest(drawn: Drawn, x: number, y: number): number | undefined {
+  let best: number | undefined;
+  let least = REACH;
+  for (const [index, [head]] of drawn.notes) {
+    const box = head?.getBoundingClientRect();
+    if (!box) continue;
+    const apart = Math.hypot(x - (box.left + box.width / 2), (y - (box.top + box.height / 2)) / 2);
+    if (apart < least) {
+      least = apart;
+      best = index;
+    }
+  }
+  return best;
 }
 
 export interface Words {
@@ -30,13 +56,26 @@ function linesOf(passage: PassageDocument, words: Words | undefined): string[][]
 }
 
 /** The engraved notes. The engraver is loaded when it is first needed. */
-export function Engraving({ passage, lights, largest = 1, words }: Props) {
+export function Engraving({ passage, lights, largest = 1, words, marked, onTouch }: Props) {
   const frame = useRef<HTMLDivElement>(null);
   const { ref: measured, width } = useElementSize<HTMLDivElement>();
   const bothRefs = useMergedRef(frame, measured);
   const paper = useRef<HTMLDivElement>(null);
   const drawn = useRef<Drawn | undefined>(undefined);
   const { score } = passage;
+  const [tooHigh, setTooHigh] = useState(0);
+  useEffect(() => {
+    // Where the room for it has become too low, it is drawn again, smaller; it never jumps back while it fits.
+    const room = frame.current?.parentElement;
+    if (!room) return;
+    const observer = new ResizeObserver(() => {
+      const svg = paper.current?.querySelector('svg');
+      if (svg && Number(svg.getAttribute('height')) > room.clientHeight + SLACK)
+        setTooHigh((times) => times + 1);
+    });
+    observer.observe(room);
+    return () => observer.disconnect();
+  }, []);
   useEffect(() => {
     let current = true;
     const lines = linesOf(passage, words);
@@ -61,7 +100,7 @@ export function Engraving({ passage, lights, largest = 1, words }: Props) {
     return () => {
       current = false;
     };
-  }, [passage, score, width, largest, words, frame]);
+  }, [passage, score, width, largest, words, frame, tooHigh]);
 
   useEffect(() => {
     if (!lights) return;
@@ -76,6 +115,12 @@ export function Engraving({ passage, lights, largest = 1, words }: Props) {
     });
   }, [lights]);
 
+  useEffect(() => {
+    const elements = (marked ?? []).flatMap((index) => drawn.current?.notes.get(index) ?? []);
+    elements.forEach((element) => element.classList.add('marked'));
+    return () => elements.forEach((element) => element.classList.remove('marked'));
+  }, [marked, tooHigh]);
+
   if (!score) {
     return <p className={classes.refused}>{passage.scoreRefusal ?? 'There is nothing to engrave here.'}</p>;
   }
@@ -89,18 +134,38 @@ export function Engraving({ passage, lights, largest = 1, words }: Props) {
         `${passage.noteCount} notes in ${passage.writtenKey}, from ${first.pitch} on ${first.count}, in ${score.meter}`,
       )}
     >
-      <div ref={paper} className={classes.paper} />
+      <div
+        ref={paper}
+        className={`${classes.paper} ${onTouch ? classes.touchable : ''}`}
+        onPointerUp={(event) => {
+          const index = drawn.current && onTouch && nearest(drawn.current, event.clientX, event.clientY);
+          if (index !== undefined) onTouch!(index);
+        }}
+      />
     </div>
   );
 }
 
-/** Turns the page: scrolls the frame so that the system of a note is seen. */
+const ABOVE_NOTE = 46;
+/** The page turns while this much of it, below the note that sounds, is still unread. */
+const UNREAD = 0.35;
+
+/**
+ * Turns the page before its end: when a note in the lower part of what is seen lights up and more follows below, its
+ * system goes to the top.
+ */
 function keepInView(element: SVGElement) {
   const frame = element.closest(`.${classes.frame}`)?.parentElement;
   if (!frame || frame.scrollHeight <= frame.clientHeight + 4) return;
   const note = element.getBoundingClientRect();
   const view = frame.getBoundingClientRect();
-  if (note.top < view.top + 8 || note.bottom > view.bottom - 8) {
-    frame.scrollTo({ top: frame.scrollTop + note.top - view.top - 46, behavior: 'smooth' });
+  const more = frame.scrollTop + frame.clientHeight < frame.scrollHeight - 4;
+  const low = note.bottom > view.bottom - view.height * UNREAD && note.top > view.top + ABOVE_NOTE + 8;
+  if (note.top < view.top + 8 || (more && low)) {
+    const calm = window.matchMedia('(prefers-reduced-motion: reduce)').matches;
+    frame.scrollTo({
+      top: frame.scrollTop + note.top - view.top - ABOVE_NOTE,
+      behavior: calm ? 'auto' : 'smooth',
+    });
   }
 }

@@ -1,4 +1,4 @@
-import type { PassageDocument } from '../api/types';
+import type { ClicksDocument, PassageDocument } from '../api/types';
 
 /** A sound of one bar, in seconds from its downbeat. */
 export interface BarClick {
@@ -15,11 +15,20 @@ export interface BarNote {
   length: number;
 }
 
+export interface BarDrum {
+  at: number;
+  drum: 'low' | 'soft' | 'high';
+  strong: boolean;
+}
+
 /** One bar of a passage as it sounds. */
 export interface Bar {
   seconds: number;
   clicks: BarClick[];
   notes: BarNote[];
+  drums: BarDrum[];
+  /** When the foot taps. */
+  foot: number[];
 }
 
 /** A passage cut into bars: the count-in, then the bars that come round again and again. */
@@ -27,9 +36,10 @@ export interface BarPlan {
   bars: Bar[];
   /** The first bar after the count-in. */
   loop: number;
+  /** From the first bar to the first note, in seconds. */
+  toFirstNote: number;
 }
 
-const A4 = 440;
 /** A note ends a little before the next one begins. */
 const SOUNDING = 0.92;
 const ALMOST = 1e-6;
@@ -38,7 +48,13 @@ const ALMOST = 1e-6;
 export function barsOf(passage: PassageDocument): BarPlan {
   const clicks = passage.clicks!;
   const { barMs, bars: count } = clicks;
-  const bars: Bar[] = Array.from({ length: count }, () => ({ seconds: barMs / 1000, clicks: [], notes: [] }));
+  const bars: Bar[] = Array.from({ length: count }, () => ({
+    seconds: barMs / 1000,
+    clicks: [],
+    notes: [],
+    drums: [],
+    foot: [],
+  }));
   const place = (ms: number) => {
     const from = (ms - clicks.startMs) / barMs;
     const at = Math.min(count - 1, Math.floor(from + ALMOST));
@@ -52,14 +68,28 @@ export function barsOf(passage: PassageDocument): BarPlan {
       count: click.countIn ? click.beat : undefined,
     });
   }
+  for (const hit of clicks.drums) {
+    const where = place(hit.ms);
+    where.bar.drums.push({ at: where.at, drum: hit.drum as BarDrum['drum'], strong: hit.strong });
+  }
+  for (const ms of clicks.foot.ms) {
+    const where = place(ms);
+    where.bar.foot.push(where.at);
+  }
   for (const note of passage.notes) {
     const where = place(note.ms);
     where.bar.notes.push({
       at: where.at,
       index: note.index,
-      hertz: A4 * 2 ** ((note.midi - 69) / 12),
+      hertz: clicks.voiceHz[note.index]!,
       length: (note.durationMs * SOUNDING) / 1000,
     });
   }
-  return { bars, loop: clicks.countInBars };
+  return { bars, loop: clicks.countInBars, toFirstNote: -clicks.startMs / 1000 };
+}
+
+/** The notes of a drone: as the step asks, or as the student does. */
+export function droneOf(drone: ClicksDocument['drone'], wish = drone.asked): number[] {
+  if (wish === 'tonic') return [drone.tonicHz];
+  return wish === 'tonic-and-fifth' ? [drone.tonicHz, drone.fifthHz] : [];
 }

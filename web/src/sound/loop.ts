@@ -1,9 +1,17 @@
 import * as Tone from 'tone';
 import type { PassageDocument } from '../api/types';
-import { barsOf } from './bars';
+import { barsOf, droneOf } from './bars';
+import { drone } from './drone';
 import { LoopClock, type Due } from './loopClock';
-import type { Listener } from './player';
-import { clickBuffers, soundClicks } from './sounds';
+import { makeKit, soundBar } from './sounds';
+
+/** What the screen hears about while a loop sounds; every call comes in time with the sound. */
+export interface Listener {
+  /** A click of the count-in, by the beat it counts; undefined when the line begins. */
+  onCount(beat: number | undefined): void;
+  onNote(index: number | undefined): void;
+  onEnd(): void;
+}
 
 const LEAD_SECONDS = 0.12;
 /** How far ahead bars are handed to the audio clock; what is changed is heard from the bar after. */
@@ -17,17 +25,6 @@ export interface Loop {
   stop(): void;
 }
 
-let voice: Tone.Synth | undefined;
-
-function theVoice(): Tone.Synth {
-  voice ??= new Tone.Synth({
-    oscillator: { type: 'triangle' },
-    envelope: { attack: 0.012, decay: 0.08, sustain: 0.55, release: 0.05 },
-    volume: -13,
-  }).toDestination();
-  return voice;
-}
-
 /**
  * Plays a passage in a loop: every bar is handed to the audio clock ahead of its time; the page only looks now and then
  * whether the next one is due, so nothing is timed by it.
@@ -35,21 +32,20 @@ function theVoice(): Tone.Synth {
 export async function loop(passage: PassageDocument, listener: Listener): Promise<Loop> {
   await Tone.start();
   const context = Tone.getContext();
-  const buffers = clickBuffers(context.sampleRate);
-  const synth = theVoice();
+  const kit = makeKit();
   const painter = Tone.getDraw();
   const clock = new LoopClock(barsOf(passage), context.currentTime + LEAD_SECONDS);
+  const asked = passage.clicks!.drone;
+  const hush = asked.asked ? drone(droneOf(asked)) : undefined;
   let over = false;
   let ahead: Tone.ToneBufferSource[] = [];
   const sound = (due: Due) => {
-    ahead = [...ahead.slice(-MOST_AHEAD), ...soundClicks(due, buffers)];
+    ahead = [...ahead.slice(-MOST_AHEAD), ...soundBar(kit, due.bar, due.at, true)];
     for (const click of due.bar.clicks) {
       painter.schedule(() => !over && listener.onCount(click.count), due.at + click.at);
     }
     for (const note of due.bar.notes) {
-      const at = due.at + note.at;
-      synth.triggerAttackRelease(note.hertz, note.length, at);
-      painter.schedule(() => !over && listener.onNote(note.index), at);
+      painter.schedule(() => !over && listener.onNote(note.index), due.at + note.at);
     }
   };
   const look = () => clock.dueBefore(context.currentTime + AHEAD_SECONDS).forEach(sound);
@@ -64,9 +60,8 @@ export async function loop(passage: PassageDocument, listener: Listener): Promis
       painter.cancel(0);
       // What has been handed out ahead is silenced.
       ahead.forEach((source) => source.dispose());
-      synth.triggerRelease();
-      voice?.dispose();
-      voice = undefined;
+      kit.dispose();
+      hush?.();
       listener.onNote(undefined);
       listener.onCount(undefined);
       listener.onEnd();

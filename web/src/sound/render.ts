@@ -1,7 +1,8 @@
 import * as Tone from 'tone';
-import type { BarPlan } from './bars';
-import { LoopClock, type Due } from './loopClock';
-import { clickBuffers, soundClicks } from './sounds';
+import type { Bar, BarPlan } from './bars';
+import { LapClock } from './lapClock';
+import { LoopClock } from './loopClock';
+import { makeKit, soundBar } from './sounds';
 
 /** What an offline render found. */
 export interface Rendered {
@@ -13,18 +14,22 @@ export interface Rendered {
   missing: number;
 }
 
+/** A bar and when it sounds, in seconds from the start. */
+interface Due {
+  bar: Bar;
+  at: number;
+}
+
 const RATE = 44_100;
 const PIECE_SECONDS = 60;
+const START_SECONDS = 0.1;
 /** Above this a sample belongs to a click. */
 const SILENCE = 0.02;
 const QUIET_SECONDS = 0.05;
 
-/**
- * Renders so many seconds of the real click graph without a loudspeaker, one plan after the other taking over every few
- * bars as if it were changed while it plays, and measures every onset in the samples against its computed time.
- */
-export async function render(plans: BarPlan[], seconds: number, everyBars: number): Promise<Rendered> {
-  const clock = new LoopClock(plans[0]!, 0.1);
+/** The bars of a loop in which one plan after the other takes over every few bars, as if it were changed while it plays. */
+export function loopBars(plans: BarPlan[], seconds: number, everyBars: number): Due[] {
+  const clock = new LoopClock(plans[0]!, START_SECONDS);
   const due: Due[] = [];
   let bars = 0;
   while ((due.at(-1)?.at ?? 0) < seconds) {
@@ -33,6 +38,26 @@ export async function render(plans: BarPlan[], seconds: number, everyBars: numbe
     bars += next.length;
     if (bars % everyBars === 0) clock.change(plans[(bars / everyBars) % plans.length]!);
   }
+  return due;
+}
+
+/** The bars of a practice run: lap after lap of these plans, round and round, until so many seconds are full. */
+export function runBars(plans: BarPlan[], seconds: number): Due[] {
+  const laps = [];
+  let full = 0;
+  for (let i = 0; full < seconds; i++) {
+    const plan = plans[i % plans.length]!;
+    laps.push({ plan, voice: false });
+    full += plan.bars.slice(plan.loop).reduce((sum, bar) => sum + bar.seconds, 0);
+  }
+  return new LapClock(laps, START_SECONDS).dueBefore(seconds);
+}
+
+/**
+ * Renders bars through the same sounds as when they are heard, but without a loudspeaker, and measures every onset in the
+ * samples against its computed time.
+ */
+export async function render(due: Due[], seconds: number): Promise<Rendered> {
   const expected = due
     .flatMap((one) => one.bar.clicks.map((click) => one.at + click.at))
     .filter((at) => at < seconds);
@@ -52,7 +77,7 @@ export async function render(plans: BarPlan[], seconds: number, everyBars: numbe
   const mean = (list: number[]) => list.reduce((sum, one) => sum + one, 0) / Math.max(1, list.length);
   return {
     clicks: distances.length,
-    worstMs: Math.max(0, ...distances.map(Math.abs)),
+    worstMs: distances.reduce((worst, one) => Math.max(worst, Math.abs(one)), 0),
     driftMs: mean(distances.slice(-100)) - mean(distances.slice(0, 100)),
     missing,
   };
@@ -61,10 +86,10 @@ export async function render(plans: BarPlan[], seconds: number, everyBars: numbe
 async function piece(due: Due[], from: number, to: number): Promise<Float32Array> {
   const buffer = await Tone.Offline(
     () => {
-      const buffers = clickBuffers(RATE);
+      const kit = makeKit();
       for (const one of due) {
         const clicks = one.bar.clicks.filter((click) => one.at + click.at >= from && one.at + click.at < to);
-        soundClicks({ at: one.at - from, bar: { ...one.bar, clicks } }, buffers);
+        soundBar(kit, { ...one.bar, clicks, drums: [] }, one.at - from, false);
       }
     },
     to - from,

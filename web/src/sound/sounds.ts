@@ -1,10 +1,11 @@
 import * as Tone from 'tone';
-import type { Due } from './loopClock';
+import type { Bar, BarClick, BarDrum } from './bars';
 
 const CLICK_SECONDS = 0.045;
+const DRUM_SECONDS = 0.16;
 
 /** The samples of a short struck wood: a sine that dies away. */
-export function clickSamples(rate: number, hertz: number, level: number): Float32Array<ArrayBuffer> {
+function clickSamples(rate: number, hertz: number, level: number): Float32Array<ArrayBuffer> {
   const samples = new Float32Array(Math.round(rate * CLICK_SECONDS));
   for (let i = 0; i < samples.length; i++) {
     const t = i / rate;
@@ -13,27 +14,77 @@ export function clickSamples(rate: number, hertz: number, level: number): Float3
   return samples;
 }
 
-const KINDS = {
+const CLICKS: Record<BarClick['kind'], { hertz: number; level: number }> = {
   accent: { hertz: 1760, level: 0.9 },
   plain: { hertz: 1175, level: 0.6 },
   between: { hertz: 880, level: 0.28 },
 };
 
-export type ClickKind = keyof typeof KINDS;
-
-/** The clicks as buffers for one audio context. */
-export function clickBuffers(rate: number): Record<ClickKind, Tone.ToneAudioBuffer> {
-  const buffer = (kind: ClickKind) =>
-    Tone.ToneAudioBuffer.fromArray(clickSamples(rate, KINDS[kind].hertz, KINDS[kind].level));
-  return { accent: buffer('accent'), plain: buffer('plain'), between: buffer('between') };
+/** Noise that is always the same. */
+function hiss(i: number): number {
+  const x = Math.sin(i * 12.9898 + 78.233) * 43758.5453;
+  return 2 * (x - Math.floor(x)) - 1;
 }
 
-/** Hands the clicks of a bar to the audio clock, and returns what will sound. */
-export function soundClicks(
-  due: Due,
-  buffers: Record<ClickKind, Tone.ToneAudioBuffer>,
-): Tone.ToneBufferSource[] {
-  return due.bar.clicks.map((click) =>
-    new Tone.ToneBufferSource(buffers[click.kind]).toDestination().start(due.at + click.at),
-  );
+/** A skin that falls in pitch, a shaken grain, a struck rim: each begins at once and dies away. */
+const DRUMS: Record<BarDrum['drum'], (t: number, i: number) => number> = {
+  low: (t) =>
+    0.95 * Math.cos(2 * Math.PI * (52 * t + (70 / 22) * (1 - Math.exp(-22 * t)))) * Math.exp(-t * 17),
+  soft: (t, i) => 0.22 * (hiss(i) - hiss(i - 1)) * Math.exp(-t * 85),
+  high: (t, i) => (0.34 * hiss(i) + 0.4 * Math.cos(2 * Math.PI * 230 * t)) * Math.exp(-t * 34),
+};
+
+function drumSamples(rate: number, drum: BarDrum['drum'], level: number): Float32Array<ArrayBuffer> {
+  const samples = new Float32Array(Math.round(rate * DRUM_SECONDS));
+  for (let i = 0; i < samples.length; i++) samples[i] = level * DRUMS[drum](i / rate, i);
+  return samples;
+}
+
+type Buffers<K extends string> = Record<K, Tone.ToneAudioBuffer>;
+
+/** Everything that sounds, made in the browser for one audio context. */
+export interface Kit {
+  clicks: Buffers<BarClick['kind']>;
+  drums: Buffers<BarDrum['drum']>;
+  strongDrums: Buffers<BarDrum['drum']>;
+  voice: Tone.Synth;
+  dispose(): void;
+}
+
+/** Makes the sounds for the present audio context. */
+export function makeKit(): Kit {
+  const rate = Tone.getContext().sampleRate;
+  const buffer = (samples: Float32Array<ArrayBuffer>) => Tone.ToneAudioBuffer.fromArray(samples);
+  const click = (kind: BarClick['kind']) =>
+    buffer(clickSamples(rate, CLICKS[kind].hertz, CLICKS[kind].level));
+  const drums = (level: number) => ({
+    low: buffer(drumSamples(rate, 'low', level)),
+    soft: buffer(drumSamples(rate, 'soft', level)),
+    high: buffer(drumSamples(rate, 'high', level)),
+  });
+  const voice = new Tone.Synth({
+    oscillator: { type: 'triangle' },
+    envelope: { attack: 0.012, decay: 0.08, sustain: 0.55, release: 0.05 },
+    volume: -13,
+  }).toDestination();
+  return {
+    clicks: { accent: click('accent'), plain: click('plain'), between: click('between') },
+    drums: drums(0.62),
+    strongDrums: drums(0.95),
+    voice,
+    dispose: () => voice.dispose(),
+  };
+}
+
+/** Hands a bar to the audio clock, its downbeat at a moment of it, and returns what will sound. */
+export function soundBar(kit: Kit, bar: Bar, at: number, withVoice: boolean): Tone.ToneBufferSource[] {
+  const strike = (buffer: Tone.ToneAudioBuffer, when: number) =>
+    new Tone.ToneBufferSource(buffer).toDestination().start(at + when);
+  if (withVoice) {
+    for (const note of bar.notes) kit.voice.triggerAttackRelease(note.hertz, note.length, at + note.at);
+  }
+  return [
+    ...bar.clicks.map((click) => strike(kit.clicks[click.kind], click.at)),
+    ...bar.drums.map((hit) => strike((hit.strong ? kit.strongDrums : kit.drums)[hit.drum], hit.at)),
+  ];
 }

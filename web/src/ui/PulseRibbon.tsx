@@ -14,21 +14,28 @@ interface Props {
   onPlace?: (x: number) => void;
   /** Tells which note sounds; its pebble is lit. */
   lights?: Lights;
+  /** Clicks may stand closer than they can be dragged by, so that more fits into a row. */
+  dense?: boolean;
 }
 
 const NARROWEST_CLICK = 9.5;
+const DENSEST_CLICK = 5.5;
 const WIDEST_CLICK = 30;
 const MOST_ROWS_WIDE = 3;
 /** A drag by less than this, in whole notes, cannot reach another place. */
 const SMALLEST_MOVE = 1 / 192;
 
 /** Cuts the ribbon into rows of whole bars: as few as stay readable. */
-function rows(pulse: PulseDocument, width: number): { views: RowView[]; perWhole: number } {
+function rows(
+  pulse: PulseDocument,
+  width: number,
+  narrowest: number,
+): { views: RowView[]; perWhole: number } {
   const bars = Math.max(1, Math.ceil((pulse.to - pulse.from) / pulse.bar - 1e-9));
   const span = pulse.to - pulse.from;
-  const whole = (pulse.bar / pulse.click) * NARROWEST_CLICK;
+  const whole = (pulse.bar / pulse.click) * narrowest;
   // One row while every click can be told apart; then whole bars a row, squeezed to beats where there are very many.
-  if (span * (NARROWEST_CLICK / pulse.click) <= width) {
+  if (span * (narrowest / pulse.click) <= width) {
     const perWhole = Math.min(width / span, WIDEST_CLICK / pulse.click);
     return { views: [{ from: pulse.from, to: pulse.to }], perWhole };
   }
@@ -46,18 +53,20 @@ function rows(pulse: PulseDocument, width: number): { views: RowView[]; perWhole
  * The pulse: bars as bands cut into clicks, attacks as pebbles in exact position, the target as a flat stone. Dragging
  * it, or the arrow keys on it, move the place by clicks.
  */
-export function PulseRibbon({ passage, pulse, onNudge, onPlace, lights }: Props) {
+export function PulseRibbon({ passage, pulse, onNudge, onPlace, lights, dense }: Props) {
   const { ref, width } = useElementSize<HTMLDivElement>();
   const drag = useRef<{ x: number; from: number; moved: number } | undefined>(undefined);
-  const { views, perWhole } = rows(pulse, Math.max(width, 260) - 24);
+  const { views, perWhole } = rows(pulse, Math.max(width, 260) - 24, dense ? DENSEST_CLICK : NARROWEST_CLICK);
   const drawing = useRef<SVGSVGElement>(null);
   useEffect(
     () =>
       lights?.subscribe((index) => {
         drawing.current?.querySelectorAll('.lit').forEach((pebble) => pebble.classList.remove('lit'));
-        drawing.current?.querySelector(`[data-attack="${index}"]`)?.classList.add('lit');
+        const pebble = drawing.current?.querySelector(`[data-attack="${index}"]`);
+        pebble?.classList.add('lit');
+        if (pebble && dense) keepRowInView(pebble);
       }),
-    [lights],
+    [lights, dense],
   );
   const { landing } = passage;
   const start = passage.notes[0]!;
@@ -118,4 +127,13 @@ export function PulseRibbon({ passage, pulse, onNudge, onPlace, lights }: Props)
       </svg>
     </div>
   );
+}
+
+/** Scrolls what holds the ribbon so that the row of a pebble is seen. */
+function keepRowInView(pebble: Element) {
+  const view = pebble.closest(`.${classes.ribbon}`)?.parentElement;
+  if (!view || view.scrollHeight <= view.clientHeight + 4) return;
+  const top = pebble.getBoundingClientRect().top - view.getBoundingClientRect().top;
+  if (top < 0 || top > view.clientHeight - ROW_HEIGHT / 2)
+    view.scrollTo({ top: view.scrollTop + top - ROW_HEIGHT / 2 });
 }

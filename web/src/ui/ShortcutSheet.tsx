@@ -31,7 +31,9 @@ const SHEET: [string, [string[], string][]][] = [
     'In the practice room',
     [
       [['1', '2', '3'], 'clean, slips, stopped'],
-      [['←', '→'], 'the step before, the next step'],
+      [['←', '→'], 'back and forward, also by a pedal'],
+      [['N', 'P'], 'the next step, the one before'],
+      [['S'], 'how it sounds'],
     ],
   ],
 ];

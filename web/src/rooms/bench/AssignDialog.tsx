@@ -1,9 +1,10 @@
-import { Button, Group, Modal, NativeSelect, NumberInput, TextInput } from '@mantine/core';
+import { Button, Checkbox, Group, Modal, NativeSelect, NumberInput, TextInput } from '@mantine/core';
 import { notifications } from '@mantine/notifications';
 import { type FormEvent, useState } from 'react';
 import { Link } from 'react-router';
 import { useAssign } from '../../api/teacher';
 import { dayOf, isoDay, notes } from '../../ui/words';
+import { Weekdays } from '../../ui/Weekdays';
 import { Wrong } from '../../ui/Wrong';
 import { useBench } from './BenchContext';
 
@@ -25,6 +26,8 @@ function Fields({ onClose }: { onClose: () => void }) {
   const [studentId, setStudentId] = useState(state.studentId ?? students[0]?.id);
   const [startsOn, setStartsOn] = useState(isoDay());
   const [endsOn, setEndsOn] = useState(isoDay(TWO_WEEKS));
+  const [untilLearned, setUntilLearned] = useState(false);
+  const [weekdays, setWeekdays] = useState<number[]>([]);
   const [minutes, setMinutes] = useState(8);
   const [goalOn, setGoalOn] = useState('');
   const [goalBpm, setGoalBpm] = useState<number>();
@@ -44,7 +47,8 @@ function Fields({ onClose }: { onClose: () => void }) {
         stepId,
         studentId,
         startsOn,
-        endsOn,
+        endsOn: untilLearned ? undefined : endsOn,
+        weekdays,
         minutesADay: minutes,
         start: state.starts[step.key],
         goal: goalOn ? { bpm: goalBpm ?? top ?? step.document.tempo.bpm, date: goalOn } : undefined,
@@ -52,7 +56,8 @@ function Fields({ onClose }: { onClose: () => void }) {
       {
         onSuccess: () => {
           const name = students.find((one) => one.id === studentId)?.name ?? 'the student';
-          notifications.show({ message: `Assigned to ${name} until ${dayOf(endsOn)}.`, color: 'moss' });
+          const until = untilLearned ? 'until it is learned' : `until ${dayOf(endsOn)}`;
+          notifications.show({ message: `Assigned to ${name} ${until}.`, color: 'moss' });
           onClose();
         },
       },
@@ -78,11 +83,18 @@ function Fields({ onClose }: { onClose: () => void }) {
         <TextInput
           label="To"
           type="date"
-          required
-          value={endsOn}
+          required={!untilLearned}
+          disabled={untilLearned}
+          value={untilLearned ? '' : endsOn}
           onChange={(event) => setEndsOn(event.currentTarget.value)}
         />
       </Group>
+      <Checkbox
+        label="Until it is learned"
+        checked={untilLearned}
+        onChange={(event) => setUntilLearned(event.currentTarget.checked)}
+      />
+      <Weekdays chosen={weekdays} onChange={setWeekdays} />
       <NumberInput
         label="Minutes a day"
         min={1}

@@ -2,52 +2,40 @@ import { useBench } from './BenchContext';
 import { Row } from './Row';
 import classes from './Controls.module.css';
 
+const CLICKS = '';
+const NO_DRONE = '';
 const CHOSEN = 'chosen';
 const SOUNDING = '';
 /** Bars that sound and bars that do not. */
 const SILENCES = ['1:1', '2:1', '2:2', '3:1', '4:4'];
 
-/** Which places click, and which bars are silent. */
+/** What sounds with the line: drums or clicks and where, bars that are silent, a drone, and the beats of the foot. */
 export function ClickFields() {
   const { step, dispatch, catalogue } = useBench();
   const { metronome, rhythm } = step.document;
   const set = (change: Partial<typeof metronome>) => dispatch({ type: 'metronome', change });
   const beats = catalogue.meters.find((meter) => meter.id === rhythm.meter)?.beats ?? 4;
-  const chosen = metronome.beats ?? [];
-  const toggle = (beat: number) => {
-    const others = chosen.filter((one) => one !== beat);
-    const next = chosen.includes(beat) ? others : [...chosen, beat].sort((a, b) => a - b);
-    // One beat at least has to click; without any there is "no clicks".
-    if (next.length > 0) set({ beats: next });
+  const foot = metronome.foot ?? [];
+  const tap = (beat: number) => {
+    const next = foot.includes(beat)
+      ? foot.filter((one) => one !== beat)
+      : [...foot, beat].sort((a, b) => a - b);
+    set({ foot: next.length > 0 ? next : undefined });
   };
   const { silent } = metronome;
   const turns = silent ? `${silent.sounding}:${silent.silent}` : SOUNDING;
   return (
     <>
       <Row
-        label="Click"
-        value={metronome.click}
-        choices={catalogue.clicks.map((one) => ({ value: one.id, label: one.name }))}
-        onChange={(click) => set({ click, beats: click === CHOSEN ? [beats > 1 ? 2 : 1] : undefined })}
+        label="Sounds"
+        value={metronome.groove ?? CLICKS}
+        choices={[
+          { value: CLICKS, label: 'clicks' },
+          ...catalogue.grooves.map((one) => ({ value: one.id, label: `drums: ${one.name}` })),
+        ]}
+        onChange={(groove) => set({ groove: groove === CLICKS ? undefined : groove })}
       />
-      {metronome.click === CHOSEN && (
-        <div className={classes.row} role="group" aria-label="Beats that click">
-          <span>Beats</span>
-          <span className={classes.values}>
-            {Array.from({ length: beats }, (_, i) => i + 1).map((beat) => (
-              <button
-                key={beat}
-                type="button"
-                aria-pressed={chosen.includes(beat)}
-                aria-label={`Beat ${beat}`}
-                onClick={() => toggle(beat)}
-              >
-                {beat}
-              </button>
-            ))}
-          </span>
-        </div>
-      )}
+      {!metronome.groove && <ClickPlaces />}
       <Row
         label="Silent bars"
         value={turns}
@@ -63,6 +51,73 @@ export function ClickFields() {
           set({ silent: value === SOUNDING ? undefined : { sounding: sounding!, silent: silentBars! } });
         }}
       />
+      <Row
+        label="Drone"
+        value={metronome.drone ?? NO_DRONE}
+        choices={[
+          { value: NO_DRONE, label: 'none' },
+          ...catalogue.drones.map((one) => ({ value: one.id, label: one.name })),
+        ]}
+        onChange={(drone) => set({ drone: drone === NO_DRONE ? undefined : drone })}
+      />
+      <Beats label="Foot taps on" beats={beats} chosen={foot} onToggle={tap} />
     </>
+  );
+}
+
+/** Which places click. */
+function ClickPlaces() {
+  const { step, dispatch, catalogue } = useBench();
+  const { metronome, rhythm } = step.document;
+  const set = (change: Partial<typeof metronome>) => dispatch({ type: 'metronome', change });
+  const beats = catalogue.meters.find((meter) => meter.id === rhythm.meter)?.beats ?? 4;
+  const chosen = metronome.beats ?? [];
+  const toggle = (beat: number) => {
+    const others = chosen.filter((one) => one !== beat);
+    const next = chosen.includes(beat) ? others : [...chosen, beat].sort((a, b) => a - b);
+    // One beat at least has to click; without any there is "no clicks".
+    if (next.length > 0) set({ beats: next });
+  };
+  return (
+    <>
+      <Row
+        label="Click"
+        value={metronome.click}
+        choices={catalogue.clicks.map((one) => ({ value: one.id, label: one.name }))}
+        onChange={(click) => set({ click, beats: click === CHOSEN ? [beats > 1 ? 2 : 1] : undefined })}
+      />
+      {metronome.click === CHOSEN && (
+        <Beats label="Beats that click" beats={beats} chosen={chosen} onToggle={toggle} />
+      )}
+    </>
+  );
+}
+
+interface BeatsProps {
+  label: string;
+  beats: number;
+  chosen: number[];
+  onToggle: (beat: number) => void;
+}
+
+/** The beats of a bar, each on or off. */
+function Beats({ label, beats, chosen, onToggle }: BeatsProps) {
+  return (
+    <div className={classes.row} role="group" aria-label={label}>
+      <span>{label}</span>
+      <span className={classes.values}>
+        {Array.from({ length: beats }, (_, i) => i + 1).map((beat) => (
+          <button
+            key={beat}
+            type="button"
+            aria-pressed={chosen.includes(beat)}
+            aria-label={`${label} beat ${beat}`}
+            onClick={() => onToggle(beat)}
+          >
+            {beat}
+          </button>
+        ))}
+      </span>
+    </div>
   );
 }

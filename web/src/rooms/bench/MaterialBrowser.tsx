@@ -3,9 +3,10 @@ import { IconPlayerPlayFilled, IconPlayerStopFilled } from '@tabler/icons-react'
 import { useMemo, useRef, useState, type KeyboardEvent } from 'react';
 import { useNavigate } from 'react-router';
 import { usePassage, useRoutines } from '../../api/teacher';
-import type { StepDocument } from '../../api/types';
+import type { PassageDocument, StepDocument } from '../../api/types';
 import { Engraving } from '../../notation/Engraving';
-import { usePlayer } from '../../sound/usePlayer';
+import { barsOf } from '../../sound/bars';
+import { useRun } from '../../sound/useRun';
 import { Wrong } from '../../ui/Wrong';
 import { degreeSigns, notes } from '../../ui/words';
 import { useBench } from './BenchContext';
@@ -122,7 +123,9 @@ interface PreviewProps {
 function Preview({ find, step, onTake }: PreviewProps) {
   const { student } = useBench();
   const answer = usePassage(step, student?.id);
-  const player = usePlayer();
+  const player = useRun(() => undefined);
+  const hear = (heard: PassageDocument) =>
+    void player.start({ laps: [{ plan: barsOf(heard), voice: true }], drone: [], latencyMs: 0 });
   const passage = answer.isPlaceholderData ? undefined : answer.data;
   return (
     <section className={classes.preview} aria-label="What it is">
@@ -150,7 +153,7 @@ function Preview({ find, step, onTake }: PreviewProps) {
           leftSection={
             player.playing ? <IconPlayerStopFilled size={16} /> : <IconPlayerPlayFilled size={16} />
           }
-          onClick={() => (player.playing ? player.stop() : passage && void player.start(passage, true))}
+          onClick={() => (player.playing ? player.stop() : passage && hear(passage))}
         >
           {player.playing ? 'Stop' : 'Hear it'}
         </Button>

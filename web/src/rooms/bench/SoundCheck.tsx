@@ -2,57 +2,76 @@ import { Button } from '@mantine/core';
 import { useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { api, data } from '../../api/client';
-import type { PassageDocument, StepDocument } from '../../api/types';
+import type { StepDocument } from '../../api/types';
+import type { BarPlan } from '../../sound/bars';
 import type { Rendered } from '../../sound/render';
 import { Wrong } from '../../ui/Wrong';
 import { FIRST } from './state';
 import classes from './SoundCheck.module.css';
 
 const EVERY_BARS = 4;
+const MOST_MINUTES = 60;
+const RUN_TEMPOS = [40, 97.5, 208];
 
-/** Steps as different as a lesson may change between while it plays. */
-function variety(): StepDocument[] {
-  const change = (bpm: number, place: string, figure: string[], click: string): StepDocument => ({
+function changed(bpm: number, place: string, figure: string[], click: string): StepDocument {
+  return {
     ...FIRST,
     rhythm: { ...FIRST.rhythm, place, figure },
     tempo: { beat: '1/4', bpm },
-    metronome: { countInBars: 0, accent: true, click },
-  });
-  return [
-    change(97.5, '0', ['1/12'], 'subdivisions'),
-    change(60, '1/16', ['1/4'], 'beats'),
-    change(208, '0', ['1/8'], 'beats'),
-    change(40, '-1/16', ['1/16'], 'subdivisions'),
-    change(72.3, '1/12', ['1/8'], 'beats'),
-  ];
+    metronome: { countInBars: 1, accent: true, click },
+  };
 }
 
-/** Renders minutes of playing with changes on this machine, without sound, and says how exact the clicks are. */
+/** Steps as different as a lesson may change between while it plays. */
+const VARIETY: StepDocument[] = [
+  changed(97.5, '0', ['1/12'], 'subdivisions'),
+  changed(60, '1/16', ['1/4'], 'beats'),
+  changed(208, '0', ['1/8'], 'beats'),
+  changed(40, '-1/16', ['1/16'], 'subdivisions'),
+  changed(72.3, '1/12', ['1/8'], 'beats'),
+];
+
+/** What is measured: its name, the steps, and whether they are laps of the practice room or changes at the bench. */
+const CHECKS: { name: string; steps: StepDocument[]; run: boolean }[] = [
+  { name: 'The bench, changed every four bars', steps: VARIETY, run: false },
+  ...RUN_TEMPOS.map((bpm) => ({
+    name: `The practice room at ${bpm} bpm in triplets`,
+    steps: [changed(bpm, '0', ['1/12'], 'subdivisions')],
+    run: true,
+  })),
+  { name: 'The practice room, another tempo each time', steps: VARIETY, run: true },
+];
+
+async function plansOf(steps: StepDocument[]): Promise<BarPlan[]> {
+  const { barsOf } = await import('../../sound/bars');
+  const passages = await Promise.all(
+    steps.map((step) =>
+      data(api.POST('/api/passages', { params: { query: { with: 'clicks' } }, body: { step } })),
+    ),
+  );
+  return passages.map(barsOf);
+}
+
+/** Renders minutes of playing on this machine, without sound, and says how exact the clicks are. */
 export function SoundCheck() {
   const [search] = useSearchParams();
-  const minutes = Math.min(60, Math.max(1, Number(search.get('minutes')) || 5));
+  const minutes = Math.min(MOST_MINUTES, Math.max(1, Number(search.get('minutes')) || 5));
   const [busy, setBusy] = useState(false);
-  const [found, setFound] = useState<Rendered>();
+  const [found, setFound] = useState<{ name: string; rendered: Rendered }[]>([]);
   const [error, setError] = useState<unknown>();
-  const run = async () => {
+  const measure = async () => {
     setBusy(true);
     setError(undefined);
+    setFound([]);
     try {
-      const passages: PassageDocument[] = await Promise.all(
-        variety().map((step) =>
-          data(
-            api.POST('/api/passages', {
-              params: { query: { with: 'clicks,pulse' } },
-              body: { step },
-            }),
-          ),
-        ),
-      );
-      const [{ barsOf }, { render }] = await Promise.all([
-        import('../../sound/bars'),
-        import('../../sound/render'),
-      ]);
-      setFound(await render(passages.map(barsOf), minutes * 60, EVERY_BARS));
+      const { render, loopBars, runBars } = await import('../../sound/render');
+      for (const check of CHECKS) {
+        const plans = await plansOf(check.steps);
+        const seconds = minutes * 60;
+        const due = check.run ? runBars(plans, seconds) : loopBars(plans, seconds, EVERY_BARS);
+        const rendered = await render(due, seconds);
+        setFound((before) => [...before, { name: check.name, rendered }]);
+      }
     } catch (wrong) {
       setError(wrong);
     } finally {
@@ -63,19 +82,21 @@ export function SoundCheck() {
     <div className={classes.page}>
       <h1>Sound check</h1>
       <p>
-        Renders {minutes} minutes of playing on this machine, with tempo, place and clicks changing every four
-        bars, and measures each click against its computed time. Nothing is heard.
+        Renders {minutes} minutes of playing on this machine for each line below, and measures every click
+        against its computed time. Nothing is heard.
       </p>
-      <Button onClick={() => void run()} loading={busy}>
+      <Button onClick={() => void measure()} loading={busy}>
         Measure
       </Button>
       {error != null && <Wrong error={error} />}
-      {found && (
-        <p role="status" className={classes.found}>
-          {found.clicks} clicks in {minutes} minutes: the furthest {found.worstMs.toFixed(3)} ms from its
-          time, drift {found.driftMs.toFixed(4)} ms, {found.missing} missing.
-        </p>
-      )}
+      <ul role="status" className={classes.found} data-done={found.length === CHECKS.length}>
+        {found.map(({ name, rendered }) => (
+          <li key={name}>
+            {name}: {rendered.clicks} clicks in {minutes} minutes, the furthest {rendered.worstMs.toFixed(3)}{' '}
+            ms from its time, drift {rendered.driftMs.toFixed(4)} ms, {rendered.missing} missing.
+          </li>
+        ))}
+      </ul>
     </div>
   );
 }

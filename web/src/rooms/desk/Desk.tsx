@@ -8,6 +8,7 @@ import { Pages } from '../../ui/Pages';
 import { Waiting } from '../../ui/Waiting';
 import { Wrong } from '../../ui/Wrong';
 import { DeskStudent } from './DeskStudent';
+import { VerdictFilter } from './VerdictFilter';
 import classes from './Desk.module.css';
 
 function summary(lines: DeskLine[]): string {
@@ -16,16 +17,28 @@ function summary(lines: DeskLine[]): string {
   const recent = lines.filter((line) => line.last && line.last.daysAgo <= 1).length;
   const said = [
     `${recent} of ${lines.length} practised since yesterday`,
-    `${count('reached')} ${count('reached') === 1 ? 'target' : 'targets'} reached`,
+    `${lines.filter((line) => line.lesson).length} lessons today`,
+    `${count('reached')} learned`,
     `${count('ready')} ready for the next rung`,
-    `${count('misses') + count('back')} held up by slips`,
+    `${count('stuck') + count('slipping')} stuck or slipping`,
+    `${count('quiet')} quiet`,
+    `${count('behind')} behind`,
   ];
   return said.filter((part) => !part.startsWith('0 ')).join(' · ');
+}
+
+/** The students with work of a verdict, and of theirs only that work. */
+function shown(lines: DeskLine[], only: string | undefined): DeskLine[] {
+  if (only === undefined) return lines;
+  return lines
+    .map((line) => ({ ...line, works: line.works.filter((work) => work.kind === only) }))
+    .filter((line) => line.works.length > 0);
 }
 
 /** The desk: a page to read before lessons, one paragraph for each student. */
 export function Desk() {
   const [page, setPage] = useState(0);
+  const [only, setOnly] = useState<string>();
   const desk = useDesk(page);
   if (desk.isPending) return <Waiting />;
   if (desk.isError) return <Wrong error={desk.error} again={() => desk.refetch()} />;
@@ -52,7 +65,8 @@ export function Desk() {
         <h1>{today}</h1>
         <p>{summary(items)}</p>
       </header>
-      {items.map((line) => (
+      <VerdictFilter lines={items} only={only} onOnly={setOnly} />
+      {shown(items, only).map((line) => (
         <DeskStudent key={line.studentId} line={line} />
       ))}
       <Pages page={page} pages={pages} onPage={setPage} />

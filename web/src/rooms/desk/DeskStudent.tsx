@@ -3,6 +3,7 @@ import { Link } from 'react-router';
 import type { DeskLine } from '../../api/types';
 import { Stone, type StoneTone } from '../../ui/Stone';
 import { ago, notes, short } from '../../ui/words';
+import { Decisions } from './Decisions';
 import { Picks } from './Picks';
 import classes from './Desk.module.css';
 
@@ -17,14 +18,24 @@ const TONES: Record<string, StoneTone> = {
   misses: 'clay',
   back: 'clay',
   pick: 'moss',
+  stuck: 'clay',
+  slipping: 'clay',
+  quiet: 'sand',
+  behind: 'clay',
+  on_course: 'river',
 };
 
 /** The word beside the stone, so that nothing is said by colour alone. */
-const WORDS: Record<string, string> = {
+export const WORDS: Record<string, string> = {
   new: 'new',
   hold: 'in work',
   ready: 'ready',
-  reached: 'reached',
+  reached: 'learned',
+  stuck: 'stuck',
+  slipping: 'slipping',
+  quiet: 'quiet',
+  behind: 'behind',
+  on_course: 'on course',
   waits: 'enough today',
   misses: 'slips',
   back: 'one back',
@@ -45,8 +56,12 @@ export function DeskStudent({ line }: { line: DeskLine }) {
         <h2>
           <Link to={`/students/${line.studentId}`}>{line.name}</Link>
         </h2>
-        <p>{line.instrument}</p>
+        <p>
+          {line.lesson && <strong className={classes.lesson}>{line.lesson.slice(0, 5)} today · </strong>}
+          {line.instrument}
+        </p>
         <p className={classes.last}>Last take {lastSaid(line)}</p>
+        {line.word && <p className={classes.said}>“{line.word.text}”</p>}
       </div>
       <div className={classes.works}>
         {line.works.length === 0 && (
@@ -105,8 +120,12 @@ function WorkLine({ work, studentId }: { work: Work; studentId: number }) {
           {short(work.bpm)} of {short(work.target)} bpm
           {work.bestNotesPerSecond != null && ` · best ${short(work.bestNotesPerSecond)} notes a second`}
         </span>
+        {work.advice.length > 0 && (
+          <span className={classes.advice}>Try {notes(work.advice.join(', or '))}.</span>
+        )}
         {work.picks.length > 0 && <Picks assignmentId={work.assignmentId} moves={work.picks} />}
       </span>
+      <Decisions work={work} />
     </div>
   );
 }

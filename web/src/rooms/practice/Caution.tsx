@@ -1,24 +1,11 @@
-import { useState } from 'react';
-import { isoDay } from '../../ui/words';
 import classes from './Practice.module.css';
 
-const KEY = 'pebble-caution';
-
-/** One caution a day, in turn; it never stands in the way. */
-export function Caution({ cautions }: { cautions: string[] }) {
-  const [open, setOpen] = useState(() => localStorage.getItem(KEY) !== isoDay());
-  const caution = cautions[new Date().getDate() % Math.max(1, cautions.length)];
-  if (!open || !caution) return null;
+/** A caution that never stands in the way. */
+export function Caution({ text, onDismiss }: { text: string; onDismiss: () => void }) {
   return (
-    <p className={classes.caution}>
-      {caution}
-      <button
-        type="button"
-        onClick={() => {
-          localStorage.setItem(KEY, isoDay());
-          setOpen(false);
-        }}
-      >
+    <p className={classes.caution} role="note">
+      {text}
+      <button type="button" onClick={onDismiss}>
         Good
       </button>
     </p>

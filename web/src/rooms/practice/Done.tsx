@@ -1,17 +1,46 @@
+import { useState } from 'react';
 import type { Today } from '../../api/types';
 import { Stone } from '../../ui/Stone';
 import { notes } from '../../ui/words';
-import classes from './Practice.module.css';
+import buttons from './Buttons.module.css';
+import classes from './Done.module.css';
 
-/** The end of the day's list: what was done and where it stands. */
-export function Done({ today, waiting, onBack }: { today: Today; waiting: number; onBack: () => void }) {
+interface Props {
+  today: Today;
+  /** Takes and lines that are not sent yet. */
+  waiting: number;
+  onWord: (text: string) => Promise<void>;
+  onBack: () => void;
+}
+
+const FULL_RINGS = 4;
+
+function minutes(seconds: number): string {
+  const whole = Math.round(seconds / 60);
+  return whole < 1 ? 'under a minute' : `${whole} min`;
+}
+
+/** The end of the day's list: what was done, how long, what moved, and a line to the teacher. */
+export function Done({ today, waiting, onWord, onBack }: Props) {
+  const [word, setWord] = useState('');
+  const [said, setSaid] = useState(false);
   const takes = today.items.reduce((sum, item) => sum + item.takesToday, 0);
+  const clean = today.items.reduce((sum, item) => sum + item.cleanToday, 0);
+  const seconds = today.items.reduce((sum, item) => sum + item.secondsToday, 0);
+  const say = () => {
+    if (!word.trim()) return;
+    setSaid(true);
+    void onWord(word.trim());
+  };
   return (
     <main className={classes.done}>
       <h1>{takes > 0 ? 'Done for today' : 'Nothing played yet'}</h1>
-      <p>
-        {takes} {takes === 1 ? 'take' : 'takes'} today{waiting > 0 ? `, ${waiting} still to be sent` : ''}.
-      </p>
+      {takes > 0 && (
+        <p>
+          {takes} {takes === 1 ? 'take' : 'takes'} today, {clean} clean, {minutes(seconds)} of playing
+          {waiting > 0 ? `; ${waiting} still to be sent` : ''}.
+        </p>
+      )}
       <ul>
         {today.items.map((item) => (
           <li key={item.assignmentId}>
@@ -21,7 +50,7 @@ export function Done({ today, waiting, onBack }: { today: Today; waiting: number
                 width={42}
                 height={26}
                 tone={item.takesToday > 0 ? 'moss' : 'sand'}
-                rings={Math.min(4, item.takesToday)}
+                rings={Math.min(FULL_RINGS, item.takesToday)}
                 x={23}
                 y={16}
               />
@@ -29,14 +58,43 @@ export function Done({ today, waiting, onBack }: { today: Today; waiting: number
             <span>
               <strong>
                 {notes(item.key)} · {item.takesToday} {item.takesToday === 1 ? 'take' : 'takes'}
+                {item.takesToday > 0 && `, ${item.cleanToday} clean`}
               </strong>
+              {item.morning !== item.here.now && (
+                <em>
+                  {notes(item.morning)} → {notes(item.here.now)}
+                </em>
+              )}
               <br />
               {notes(item.sentence)}
             </span>
           </li>
         ))}
       </ul>
-      <button type="button" className={classes.next} onClick={onBack}>
+      {today.trims.length > 0 && <p className={classes.trims}>{today.trims.map(notes).join(' ')}</p>}
+      {said ? (
+        <p role="status">Your line is kept and goes to your teacher.</p>
+      ) : (
+        <form
+          className={classes.word}
+          onSubmit={(event) => {
+            event.preventDefault();
+            say();
+          }}
+        >
+          <input
+            aria-label="A line to your teacher"
+            placeholder="a line to your teacher"
+            maxLength={500}
+            value={word}
+            onChange={(event) => setWord(event.currentTarget.value)}
+          />
+          <button type="submit" className={buttons.soft} disabled={!word.trim()}>
+            Send
+          </button>
+        </form>
+      )}
+      <button type="button" className={buttons.soft} onClick={onBack}>
         Back to the first
       </button>
     </main>

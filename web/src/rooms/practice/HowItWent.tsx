@@ -1,12 +1,14 @@
-import { useState } from 'react';
 import type { TakeForm } from '../../api/types';
 import { useKeys } from '../../ui/useKeys';
-import classes from './Practice.module.css';
+import classes from './Asking.module.css';
 
 interface Props {
-  /** Whether the line was played to its end. */
+  /** Whether the line was played to its end at least once. */
   whole: boolean;
-  onSay: (outcome: TakeForm['outcome'], note: string) => void;
+  /** What is asked, such as how many times it was played. */
+  question: string;
+  onSay: (outcome: TakeForm['outcome']) => void;
+  onDrop: () => void;
 }
 
 const ANSWERS: { outcome: TakeForm['outcome']; name: string; means: string; key: string }[] = [
@@ -16,9 +18,8 @@ const ANSWERS: { outcome: TakeForm['outcome']; name: string; means: string; key:
 ];
 
 /** How did it go? Three large answers. */
-export function HowItWent({ whole, onSay }: Props) {
-  const [note, setNote] = useState('');
-  const say = (outcome: TakeForm['outcome']) => () => onSay(outcome, note);
+export function HowItWent({ whole, question, onSay, onDrop }: Props) {
+  const say = (outcome: TakeForm['outcome']) => () => onSay(outcome);
   useKeys({
     '1': whole ? say('clean') : undefined,
     '2': whole ? say('slips') : undefined,
@@ -27,7 +28,7 @@ export function HowItWent({ whole, onSay }: Props) {
   const answers = whole ? ANSWERS : ANSWERS.slice(2);
   return (
     <div className={classes.asking}>
-      <h2>{whole ? 'How did it go?' : 'You stopped.'}</h2>
+      <h2>{question}</h2>
       <div className={classes.answers}>
         {answers.map((answer, i) => (
           <button
@@ -42,14 +43,9 @@ export function HowItWent({ whole, onSay }: Props) {
           </button>
         ))}
       </div>
-      <input
-        className={classes.note}
-        aria-label="A word to your teacher"
-        placeholder="a word to your teacher, if you like"
-        maxLength={500}
-        value={note}
-        onChange={(event) => setNote(event.currentTarget.value)}
-      />
+      <button type="button" className={classes.quiet} onClick={onDrop}>
+        Do not count it
+      </button>
     </div>
   );
 }

@@ -6,6 +6,7 @@ import { notes } from '../../ui/words';
 import { KeyForms } from '../students/KeyForms';
 import { KeyPathRiver } from '../students/KeyPathRiver';
 import { useOwnKeyPath } from './usePractice';
+import keys from './Keys.module.css';
 import classes from './Practice.module.css';
 
 /** The student's own keys. */
@@ -25,7 +26,7 @@ export function OwnKeyPath() {
   const met = path.data.stones.filter((stone) => stone.forms.length > 0);
   const shown = path.data.stones.find((stone) => stone.tonic === chosen) ?? met[0] ?? path.data.stones[0]!;
   return (
-    <main className={classes.keys}>
+    <main className={keys.keys}>
       <header>
         <h1>{path.data.student.split(' ')[0]}’s keys</h1>
         <Link to={`/p/${token}`}>Back to practising</Link>

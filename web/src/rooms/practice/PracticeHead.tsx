@@ -1,49 +1,66 @@
+import { useEffect, useRef } from 'react';
 import { Link } from 'react-router';
 import type { Today } from '../../api/types';
 import { SchemeToggle } from '../../ui/SchemeToggle';
 import { Stone } from '../../ui/Stone';
 import { notes } from '../../ui/words';
-import classes from './Practice.module.css';
+import classes from './Head.module.css';
 
 interface Props {
   today: Today;
   token: string;
   at: number;
   onGo: (to: number) => void;
+  onKeys: () => void;
 }
 
-/** Whose room it is, and the stones of today's list. */
-export function PracticeHead({ today, token, at, onGo }: Props) {
+const FULL_RINGS = 4;
+
+/** Whose room it is, and today's list in its order, each with its key and minutes. */
+export function PracticeHead({ today, token, at, onGo, onKeys }: Props) {
+  const list = useRef<HTMLElement>(null);
+  useEffect(() => {
+    // With many on the list, the one that is played stays in sight.
+    list.current?.querySelector('[aria-current]')?.scrollIntoView({ inline: 'center', block: 'nearest' });
+  }, [at]);
+  const minutes = today.items.reduce((sum, item) => sum + item.minutes, 0);
   return (
     <header className={classes.head}>
       <span className={classes.whose}>
         <strong>{today.student.split(' ')[0]}</strong>
         <span>{today.instrument}</span>
       </span>
-      <nav className={classes.dots} aria-label="Today">
+      <nav ref={list} className={classes.list} aria-label="Today">
         {today.items.map((item, i) => (
           <button
             key={item.assignmentId}
             type="button"
             aria-current={i === at ? 'step' : undefined}
-            aria-label={`${i + 1} of ${today.items.length}: ${notes(item.title)}`}
+            aria-label={`${i + 1} of ${today.items.length}: ${notes(item.title)} in ${notes(item.key)}, ${item.minutes} minutes`}
             onClick={() => onGo(i)}
           >
-            <svg width="34" height="24" aria-hidden="true">
+            <svg width="34" height="22" aria-hidden="true">
               <Stone
                 seed={item.title}
-                width={i === at ? 32 : 24}
-                height={i === at ? 21 : 15}
+                width={i === at ? 32 : 25}
+                height={i === at ? 20 : 15}
                 tone={i === at ? 'river' : item.takesToday > 0 ? 'moss' : 'sand'}
+                rings={Math.min(FULL_RINGS, item.takesToday)}
                 x={17}
-                y={12}
+                y={11}
               />
             </svg>
+            <span className={classes.listKey}>{notes(item.key.replace(/ .*/, ''))}</span>
+            <span className={classes.listMinutes}>{item.minutes} min</span>
           </button>
         ))}
       </nav>
       <span className={classes.headSide}>
+        {today.items.length > 1 && <span className={classes.total}>{minutes} min in all</span>}
         <Link to={`/p/${token}/keys`}>My keys</Link>
+        <button type="button" className={classes.round} aria-label="Shortcut keys and pedal" onClick={onKeys}>
+          ?
+        </button>
         <SchemeToggle />
       </span>
     </header>

@@ -1,37 +1,47 @@
-import { useState } from 'react';
+import { lazy, Suspense, useState } from 'react';
 import { useParams } from 'react-router';
-import { sentenceOf } from '../../api/client';
+import { Problem, sentenceOf } from '../../api/client';
 import { useKeys } from '../../ui/useKeys';
 import { Waiting } from '../../ui/Waiting';
 import { Done } from './Done';
-import { useOutbox } from './outbox';
+import { localTime, newId } from './keep/ids';
+import type { Entry } from './keep/store';
 import { PracticeHead } from './PracticeHead';
 import { PracticeItem } from './PracticeItem';
-import { usePractice } from './usePractice';
+import { useKeptPassages, usePractice } from './usePractice';
 import classes from './Practice.module.css';
+
+const KeySheet = lazy(async () => ({ default: (await import('./KeySheet')).KeySheet }));
 
 /** The student's half hour: one thing at a time. */
 export function PracticeRoom() {
   const token = useParams().token!;
-  const { today, send } = usePractice(token);
-  const outbox = useOutbox(token, send);
+  const { list, asked, week, outbox } = usePractice(token);
   const [at, setAt] = useState(0);
-  const items = today.data?.items ?? [];
+  const [keys, setKeys] = useState(false);
+  const [resting, setResting] = useState(true);
+  useKeptPassages(token, week, resting);
+  const items = list?.items ?? [];
   const go = (to: number) => setAt(Math.min(items.length, Math.max(0, to)));
-  useKeys({ ArrowLeft: () => go(at - 1), ArrowRight: () => go(at + 1) }, items.length > 0);
-  if (today.isPending) return <Waiting />;
-  if (today.isError && !today.data) {
+  useKeys({ n: () => go(at + 1), p: () => go(at - 1), '?': () => setKeys(true) }, items.length > 0);
+  const finished = at >= items.length;
+  useKeys(
+    { ArrowLeft: () => go(at - 1), ArrowUp: () => go(at - 1), PageUp: () => go(at - 1) },
+    finished && items.length > 0,
+  );
+  if (!list) {
+    if (asked.isPending) return <Waiting />;
     return (
       <main className={classes.alone}>
-        <h1>This room is closed</h1>
-        <p>{sentenceOf(today.error)}</p>
+        <h1>{asked.error instanceof Problem ? 'This room is closed' : 'No way to the studio'}</h1>
+        <p>{sentenceOf(asked.error)}</p>
       </main>
     );
   }
   const item = items[at];
   return (
     <div className={classes.room}>
-      <PracticeHead today={today.data} token={token} at={at} onGo={go} />
+      <PracticeHead today={list} token={token} at={at} onGo={go} onKeys={() => setKeys(true)} />
       {items.length === 0 ? (
         <main className={classes.alone}>
           <h1>Nothing to practise today</h1>
@@ -41,20 +51,44 @@ export function PracticeRoom() {
         <PracticeItem
           key={item.assignmentId}
           token={token}
+          today={list}
           item={item}
+          week={week}
           next={items[at + 1]}
-          cautions={today.data.cautions}
-          onTake={(take) => outbox.add(take)}
+          onTakes={(forms) => outbox.add(forms.map((form) => ({ kind: 'take', form })))}
+          onResting={setResting}
           onNext={() => go(at + 1)}
+          onBefore={() => go(at - 1)}
         />
       ) : (
-        <Done today={today.data} waiting={outbox.waiting} onBack={() => go(0)} />
+        <Done
+          today={list}
+          waiting={outbox.waiting.length}
+          onWord={(text) =>
+            outbox.add([{ kind: 'word', form: { clientId: newId(), text, saidAt: localTime() } }])
+          }
+          onBack={() => go(0)}
+        />
       )}
-      <p className={classes.waiting} role="status">
-        {outbox.waiting > 0 &&
-          `${outbox.waiting} ${outbox.waiting === 1 ? 'take is' : 'takes are'} kept here and not sent yet.`}
-        {outbox.refused !== undefined && ` A take was not accepted: ${sentenceOf(outbox.refused)}`}
-      </p>
+      <Unsent waiting={outbox.waiting} lasting={outbox.lasting} refused={outbox.refused} />
+      <Suspense>{keys && <KeySheet opened onClose={() => setKeys(false)} />}</Suspense>
     </div>
+  );
+}
+
+/** What has not reached the studio yet. */
+function Unsent({ waiting, lasting, refused }: { waiting: Entry[]; lasting: boolean; refused: unknown }) {
+  const takes = waiting.filter((entry) => entry.kind === 'take').length;
+  const lines = waiting.length - takes;
+  const counted = [
+    takes > 0 && `${takes} ${takes === 1 ? 'take' : 'takes'}`,
+    lines > 0 && `${lines} ${lines === 1 ? 'line' : 'lines'}`,
+  ].filter(Boolean);
+  const kept = lasting ? 'kept here and not sent yet' : 'not sent yet; leave this page open until it is';
+  return (
+    <p className={classes.waiting} role="status">
+      {waiting.length > 0 && `${counted.join(' and ')} ${waiting.length === 1 ? 'is' : 'are'} ${kept}.`}
+      {refused !== undefined && ` A take was not accepted: ${sentenceOf(refused)}`}
+    </p>
   );
 }

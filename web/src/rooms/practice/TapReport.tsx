@@ -1,7 +1,7 @@
 import { useElementSize } from '@mantine/hooks';
 import type { TapsView } from '../../api/types';
 import { notes } from '../../ui/words';
-import classes from './Practice.module.css';
+import classes from './Taps.module.css';
 
 const HEIGHT = 92;
 const MIDDLE = 46;

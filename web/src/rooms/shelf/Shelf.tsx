@@ -9,6 +9,7 @@ import { undoNote } from '../../ui/undo';
 import { Waiting } from '../../ui/Waiting';
 import { Wrong } from '../../ui/Wrong';
 import { notes } from '../../ui/words';
+import { GiveDialog } from './GiveDialog';
 import { RecipeCard } from './RecipeCard';
 import { Shape, shapeWords } from './Shape';
 import classes from './Shelf.module.css';
@@ -57,6 +58,7 @@ export function Shelf() {
 
 function RoutineCard({ routine }: { routine: RoutineLine }) {
   const archive = useArchiveRoutine();
+  const [giving, setGiving] = useState(false);
   const { id } = routine;
   const putAway = () =>
     archive.mutate(
@@ -80,8 +82,15 @@ function RoutineCard({ routine }: { routine: RoutineLine }) {
         {more}
       </p>
       <div className={classes.foot}>
-        <span>{shapeWords(routine.shape, routine.minutes)}</span>
-        <span className={classes.push} />
+        <span className={classes.line}>{shapeWords(routine.shape, routine.minutes)}</span>
+        <Button
+          size="compact-sm"
+          variant="default"
+          aria-label={`Give ${routine.title} to students`}
+          onClick={() => setGiving(true)}
+        >
+          Give
+        </Button>
         <Button
           size="compact-sm"
           variant="subtle"
@@ -92,6 +101,7 @@ function RoutineCard({ routine }: { routine: RoutineLine }) {
           Put away
         </Button>
       </div>
+      {giving && <GiveDialog routine={routine} onClose={() => setGiving(false)} />}
     </li>
   );
 }

@@ -13,7 +13,7 @@ export function Given({ studentId }: { studentId: number }) {
   const end = useEndAssignment();
   if (given.isError) return <Wrong error={given.error} again={() => given.refetch()} />;
   const today = isoDay();
-  const now = (given.data ?? []).filter((one) => !one.ended && one.endsOn >= today);
+  const now = (given.data ?? []).filter((one) => !one.ended && (!one.endsOn || one.endsOn >= today));
   const endIt = (one: Assignment) =>
     end.mutate(
       { id: one.id },
@@ -35,7 +35,11 @@ export function Given({ studentId }: { studentId: number }) {
               <Link to={`/students/${studentId}/steps/${one.id}`}>{notes(one.title)}</Link>
               <br />
               {notes(one.climbWords)} · {one.minutesADay} min a day ·{' '}
-              {one.startsOn > today ? `from ${dayOf(one.startsOn)}` : `until ${dayOf(one.endsOn)}`}
+              {one.startsOn > today
+                ? `from ${dayOf(one.startsOn)}`
+                : one.endsOn
+                  ? `until ${dayOf(one.endsOn)}`
+                  : 'until it is learned'}
               {one.goal && ` · goal ${short(one.goal.bpm)} bpm by ${dayOf(one.goal.date)}`}
             </span>
             <Button

@@ -2,6 +2,8 @@ import type { KeyStone } from '../../api/types';
 import { dayOf, notes, short } from '../../ui/words';
 import classes from './StudentPage.module.css';
 
+const MOST_SLIPS = 4;
+
 /** What has been done in one key, form by form, in sentences with numbers. */
 export function KeyForms({ stone }: { stone: KeyStone }) {
   if (stone.forms.length === 0) {
@@ -22,6 +24,11 @@ export function KeyForms({ stone }: { stone: KeyStone }) {
             {form.bestBpm != null &&
               ` Best clean ${short(form.bestBpm)} bpm, ${short(form.bestNotesPerSecond ?? 0)} notes a second.`}
           </p>
+          {form.slips.length > 0 && (
+            <p className={classes.soft}>
+              What slips: {notes(form.slips.slice(0, MOST_SLIPS).join(' · ').replaceAll(' in this key', ''))}.
+            </p>
+          )}
         </li>
       ))}
     </ul>

@@ -1,6 +1,6 @@
 import { Button } from '@mantine/core';
 import { useState } from 'react';
-import { useTakes } from '../../api/teacher';
+import { useTakes, useWords } from '../../api/teacher';
 import { dayOf, notes, short } from '../../ui/words';
 import { Wrong } from '../../ui/Wrong';
 import classes from './StudentPage.module.css';
@@ -14,6 +14,7 @@ export function Log({ studentId }: { studentId: number }) {
   return (
     <section aria-label="Log">
       <h2>Log</h2>
+      <Words studentId={studentId} />
       {takes.isSuccess && total === 0 && <p className={classes.soft}>No take yet.</p>}
       <ul className={classes.log} tabIndex={0} aria-label="Takes">
         {items.map((take) => (
@@ -25,6 +26,7 @@ export function Log({ studentId }: { studentId: number }) {
             <span>{short(take.bpm)} bpm</span>
             <span className={classes.of}>
               {notes(take.title)}
+              {take.slipped && <small> {notes(take.slipped)}</small>}
               {take.note && <em> “{take.note}”</em>}
             </span>
           </li>
@@ -47,5 +49,23 @@ export function Log({ studentId }: { studentId: number }) {
         </div>
       )}
     </section>
+  );
+}
+
+const SHOWN = 3;
+
+/** What the student wrote to the teacher last. */
+function Words({ studentId }: { studentId: number }) {
+  const words = useWords(studentId);
+  const last = words.data?.items.slice(0, SHOWN) ?? [];
+  if (last.length === 0) return null;
+  return (
+    <ul className={classes.words} aria-label="Lines to you">
+      {last.map((word) => (
+        <li key={word.id}>
+          <span>{dayOf(word.day)}</span> “{word.text}”
+        </li>
+      ))}
+    </ul>
   );
 }

@@ -45,6 +45,10 @@ export function PracticeLink({ student }: { student: Student }) {
           Renew
         </Button>
       </div>
+      <p className={classes.soft}>
+        You and the parents decide how a young player practises; local rules on pupils’ data and on child
+        protection come first. Pebble Step is no medical device.
+      </p>
       <Modal opened={asking} onClose={() => setAsking(false)} title="Renew the practice link?" centered>
         <p style={{ marginTop: 0 }}>
           The link {student.name} has now stops working at once, and you send the new one. This cannot be

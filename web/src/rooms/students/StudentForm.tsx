@@ -1,8 +1,9 @@
-import { Button, Group, Modal, NativeSelect, Select, TextInput } from '@mantine/core';
+import { Button, Group, Modal, NativeSelect, NumberInput, Select, Textarea, TextInput } from '@mantine/core';
 import { type FormEvent, useState } from 'react';
 import { Problem } from '../../api/client';
 import { useCatalogue, useInstruments, useKeepStudent } from '../../api/teacher';
 import type { Instrument, Student } from '../../api/types';
+import { notes } from '../../ui/words';
 import { Wrong } from '../../ui/Wrong';
 import { instrumentChoices } from './instruments';
 
@@ -13,7 +14,9 @@ interface Props {
   student?: Student;
 }
 
-const FIELDS = ['/name', '/range'];
+const FIELDS = ['/name', '/range', '/referencePitch', '/minutesADay'];
+const DAYS = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'];
+const ISO_16 = '440';
 
 /** Adds a student, or changes name, instrument and range. */
 export function StudentForm(props: Props) {
@@ -44,13 +47,33 @@ function Fields({ onClose, student }: Props) {
   const [instrument, setInstrument] = useState(student?.instrument ?? 'oboe');
   const [level, setLevel] = useState(student?.level ?? 'full');
   const [range, setRange] = useState(student?.ownRange ? student.range : '');
+  const [reference, setReference] = useState(student ? String(student.referencePitch) : ISO_16);
+  const [minutes, setMinutes] = useState(student?.minutesADay ?? undefined);
+  const [lessonDay, setLessonDay] = useState(student?.lessonDay ?? 0);
+  const [lessonTime, setLessonTime] = useState(student?.lessonTime?.slice(0, 5) ?? '');
+  const [parentNote, setParentNote] = useState(student?.parentNote ?? '');
   const wrong = keep.error instanceof Problem ? keep.error : undefined;
   const wrongAt = (field: string) => (wrong?.pointer === field ? wrong.sentence : undefined);
   const chosen = instruments.data?.find((one) => one.id === instrument);
   const submit = (event: FormEvent) => {
     event.preventDefault();
     if (keep.isPending) return;
-    keep.mutate({ id: student?.id, name, instrument, level, range: range.trim() }, { onSuccess: onClose });
+    const referencePitch = Number(reference.replace(',', '.')) || undefined;
+    keep.mutate(
+      {
+        id: student?.id,
+        name,
+        instrument,
+        level,
+        range: range.trim(),
+        referencePitch,
+        minutesADay: minutes,
+        lessonDay: lessonDay || undefined,
+        lessonTime: lessonTime || undefined,
+        parentNote,
+      },
+      { onSuccess: onClose },
+    );
   };
   return (
     <form onSubmit={submit} style={{ display: 'grid', gap: 14 }}>
@@ -78,17 +101,64 @@ function Fields({ onClose, student }: Props) {
         onChange={(event) => setLevel(event.currentTarget.value)}
         data={(catalogue.data?.levels ?? []).map((one) => ({
           value: one.id,
-          label: `${one.name}, ${rangeOf(chosen, one.id)}`,
+          label: `${one.name}, ${notes(rangeOf(chosen, one.id))}`,
         }))}
       />
       <TextInput
         label="Their own range, as written"
         description="Leave it empty to take the range above. It can grow note by note."
-        placeholder={rangeOf(chosen, level)}
+        placeholder={notes(rangeOf(chosen, level))}
         value={range}
         maxLength={20}
         onChange={(event) => setRange(event.currentTarget.value)}
         error={wrongAt('/range')}
+      />
+      <Group grow align="start">
+        <NumberInput
+          label="Minutes a day"
+          description="Today’s list keeps to it."
+          min={5}
+          max={600}
+          value={minutes ?? ''}
+          onChange={(value) => setMinutes(value === '' ? undefined : Number(value))}
+          error={wrongAt('/minutesADay')}
+        />
+        <TextInput
+          label="Tunes to, A in Hz"
+          description="415 to 466"
+          inputMode="decimal"
+          value={reference}
+          maxLength={6}
+          onChange={(event) => setReference(event.currentTarget.value)}
+          error={wrongAt('/referencePitch')}
+        />
+      </Group>
+      <Group grow align="start">
+        <NativeSelect
+          label="Lesson on"
+          value={lessonDay}
+          onChange={(event) => setLessonDay(Number(event.currentTarget.value))}
+          data={[
+            { value: '0', label: 'no fixed day' },
+            ...DAYS.map((day, i) => ({ value: String(i + 1), label: day })),
+          ]}
+        />
+        <TextInput
+          label="at"
+          type="time"
+          disabled={!lessonDay}
+          value={lessonTime}
+          onChange={(event) => setLessonTime(event.currentTarget.value)}
+        />
+      </Group>
+      <Textarea
+        label="The parents’ note"
+        autosize
+        minRows={1}
+        maxRows={4}
+        maxLength={1000}
+        value={parentNote}
+        onChange={(event) => setParentNote(event.currentTarget.value)}
       />
       {keep.isError && !FIELDS.includes(wrong?.pointer ?? '') && <Wrong error={keep.error} />}
       <Group justify="flex-end">

@@ -1,5 +1,6 @@
 package pebblestep.app;
 
+import java.time.Clock;
 import org.junit.jupiter.api.extension.BeforeAllCallback;
 import org.junit.jupiter.api.extension.ExtensionContext;
 import org.junit.jupiter.api.extension.ExtensionContext.Namespace;
@@ -9,6 +10,7 @@ import org.junit.jupiter.api.extension.ParameterResolver;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.web.server.servlet.context.ServletWebServerApplicationContext;
 import org.springframework.context.ConfigurableApplicationContext;
+import org.springframework.context.support.GenericApplicationContext;
 
 /** Starts the real application once for all tests, on a free port and an in-memory database; tests talk HTTP to it. */
 public final class RunningApp implements BeforeAllCallback, ParameterResolver {
@@ -41,8 +43,14 @@ public final class RunningApp implements BeforeAllCallback, ParameterResolver {
     @SuppressWarnings("deprecation")
     public record Server(ConfigurableApplicationContext context, int port) implements Store.CloseableResource {
         static Server start() {
-            ConfigurableApplicationContext context = SpringApplication.run(
-                    PebbleStep.class,
+            SpringApplication application = new SpringApplication(PebbleStep.class);
+            application.addInitializers(context -> ((GenericApplicationContext) context)
+                    .registerBean(
+                            "turnableClock",
+                            Clock.class,
+                            () -> TurnableClock.THE_CLOCK,
+                            bean -> bean.setPrimary(true)));
+            ConfigurableApplicationContext context = application.run(
                     "--server.port=0",
                     "--spring.datasource.url=jdbc:h2:mem:tests;DB_CLOSE_DELAY=-1",
                     "--pebble.data=target/test-data",

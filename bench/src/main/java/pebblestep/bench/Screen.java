@@ -16,7 +16,7 @@ import java.util.stream.Stream;
  */
 public final class Screen {
     private static final int NUDGES = 200;
-    private static final int MINUTES = 20;
+    private static final int MINUTES = 10;
 
     /** Waits in the page for the sentence and the ribbon to change after a key, up to the frame that shows them. */
     private static final String NUDGE =
@@ -96,9 +96,9 @@ public final class Screen {
     private static void sound(Page page, String root) {
         page.navigate(root + "/sound-check?minutes=" + MINUTES);
         page.getByText("Measure", new Page.GetByTextOptions().setExact(true)).click();
-        page.getByText("missing.").waitFor(new com.microsoft.playwright.Locator.WaitForOptions().setTimeout(600_000));
-        System.out.println(
-                "Offline render with changes: " + page.getByText("missing.").innerText());
+        com.microsoft.playwright.Locator found = page.locator("[data-done=true]");
+        found.waitFor(new com.microsoft.playwright.Locator.WaitForOptions().setTimeout(600_000));
+        System.out.println("Offline render\n" + found.innerText());
     }
 
     private static void print(String what, double[] millis) {

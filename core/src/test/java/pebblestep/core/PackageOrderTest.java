@@ -47,7 +47,7 @@ class PackageOrderTest {
             .whereLayer("instrument")
             .mayOnlyBeAccessedByLayers("passage", "notation")
             .whereLayer("scale")
-            .mayOnlyBeAccessedByLayers("line", "passage", "notation", "climb", "keyplan", "practice")
+            .mayOnlyBeAccessedByLayers("line", "passage", "notation", "metronome", "climb", "keyplan", "practice")
             .whereLayer("line")
             .mayOnlyBeAccessedByLayers("passage", "climb")
             .whereLayer("passage")

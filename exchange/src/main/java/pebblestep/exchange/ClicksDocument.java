@@ -1,22 +1,54 @@
 package pebblestep.exchange;
 
+import com.fasterxml.jackson.annotation.JsonInclude;
 import java.util.List;
+import java.util.Locale;
+import org.jspecify.annotations.Nullable;
 import pebblestep.core.metronome.ClickPlan;
+import pebblestep.core.metronome.DroneTones;
+import pebblestep.core.metronome.FootCue;
+import pebblestep.core.metronome.GroovePlan;
+import pebblestep.core.passage.Metronome;
 import pebblestep.core.passage.Passage;
+import pebblestep.core.pitch.ReferencePitch;
 
 /**
- * A click plan as JSON. Milliseconds count from the first attack of the passage, so the count-in is negative; {@code
- * endMs} is where the next repetition would start its bar. All bars, those of the count-in first, are {@code barMs} long.
+ * What sounds with a passage, as JSON. Milliseconds count from the first attack of the passage, so the count-in is
+ * negative; {@code endMs} is where the next repetition would start its bar. All bars, those of the count-in first, are
+ * {@code barMs} long. Drums are there where the step asks for them; foot and drone always are, because a student may ask
+ * for them too. {@code voiceHz} is the frequency of each note for a voice that plays the line.
  */
 public record ClicksDocument(
-        double startMs, double endMs, double barMs, int bars, int countInBars, List<ClickPart> clicks) {
+        double startMs,
+        double endMs,
+        double barMs,
+        int bars,
+        int countInBars,
+        List<ClickPart> clicks,
+        List<DrumPart> drums,
+        FootPart foot,
+        DronePart drone,
+        List<Double> voiceHz) {
 
     /** One click: exact position, the beat it counts, and when it sounds; {@code x} is its position as a number. */
     public record ClickPart(
             String at, double x, double ms, int beat, boolean accent, boolean countIn, boolean between) {}
 
-    /** The plan of a passage at its tempo. */
-    public static ClicksDocument of(ClickPlan plan, Passage passage) {
+    /** One stroke of a drum: low, soft or high. */
+    public record DrumPart(double ms, String drum, boolean strong) {}
+
+    /** When the foot taps, and whether the step asks for it. */
+    public record FootPart(boolean asked, List<Double> ms) {}
+
+    /** The notes of a drone in hertz, and which of them the step asks for: tonic, tonic-and-fifth, or null. */
+    @JsonInclude(JsonInclude.Include.NON_NULL)
+    public record DronePart(@Nullable String asked, double tonicHz, double fifthHz) {}
+
+    /** What sounds with a passage at its tempo, tuned to a reference pitch. */
+    public static ClicksDocument of(Passage passage, ReferencePitch reference) {
+        ClickPlan plan = ClickPlan.of(passage);
+        Metronome wish = passage.step().metronome();
+        DroneTones drone = DroneTones.of(passage, reference);
         return new ClicksDocument(
                 Rounded.of(passage.millisAt(plan.start())),
                 Rounded.of(passage.millisAt(plan.end())),
@@ -25,7 +57,7 @@ public record ClicksDocument(
                         .minus(plan.start())
                         .dividedBy(passage.step().meter().bar())
                         .floor()),
-                passage.step().metronome().countInBars(),
+                wish.countInBars(),
                 plan.clicks().stream()
                         .map(click -> new ClickPart(
                                 click.at().toString(),
@@ -35,6 +67,24 @@ public record ClicksDocument(
                                 click.accent(),
                                 click.countIn(),
                                 click.between()))
+                        .toList(),
+                GroovePlan.of(passage).hits().stream()
+                        .map(hit -> new DrumPart(
+                                Rounded.of(passage.millisAt(hit.at())),
+                                hit.drum().name().toLowerCase(Locale.ROOT),
+                                hit.strong()))
+                        .toList(),
+                new FootPart(
+                        !wish.foot().isEmpty(),
+                        FootCue.of(passage).taps().stream()
+                                .map(at -> Rounded.of(passage.millisAt(at)))
+                                .toList()),
+                new DronePart(
+                        wish.drone().map(Metronome.Drone::id).orElse(null),
+                        Rounded.of(drone.tonic()),
+                        Rounded.of(drone.fifth())),
+                passage.notes().stream()
+                        .map(note -> Rounded.of(reference.hertz(note.concert())))
                         .toList());
     }
 }

@@ -14,6 +14,7 @@ import pebblestep.core.passage.Step;
 import pebblestep.core.passage.landing.Landing;
 import pebblestep.core.passage.landing.LandingFix;
 import pebblestep.core.pitch.NoteName;
+import pebblestep.core.pitch.ReferencePitch;
 import pebblestep.core.rhythm.Count;
 import pebblestep.core.rhythm.Fraction;
 import pebblestep.core.rhythm.Speech;
@@ -39,6 +40,7 @@ public record PassageDocument(
         List<NewNotePart> newNotes,
         String writtenKey,
         String concertKey,
+        String signature,
         @Nullable ScoreDocument score,
         @Nullable String scoreRefusal,
         @Nullable ClicksDocument clicks,
@@ -110,6 +112,11 @@ public record PassageDocument(
     public record Reader(Optional<Player> player, Optional<Key> before, Speech speech) {
         /** Nobody in particular. */
         public static final Reader NOBODY = new Reader(Optional.empty(), Optional.empty(), Speech.USUAL);
+
+        /** What they tune to; 440 Hz for nobody in particular. */
+        public ReferencePitch reference() {
+            return player.map(Player::reference).orElse(ReferencePitch.ISO_16);
+        }
     }
 
     /** What is drawn and sounded beside a passage; any of it may be null. */
@@ -133,7 +140,7 @@ public record PassageDocument(
         Landing landing = Landing.of(passage.step(), reader.speech);
         return new PassageDocument(
                 passage.notes().stream()
-                        .map(note -> part(note, passage, reader.speech))
+                        .map(note -> part(note, passage, reader))
                         .toList(),
                 passage.notes().size(),
                 passage.bars(),
@@ -154,6 +161,7 @@ public record PassageDocument(
                         .toList(),
                 passage.writtenKey().toString(),
                 passage.concertKey().toString(),
+                passage.writtenKey().signature().inWords(),
                 beside.score,
                 beside.scoreRefusal,
                 beside.clicks,
@@ -161,7 +169,7 @@ public record PassageDocument(
                 beside.near);
     }
 
-    private static NotePart part(PassageNote note, Passage passage, Speech speech) {
+    private static NotePart part(PassageNote note, Passage passage, Reader reader) {
         return new NotePart(
                 note.index(),
                 note.written().toString(),
@@ -172,7 +180,7 @@ public record PassageDocument(
                 note.value().toString(),
                 passage.step().meter().barOf(note.at()),
                 Count.of(note.at(), passage.step().meter()).toString(),
-                Count.said(note.at(), passage.step().meter(), speech.school()),
+                Count.said(note.at(), passage.step().meter(), reader.speech.school()),
                 Rounded.of(passage.millisAt(note.at())),
                 Rounded.of(passage.millisAt(note.at().plus(note.value())) - passage.millisAt(note.at())));
     }

@@ -91,14 +91,20 @@ public record StepDocument(
             @Nullable String bow,
             @Nullable String bowShare) {}
 
-    /** Count-in, accent and click; the beats that are chosen, and bars that are silent. */
+    /**
+     * Count-in, accent and click; the beats that are chosen, and bars that are silent; drums instead of clicks, a drone, and
+     * the beats on which the foot taps.
+     */
     @JsonInclude(JsonInclude.Include.NON_NULL)
     public record MetronomePart(
             Integer countInBars,
             Boolean accent,
             String click,
             @Nullable List<Integer> beats,
-            @Nullable SilentPart silent) {}
+            @Nullable SilentPart silent,
+            @Nullable String groove,
+            @Nullable String drone,
+            @Nullable List<Integer> foot) {}
 
     /** So many bars that sound, then so many that do not. */
     @JsonInclude(JsonInclude.Include.NON_NULL)

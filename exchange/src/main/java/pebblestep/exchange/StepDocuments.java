@@ -17,6 +17,7 @@ import pebblestep.core.pitch.NoteName;
 import pebblestep.core.pitch.Pitch;
 import pebblestep.core.rhythm.Bpm;
 import pebblestep.core.rhythm.Fraction;
+import pebblestep.core.rhythm.Groove;
 import pebblestep.core.rhythm.Tempo;
 import pebblestep.core.scale.Forms;
 import pebblestep.core.scale.Key;
@@ -94,7 +95,25 @@ public final class StepDocuments {
                 byId(Metronome.Clicks.values(), Metronome.Clicks::id, or(part.click(), "beats")),
                 or(part.beats(), List.of()),
                 Optional.ofNullable(part.silent())
-                        .map(turns -> new Metronome.Silence(turns.sounding(), turns.silent())));
+                        .map(turns -> new Metronome.Silence(turns.sounding(), turns.silent())),
+                Optional.ofNullable(part.groove()).map(id -> byId(Groove.values(), Groove::id, id)),
+                Optional.ofNullable(part.drone()).map(id -> byId(Metronome.Drone.values(), Metronome.Drone::id, id)),
+                or(part.foot(), List.of()));
+    }
+
+    private static StepDocument.MetronomePart write(Metronome metronome) {
+        return new StepDocument.MetronomePart(
+                metronome.countInBars(),
+                metronome.accent(),
+                metronome.clicks().id(),
+                metronome.beats().isEmpty() ? null : metronome.beats(),
+                metronome
+                        .silence()
+                        .map(turns -> new StepDocument.SilentPart(turns.sounding(), turns.silent()))
+                        .orElse(null),
+                metronome.groove().map(Groove::id).orElse(null),
+                metronome.drone().map(Metronome.Drone::id).orElse(null),
+                metronome.foot().isEmpty() ? null : metronome.foot());
     }
 
     static <T> T or(T value, T otherwise) {
@@ -132,17 +151,7 @@ public final class StepDocuments {
                 new StepDocument.TempoPart(
                         step.tempo().beat().toString(), plain(step.tempo().bpm())),
                 ArticulationFields.write(step.articulation()),
-                new StepDocument.MetronomePart(
-                        step.metronome().countInBars(),
-                        step.metronome().accent(),
-                        step.metronome().clicks().id(),
-                        step.metronome().beats().isEmpty()
-                                ? null
-                                : step.metronome().beats(),
-                        step.metronome()
-                                .silence()
-                                .map(turns -> new StepDocument.SilentPart(turns.sounding(), turns.silent()))
-                                .orElse(null)));
+                write(step.metronome()));
     }
 
     /** The line part of a document, for a line at no particular pitch. */

@@ -5,11 +5,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import pebblestep.core.instrument.Instruments;
-import pebblestep.core.metronome.ClickPlan;
 import pebblestep.core.notation.Score;
 import pebblestep.core.passage.Passage;
 import pebblestep.core.passage.Player;
 import pebblestep.core.pitch.NoteName;
+import pebblestep.core.pitch.ReferencePitch;
 import pebblestep.core.rhythm.CountSchool;
 import pebblestep.core.rhythm.Fraction;
 import pebblestep.core.rhythm.Speech;
@@ -83,7 +83,7 @@ class PassageDocumentTest {
                 new PassageDocument.Beside(
                         ScoreDocument.of(Score.of(PASSAGE, Optional.of(HORN))),
                         null,
-                        ClicksDocument.of(ClickPlan.of(PASSAGE), PASSAGE),
+                        ClicksDocument.of(PASSAGE, new ReferencePitch(442)),
                         PulseDocument.of(PASSAGE, CountSchool.TIME_NAMES),
                         PassageDocument.near(PASSAGE.step().withPlace(Fraction.of(1, 16)))));
         assertThat(whole.notes().get(1).said()).isEqualTo("fa");
@@ -97,6 +97,15 @@ class PassageDocumentTest {
                 .contains(new PassageDocument.AwkwardPart("C5", "Db5", "onto the half hole, the half step at Db"));
         assertThat(whole.clicks().startMs()).isEqualTo(-3333.333);
         assertThat(whole.clicks().clicks()).hasSize(12);
+        assertThat(whole.clicks().drums()).isEmpty();
+        assertThat(whole.clicks().foot().asked()).isFalse();
+        assertThat(whole.clicks().foot().ms()).startsWith(-2500.0, -833.333, 833.333);
+        assertThat(whole.clicks().drone().asked()).isNull();
+        // Db3 at 442 Hz, and a pure fifth above it.
+        assertThat(whole.clicks().drone().tonicHz()).isEqualTo(139.221);
+        assertThat(whole.clicks().drone().fifthHz()).isEqualTo(208.832);
+        assertThat(whole.signature()).isEqualTo("4 flats: Bb, Eb, Ab, Db");
+        assertThat(whole.clicks().voiceHz()).hasSize(29).startsWith(278.443);
         assertThat(whole.pulse().target()).isEqualTo(2.0);
         assertThat(whole.pulse().places()).hasSize(47);
         assertThat(whole.pulse().places().get(22).words()).isEqualTo("the a of 4, in the bar before");

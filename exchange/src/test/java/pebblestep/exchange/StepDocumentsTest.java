@@ -11,6 +11,7 @@ import pebblestep.core.Refusal;
 import pebblestep.core.passage.Metronome;
 import pebblestep.core.passage.Passage;
 import pebblestep.core.passage.Step;
+import pebblestep.core.rhythm.Groove;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
@@ -191,6 +192,23 @@ class StepDocumentsTest {
                     assertThat(refusal.pointer()).startsWith("/a~1b~0<b>x");
                     assertThat(refusal.getMessage()).hasSizeLessThan(120);
                 });
+    }
+
+    @Test
+    void grooves_drones_and_the_foot_are_read_and_written() {
+        String metronome =
+                """
+                "metronome":{"countInBars":1,"accent":true,"click":"beats","groove":"ferry","drone":"tonic-and-fifth","foot":[2,4]}}""";
+        String text =
+                """
+                {"format":"pebble-step/1","key":{"tonic":"C"},"line":{"octaves":1},"rhythm":{"figure":["1/8"]},
+                 "tempo":{"bpm":60},"""
+                        + metronome;
+        assertThat(StepDocuments.read(text).metronome().groove()).contains(Groove.FERRY);
+        assertThat(StepDocuments.read(text).metronome().foot()).containsExactly(2, 4);
+        assertThat(StepDocuments.writeText(StepDocuments.read(text))).endsWith(metronome);
+        assertThatThrownBy(() -> StepDocuments.read(text.replace("ferry", "gallop")))
+                .hasMessage("\"gallop\" does not fit here.");
     }
 
     @Test

@@ -101,9 +101,7 @@ class ClimbJourney {
                     .isVisible();
             Page practising = visit.window(link);
             practising
-                    .getByRole(AriaRole.NAVIGATION)
-                    .getByRole(AriaRole.BUTTON)
-                    .last()
+                    .getByLabel(Pattern.compile("^\\d of \\d: An octave for each division"))
                     .click();
             assertThat(practising.getByText("two octaves up and down, eighths")).isVisible();
             assertThat(practising.getByText("Not started: begins with eighths, two octaves, 60 bpm."))

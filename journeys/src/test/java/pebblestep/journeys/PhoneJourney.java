@@ -3,8 +3,8 @@ package pebblestep.journeys;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
 import com.microsoft.playwright.Page;
-import com.microsoft.playwright.Route;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.BoundingBox;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.net.URI;
@@ -32,9 +32,9 @@ class PhoneJourney {
         String link = link(studio, "Linnet Moss");
         try (Visit visit = studio.phone().open(link)) {
             Page page = visit.page;
-            assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("F major")))
+            assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("G major")))
                     .isVisible();
-            assertThat(page.getByText("play B♭, not B")).isVisible();
+            assertThat(page.getByText("play F♯, not F")).isVisible();
             Assertions.assertThat(scrolls(page)).isFalse();
             page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Start"))
                     .click();
@@ -45,41 +45,62 @@ class PhoneJourney {
                     .isVisible(new com.microsoft.playwright.assertions.LocatorAssertions.IsVisibleOptions()
                             .setTimeout(30_000));
             Assertions.assertThat(scrolls(page)).isFalse();
-            page.getByLabel("A word to your teacher").fill("the turn was late");
             page.getByText("Slips", new Page.GetByTextOptions().setExact(true)).click();
+            page.getByText("rhythm", new Page.GetByTextOptions().setExact(true)).click();
+            BoundingBox third = page.locator(".vf-notehead").nth(2).boundingBox();
+            page.mouse().click(third.x + third.width / 2, third.y + third.height / 2);
+            assertThat(page.getByText("At B (note 3).")).isVisible();
+            page.getByLabel("A word to your teacher").fill("the turn was late");
+            Assertions.assertThat(scrolls(page)).isFalse();
+            page.getByText("Keep it").click();
             assertThat(page.getByText("1 take not clean")).isVisible();
-            page.getByText("Finish for today").click();
-            assertThat(page.getByText("1 take today.")).isVisible();
+            page.getByLabel("Next: First five of F").click();
+            page.getByLabel("Finish for today").click();
+            assertThat(page.getByText("1 take today, 0 clean, under a minute of playing."))
+                    .isVisible();
+            page.getByLabel("A line to your teacher").fill("My lip is tired.");
+            page.getByText("Send", new Page.GetByTextOptions().setExact(true)).click();
+            assertThat(page.getByText("Your line is kept")).isVisible();
+            Assertions.assertThat(scrolls(page)).isFalse();
             page.getByText("My keys").click();
             assertThat(page.getByText("Linnet’s keys")).isVisible();
             try (Visit teacher = studio.laptop().signIn()) {
                 teacher.practicePath("Linnet Moss");
                 assertThat(teacher.page.getByText("“the turn was late”")).isVisible();
+                assertThat(teacher.page.getByText("rhythm, at B4")).isVisible();
+                assertThat(teacher.page.getByText("“My lip is tired.”")).isVisible();
             }
             Assertions.assertThat(visit.troubles).isEmpty();
         }
     }
 
     @Test
-    void a_take_made_without_network_is_kept_and_sent_later(Running studio) {
-        String link = link(studio, "Aled Quay");
+    void a_pedal_and_a_run_over_rungs_need_no_hand(Running studio) {
+        String link = link(studio, "Jory Penwick");
         try (Visit visit = studio.phone().open(link)) {
             Page page = visit.page;
-            assertThat(page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Start")))
-                    .isEnabled();
-            page.route("**/api/practice/takes", Route::abort);
-            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Start"))
+            page.getByLabel(java.util.regex.Pattern.compile("^\\d of \\d: Quarters on the &"))
                     .click();
-            page.waitForTimeout(700);
-            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Stop"))
+            page.getByText("Sound once").click();
+            page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Play it"))
+                    .getByText("2")
                     .click();
-            page.getByText("Stopped", new Page.GetByTextOptions().setExact(true))
-                    .click();
-            assertThat(page.getByText("1 take is kept here and not sent yet.")).isVisible();
-            page.unroute("**/api/practice/takes");
-            page.reload();
-            assertThat(page.getByText("1 take not clean")).isVisible();
-            assertThat(page.getByText("not sent yet")).isHidden();
+            page.getByText("rises each time").click();
+            page.keyboard().press("Escape");
+            assertThat(page.getByRole(AriaRole.DIALOG)).isHidden();
+            assertThat(page.getByText("Sound 2 times, rising")).isVisible();
+            page.evaluate("document.activeElement.blur()");
+            page.keyboard().press("PageDown");
+            assertThat(page.getByText("Play · 1 of 2")).isVisible();
+            assertThat(page.getByText("Play · 2 of 2")).isVisible();
+            assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Clean up to?")))
+                    .isVisible();
+            Assertions.assertThat(scrolls(page)).isFalse();
+            EveryScreenJourney.look(page, "clean up to");
+            page.evaluate("document.activeElement.blur()");
+            page.keyboard().press("PageDown");
+            assertThat(page.getByText("2 of 5 today")).isVisible();
+            Assertions.assertThat(visit.troubles).isEmpty();
         }
     }
 
@@ -90,7 +111,12 @@ class PhoneJourney {
             Page page = visit.page;
             assertThat(page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Start")))
                     .isEnabled();
-            page.getByLabel("tap it").check();
+            page.keyboard().press("s");
+            page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Tap it"))
+                    .getByText("on")
+                    .click();
+            page.keyboard().press("Escape");
+            assertThat(page.getByRole(AriaRole.DIALOG)).isHidden();
             page.evaluate("document.activeElement.blur()");
             page.keyboard().press(" ");
             com.microsoft.playwright.Locator pad = page.getByRole(
@@ -103,6 +129,8 @@ class PhoneJourney {
             assertThat(page.getByText(java.util.regex.Pattern.compile("\\d+ of 9 notes tapped, .*spread \\d+ ms")))
                     .isVisible();
             EveryScreenJourney.look(page, "taps");
+            page.getByLabel("Let a made-up player tap").selectOption("elsewhere");
+            assertThat(page.getByText("The taps lie on")).isVisible();
             Assertions.assertThat(visit.troubles).isEmpty();
         }
     }
@@ -117,7 +145,7 @@ class PhoneJourney {
             int bytes = 0;
             for (String url : Set.copyOf(visit.requests)) {
                 // The engraver and the sound come after the first view, and on the first press.
-                boolean later = url.contains("/draw-") || url.contains("/player-");
+                boolean later = url.matches(".*/(draw|run|drone|sounds|lapClock)-.*");
                 if (url.endsWith(".js") && !later)
                     bytes += zipped(URI.create(url).toURL().openStream().readAllBytes());
             }

@@ -75,9 +75,7 @@ class RoundJourney {
 
             Page practising = visit.window(practicePath);
             practising
-                    .getByRole(AriaRole.NAVIGATION)
-                    .getByRole(AriaRole.BUTTON)
-                    .last()
+                    .getByLabel(java.util.regex.Pattern.compile("^\\d of \\d: .* in D♭ major"))
                     .click();
             assertThat(practising.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("D♭ major")))
                     .isVisible();
@@ -144,7 +142,8 @@ class RoundJourney {
             Page practising = visit.window(visit.practicePath("Jory Penwick"));
             assertThat(practising.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setLevel(1)))
                     .isVisible();
-            for (int i = 0; i < 3; i++) practising.keyboard().press("ArrowRight");
+            // The newest comes after the warm-up.
+            practising.keyboard().press("n");
             assertThat(practising.getByText("Keys only")).isVisible();
             practising.waitForCondition(
                     () -> practising.locator("footer button").first().isEnabled());
@@ -157,6 +156,8 @@ class RoundJourney {
             practising.keyboard().press(" ");
             assertThat(practising.getByText("You stopped.")).isVisible();
             practising.keyboard().press("3");
+            assertThat(practising.getByText("What stopped you?")).isVisible();
+            practising.keyboard().press("Enter");
             assertThat(practising.getByText("1 take not clean at 60 bpm")).isVisible();
             Assertions.assertThat(visit.troubles).isEmpty();
         }

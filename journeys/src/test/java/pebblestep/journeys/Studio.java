@@ -8,6 +8,7 @@ import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ReducedMotion;
+import com.microsoft.playwright.options.ServiceWorkerPolicy;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -94,11 +95,26 @@ public final class Studio implements ParameterResolver {
             return visit(PHONE_WIDTH, PHONE_HEIGHT);
         }
 
+        /** A fresh phone that keeps what it has loaded, as phones do. */
+        Visit keepingPhone() {
+            return keepingPhone(root);
+        }
+
+        /** The same, for an application that runs elsewhere. */
+        Visit keepingPhone(String other) {
+            return new Visit(browser.newContext(options(PHONE_WIDTH, PHONE_HEIGHT)), other);
+        }
+
+        /** What is kept would also answer where a journey means the network: only the phones above keep anything. */
         private Visit visit(int width, int height) {
-            BrowserContext context = browser.newContext(new Browser.NewContextOptions()
+            return new Visit(
+                    browser.newContext(options(width, height).setServiceWorkers(ServiceWorkerPolicy.BLOCK)), root);
+        }
+
+        private static Browser.NewContextOptions options(int width, int height) {
+            return new Browser.NewContextOptions()
                     .setViewportSize(width, height)
-                    .setReducedMotion(ReducedMotion.REDUCE));
-            return new Visit(context, root);
+                    .setReducedMotion(ReducedMotion.REDUCE);
         }
 
         @Override
@@ -111,7 +127,7 @@ public final class Studio implements ParameterResolver {
 
     /** One person's browser; it writes down what went wrong in the pages, and every address they asked for. */
     public static final class Visit implements AutoCloseable {
-        private final BrowserContext context;
+        final BrowserContext context;
         private final String root;
         final Page page;
         final List<String> troubles = new ArrayList<>();

@@ -8,6 +8,7 @@ import pebblestep.core.climb.Ascent;
 import pebblestep.core.climb.ClimbEvent;
 import pebblestep.core.forecast.Goal;
 import pebblestep.core.passage.Step;
+import pebblestep.core.practice.Schedule;
 import pebblestep.core.rhythm.Bpm;
 
 /**
@@ -23,8 +24,7 @@ public record Assigned(
         Ascent given,
         List<Decided> decisions,
         Optional<Goal> goal,
-        LocalDate startsOn,
-        LocalDate endsOn,
+        Schedule schedule,
         int minutesADay) {
     public Assigned {
         decisions = List.copyOf(decisions);
@@ -55,15 +55,6 @@ public record Assigned(
 
     Assigned aiming(Bpm bpm, LocalDate date) {
         return new Assigned(
-                id,
-                studioId,
-                studentId,
-                title,
-                given,
-                decisions,
-                Optional.of(goal(bpm, date)),
-                startsOn,
-                endsOn,
-                minutesADay);
+                id, studioId, studentId, title, given, decisions, Optional.of(goal(bpm, date)), schedule, minutesADay);
     }
 }

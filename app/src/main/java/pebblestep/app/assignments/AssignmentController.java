@@ -15,16 +15,33 @@ import pebblestep.app.assignments.AssignmentViews.AssignmentForm;
 import pebblestep.app.assignments.AssignmentViews.AssignmentView;
 import pebblestep.app.assignments.AssignmentViews.ClimbChange;
 import pebblestep.app.assignments.AssignmentViews.GoalChange;
+import pebblestep.app.assignments.AssignmentViews.Holding;
 import pebblestep.app.assignments.AssignmentViews.Placing;
+import pebblestep.app.assignments.GroupViews.GroupForm;
+import pebblestep.app.assignments.GroupViews.GroupPreview;
 import pebblestep.app.platform.Teacher;
 
 /** What the signed-in teacher gives to students. */
 @RestController
 class AssignmentController {
     private final AssignmentService assignments;
+    private final GroupService groups;
 
-    AssignmentController(AssignmentService assignments) {
+    AssignmentController(AssignmentService assignments, GroupService groups) {
         this.assignments = assignments;
+        this.groups = groups;
+    }
+
+    /** What each student will see of a routine, week by week; nothing is given. */
+    @PostMapping("/api/assignments/group/preview")
+    List<GroupPreview> preview(@AuthenticationPrincipal Teacher teacher, @Valid @RequestBody GroupForm form) {
+        return groups.preview(teacher.studioId(), form);
+    }
+
+    /** Gives a routine to several students; what does not fit one of them is told. */
+    @PostMapping("/api/assignments/group")
+    List<GroupPreview> give(@AuthenticationPrincipal Teacher teacher, @Valid @RequestBody GroupForm form) {
+        return groups.give(teacher.studioId(), form);
     }
 
     @PostMapping("/api/assignments")
@@ -60,6 +77,13 @@ class AssignmentController {
     AssignmentView place(
             @AuthenticationPrincipal Teacher teacher, @PathVariable long id, @Valid @RequestBody Placing placing) {
         return assignments.place(teacher.studioId(), id, placing.at());
+    }
+
+    /** Holds the student on the rung, or lets them go on. */
+    @PostMapping("/api/assignments/{id}/hold")
+    AssignmentView hold(
+            @AuthenticationPrincipal Teacher teacher, @PathVariable long id, @Valid @RequestBody Holding holding) {
+        return assignments.hold(teacher.studioId(), id, holding.holds());
     }
 
     /** Sets a tempo to be met by a day, or takes it away. */

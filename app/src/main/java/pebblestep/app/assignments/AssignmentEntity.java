@@ -10,6 +10,7 @@ import java.time.Instant;
 import java.time.LocalDate;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
+import org.jspecify.annotations.Nullable;
 
 /** A step as it was when it was given to a student; changing the step later leaves this alone. */
 @Entity
@@ -34,7 +35,14 @@ class AssignmentEntity {
     BigDecimal goalBpm;
     LocalDate goalOn;
     LocalDate startsOn;
+
+    /** The last day; until it is learned without one. */
+    @Nullable
     LocalDate endsOn;
+
+    /** One bit for each day of the week, Monday first. */
+    int weekdays;
+
     int dailyMinutes;
     boolean ended;
     Instant createdAt;

@@ -14,11 +14,11 @@ interface AssignmentRepository extends JpaRepository<AssignmentEntity, Long> {
     List<AssignmentEntity> findByStudioIdAndStudentIdOrderByStartsOnDescIdDesc(
             long studioId, long studentId, Limit limit);
 
+    /** What these students were given and still have on a day or come back to: everything that has begun and was not ended. */
     @Query(
             """
             select a from AssignmentEntity a
-            where a.studioId = :studioId and a.studentId in :studentIds
-              and a.ended = false and a.startsOn <= :day and a.endsOn >= :day
+            where a.studioId = :studioId and a.studentId in :studentIds and a.ended = false and a.startsOn <= :day
             order by a.startsOn, a.id""")
-    List<AssignmentEntity> activeOn(long studioId, Collection<Long> studentIds, LocalDate day);
+    List<AssignmentEntity> begun(long studioId, Collection<Long> studentIds, LocalDate day);
 }

@@ -36,6 +36,7 @@ import pebblestep.core.climb.Position;
 import pebblestep.core.passage.Player;
 import pebblestep.core.passage.Step;
 import pebblestep.core.passage.StepWords;
+import pebblestep.core.practice.Schedule;
 import pebblestep.core.rhythm.Bpm;
 import pebblestep.core.rhythm.ValueNames;
 import pebblestep.exchange.ClimbDocuments;
@@ -78,12 +79,7 @@ public class AssignmentService implements KeyBefore {
         StudentView student = students.get(studioId, form.studentId());
         StepView step = steps.get(studioId, form.stepId());
         if (student.archived()) throw Refusal.of("studentId", student.name() + " is put away. Take them back first.");
-        if (form.endsOn().isBefore(form.startsOn())) {
-            throw Refusal.of("endsOn", "The last day comes before the first.").fits("Choose a later day.");
-        }
-        if (form.startsOn().plusDays(MOST_DAYS).isBefore(form.endsOn())) {
-            throw Refusal.of("endsOn", "A step is given for two years at most.");
-        }
+        requireDays(form.startsOn(), form.endsOn());
         Ascent given = steps.ascent(studioId, step.id());
         Position start = Ascents.position(given.climb(), form.start(), "start");
         // Every rung from the start on has to fit the student's instrument, not only the first.
@@ -99,9 +95,32 @@ public class AssignmentService implements KeyBefore {
         setGoal(entity, form.goal());
         entity.startsOn = form.startsOn();
         entity.endsOn = form.endsOn();
+        entity.weekdays = Weekdays.bits(form.weekdays() == null ? List.of() : form.weekdays());
         entity.dailyMinutes = form.minutesADay();
         entity.createdAt = clock.instant();
         return view(assignments.save(entity));
+    }
+
+    /** Refuses a last day before the first, and one years away. */
+    static void requireDays(LocalDate startsOn, @Nullable LocalDate endsOn) {
+        if (endsOn == null) return;
+        if (endsOn.isBefore(startsOn)) {
+            throw Refusal.of("endsOn", "The last day comes before the first.").fits("Choose a later day.");
+        }
+        if (startsOn.plusDays(MOST_DAYS).isBefore(endsOn)) {
+            throw Refusal.of("endsOn", "A step is given for two years at most.")
+                    .fits("Without a last day it goes on until it is learned.");
+        }
+    }
+
+    /** Holds a student on the rung, or lets them go on. */
+    @Transactional
+    public AssignmentView hold(long studioId, long id, boolean holds) {
+        AssignmentEntity entity = find(studioId, id);
+        ChangeEntity change = change(entity);
+        change.held = holds;
+        changes.save(change);
+        return view(entity);
     }
 
     /** Changes the climb of an assignment from now on; what was practised so far keeps its rungs. */
@@ -210,10 +229,10 @@ public class AssignmentService implements KeyBefore {
                 studioId, studentId, Limit.of(MOST_PER_STUDENT));
     }
 
-    /** What these students have to practise on a day, oldest first. */
+    /** What these students were given until a day and was not ended, oldest first: known material comes back from it. */
     @Transactional(readOnly = true)
-    public List<Assigned> activeOn(long studioId, Collection<Long> studentIds, LocalDate day) {
-        return assigned(assignments.activeOn(studioId, studentIds, day));
+    public List<Assigned> begun(long studioId, Collection<Long> studentIds, LocalDate day) {
+        return assigned(assignments.begun(studioId, studentIds, day));
     }
 
     /** One assignment of one student. */
@@ -253,11 +272,7 @@ public class AssignmentService implements KeyBefore {
                     new Decided(new ClimbEvent.Placed(Position.parse(entity.startAt), entity.startsOn), Instant.MIN));
         }
         for (ChangeEntity change : changes) {
-            ClimbEvent event = change.climb == null
-                    ? new ClimbEvent.Placed(Position.parse(change.placedAt), change.decidedOn)
-                    : new ClimbEvent.Changed(
-                            Ascent.of(given.step(), ClimbDocuments.read(change.climb)), change.decidedOn);
-            decisions.add(new Decided(event, change.decidedAt));
+            decisions.add(new Decided(event(change, given), change.decidedAt));
         }
         Assigned assigned = new Assigned(
                 entity.id,
@@ -267,10 +282,16 @@ public class AssignmentService implements KeyBefore {
                 given,
                 decisions,
                 Optional.empty(),
-                entity.startsOn,
-                entity.endsOn,
+                new Schedule(entity.startsOn, Optional.ofNullable(entity.endsOn), Weekdays.days(entity.weekdays)),
                 entity.dailyMinutes);
         return entity.goalBpm == null ? assigned : assigned.aiming(Bpm.of(entity.goalBpm), entity.goalOn);
+    }
+
+    private static ClimbEvent event(ChangeEntity change, Ascent given) {
+        if (change.held != null) return new ClimbEvent.Held(change.held, change.decidedOn);
+        return change.climb == null
+                ? new ClimbEvent.Placed(Position.parse(change.placedAt), change.decidedOn)
+                : new ClimbEvent.Changed(Ascent.of(given.step(), ClimbDocuments.read(change.climb)), change.decidedOn);
     }
 
     private AssignmentView view(AssignmentEntity entity) {
@@ -301,6 +322,7 @@ public class AssignmentService implements KeyBefore {
                         : new GoalForm(Bpm.of(entity.goalBpm).value(), entity.goalOn),
                 entity.startsOn,
                 entity.endsOn,
+                Weekdays.numbers(entity.weekdays),
                 entity.dailyMinutes,
                 entity.ended);
     }

@@ -20,6 +20,8 @@ public final class AssignmentViews {
     /**
      * A step to give to a student, from a day to a day, for so many minutes a day.
      *
+     * @param endsOn the last day; without one it goes on until it is learned
+     * @param weekdays the days of the week, 1 being Monday; every day without any
      * @param start the rung the student starts on, an index for each axis; the first without
      * @param goal a tempo to be met by a day; none without
      */
@@ -27,7 +29,9 @@ public final class AssignmentViews {
             @NotNull(message = "Choose a step.") Long stepId,
             @NotNull(message = "Choose a student.") Long studentId,
             @NotNull(message = "Give the first day.") LocalDate startsOn,
-            @NotNull(message = "Give the last day.") LocalDate endsOn,
+            @Nullable LocalDate endsOn,
+            @Nullable @Size(max = 7, message = "A week has seven days.")
+                    List<@NotNull @Min(1) @Max(7) Integer> weekdays,
             @NotNull(message = "Give the minutes a day.")
                     @Min(value = 1, message = "A step takes at least 1 minute a day.")
                     @Max(value = 180, message = "A step takes at most 180 minutes a day.")
@@ -52,6 +56,9 @@ public final class AssignmentViews {
             @NotNull(message = "Give the rung.") @Size(min = 1, max = 6, message = "Give one rung for each axis.")
                     List<@NotNull Integer> at) {}
 
+    /** Whether the student is held on the rung, or goes on. */
+    public record Holding(@NotNull(message = "Say whether to hold.") Boolean holds) {}
+
     /** An assignment as the teacher sees it, with its climb as it is now. */
     public record AssignmentView(
             long id,
@@ -63,7 +70,8 @@ public final class AssignmentViews {
             String climbWords,
             @Nullable GoalForm goal,
             LocalDate startsOn,
-            LocalDate endsOn,
+            @Nullable LocalDate endsOn,
+            List<Integer> weekdays,
             int minutesADay,
             boolean ended) {}
 }

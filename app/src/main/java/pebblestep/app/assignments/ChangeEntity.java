@@ -10,8 +10,9 @@ import java.time.LocalDate;
 import org.hibernate.annotations.Immutable;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
+import org.jspecify.annotations.Nullable;
 
-/** What the teacher decided about an assignment: another climb, or another rung. Never changed. */
+/** What the teacher decided about an assignment: another climb, another rung, or to hold them there. Never changed. */
 @Entity
 @Immutable
 @Table(name = "assignment_changes")
@@ -27,6 +28,11 @@ class ChangeEntity {
     String climb;
 
     String placedAt;
+
+    /** Whether the teacher holds the student on the rung; null where something else was decided. */
+    @Nullable
+    Boolean held;
+
     Instant decidedAt;
     LocalDate decidedOn;
 }

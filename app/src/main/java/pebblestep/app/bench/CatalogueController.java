@@ -17,6 +17,7 @@ import pebblestep.core.passage.Target;
 import pebblestep.core.pitch.NoteName;
 import pebblestep.core.rhythm.Figure;
 import pebblestep.core.rhythm.Figures;
+import pebblestep.core.rhythm.Groove;
 import pebblestep.core.rhythm.Meter;
 import pebblestep.core.rhythm.ValueName;
 import pebblestep.core.rhythm.ValueNames;
@@ -72,6 +73,8 @@ class CatalogueController {
             List<FigureChoice> figures,
             List<MeterChoice> meters,
             List<Choice> clicks,
+            List<Choice> grooves,
+            List<Choice> drones,
             List<Choice> arriving) {}
 
     private static final Catalogue CATALOGUE = new Catalogue(
@@ -103,6 +106,12 @@ class CatalogueController {
                     .toList(),
             Stream.of(Metronome.Clicks.values())
                     .map(clicks -> new Choice(clicks.id(), clicks.words()))
+                    .toList(),
+            Stream.of(Groove.values())
+                    .map(groove -> new Choice(groove.id(), groove.id() + ", " + groove.words()))
+                    .toList(),
+            Stream.of(Metronome.Drone.values())
+                    .map(drone -> new Choice(drone.id(), drone.words()))
                     .toList(),
             Stream.of(Target.Arriving.values())
                     .map(note -> new Choice(note.id(), note.words().isEmpty() ? "the last note" : note.words()))

@@ -2,7 +2,6 @@ package pebblestep.app.bench;
 
 import java.util.Set;
 import pebblestep.core.Refusal;
-import pebblestep.core.metronome.ClickPlan;
 import pebblestep.core.notation.Score;
 import pebblestep.core.passage.Passage;
 import pebblestep.core.passage.Step;
@@ -45,7 +44,7 @@ public final class Workings {
                 new PassageDocument.Beside(
                         score,
                         scoreRefusal,
-                        extras.contains(Extra.CLICKS) ? ClicksDocument.of(ClickPlan.of(passage), passage) : null,
+                        extras.contains(Extra.CLICKS) ? ClicksDocument.of(passage, reader.reference()) : null,
                         extras.contains(Extra.PULSE)
                                 ? PulseDocument.of(passage, reader.speech().school())
                                 : null,

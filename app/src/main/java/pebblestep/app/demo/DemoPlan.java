@@ -24,6 +24,7 @@ final class DemoPlan {
      * @param restDays days before today without any take
      * @param climb what grows beside the tempo, such as {@code paired octaves 1,2 value 1/4,1/8}; nothing where empty
      * @param goal a tempo and the days from today in which it is to be met; none where empty
+     * @param sound more than clicks, as fields of the metronome; none where empty
      */
     record Piece(
             String title,
@@ -42,29 +43,46 @@ final class DemoPlan {
             double ease,
             int restDays,
             String climb,
-            String goal) {}
+            String goal,
+            String sound) {}
 
-    record Player(String name, String instrument, String level, double daysAWeek, List<Piece> pieces) {}
+    /** How long everybody practises on a day. */
+    static final int MINUTES_A_DAY = 12;
+
+    /** A student; {@code word} is what they wrote to the teacher yesterday, {@code lesson} days from today and a time. */
+    record Player(
+            String name,
+            String instrument,
+            String level,
+            double daysAWeek,
+            String word,
+            String lesson,
+            List<Piece> pieces) {}
 
     // title | tonic form | extent | value | meter | place | from to by | first day, days, minutes | ease | rest days
-    // | what grows beside the tempo | goal
+    // | what grows beside the tempo | goal | sound
     static final List<Player> PLAYERS = List.of(
             player(
                     "Maren Saltby",
                     "english-horn",
                     "full",
                     5.5,
+                    "The D flat speaks late since the new reed.",
+                    "0 15:30",
                     """
                     Even eighths, written F | Bb major | o2 | 1/8 | 4/4 | 0 | 72 100 4 | 42 21 8 | 1.6 | 0
                     Even eighths, written Bb | Eb major | o1 | 1/8 | 4/4 | 0 | 72 100 4 | 31 21 8 | 1.2 | 0
                     Sixteenths from 2 | Ab major | o2 | 1/16 | 4/4 | 1/4 | 56 80 4 | 20 34 10 | 2.3 | 0
-                    Up and over, on to 1 | Db major | o2 | 1/16 | 4/4 | 1/4 | 60 96 4 | 10 24 10 | 0.45 | 0 | | 84 21
-                    Minor, raised seventh | Bb harmonic-minor | o1 | 1/8 | 4/4 | 0 | 60 84 6 | 6 20 6 | 0.2 | 0"""),
+                    Up and over, on to 1 | Db major | o2 | 1/16 | 4/4 | 1/4 | 60 96 4 | 10 24 10 | 0.45 | 0 | | 84 21 | "foot":[2,4]
+                    Minor, raised seventh | Bb harmonic-minor | o1 | 1/8 | 4/4 | 0 | 60 84 6 | 6 20 6 | 0.2 | 0 | | | "drone":"tonic-and-fifth"\
+"""),
             player(
                     "Tobiah Lark",
                     "oboe",
                     "full",
                     4.5,
+                    "",
+                    "0 14:45",
                     """
                     G in quarters | G major | o1 | 1/4 | 4/4 | 0 | 80 120 8 | 42 20 6 | 1.5 | 0
                     D in eighths | D major | o2 | 1/8 | 4/4 | 0 | 60 120 4 | 26 60 8 | 0.35 | 1 | | 104 24
@@ -75,6 +93,8 @@ final class DemoPlan {
                     "oboe",
                     "first-octave",
                     3.5,
+                    "",
+                    "2 16:00",
                     """
                     First five of G | G major | s5 | 1/2 | 4/4 | 0 | 60 84 6 | 40 20 4 | 1.4 | 0
                     First five of F | F major | s5 | 1/4 | 4/4 | 0 | 60 84 6 | 24 40 4 | 2.6 | 5"""),
@@ -83,28 +103,35 @@ final class DemoPlan {
                     "bassoon",
                     "full",
                     5,
+                    "Can I try the triplets with the left foot?",
+                    "1 17:15",
                     """
                     F in triplets | F major | o2 | 1/12 | 4/4 | 0 | 60 84 4 | 38 18 8 | 1.3 | 0
                     Bb in triplets | Bb major | o2 | 1/12 | 4/4 | 0 | 60 88 4 | 22 40 8 | 1.4 | 0
-                    Quarters on the & | Eb major | o1 | 1/4 | 4/4 | 1/8 | 66 90 4 | 8 24 6 | 0.35 | 0
+                    Quarters on the & | Eb major | o1 | 1/4 | 4/4 | 1/8 | 66 90 4 | 8 24 6 | 0.35 | 0 | | | "groove":"walk","foot":[2,4]
                     C minor, shorter values | C natural-minor | o2 | 1/4 | 4/4 | 0 | 72 96 8 | 12 28 6 | 1.5 | 0 | in-turn value 1/4,1/8,1/12,1/16 |"""),
             player(
                     "Aled Quay",
                     "cello",
                     "full",
                     4,
+                    "",
+                    "3 15:00",
                     """
                     Long notes on G | G major | o2 | 1/2 | 4/4 | 0 | 72 96 8 | 36 16 8 | 1.5 | 0
                     Octaves with the division | D major | o1 | 1/4 | 4/4 | 0 | 60 84 8 | 22 40 8 | 1.6 | 2 | paired octaves 1,2,3 value 1/4,1/8,1/12 |
                     A minor seventh chord | A minor-seventh | o2 arpeggio | 1/12 | 4/4 | 0 | 60 84 6 | 14 24 5 | 0.7 | 2
                     Five-note A, up and over | A minor-pentatonic | o2 | 1/8 | 4/4 | 0 | 66 96 6 | 12 30 6 | 1.0 | 2"""));
 
-    private static Player player(String name, String instrument, String level, double daysAWeek, String pieces) {
+    private static Player player(
+            String name, String instrument, String level, double daysAWeek, String word, String lesson, String pieces) {
         return new Player(
                 name,
                 instrument,
                 level,
                 daysAWeek,
+                word,
+                lesson,
                 pieces.lines().map(DemoPlan::piece).toList());
     }
 
@@ -130,7 +157,8 @@ final class DemoPlan {
                 Double.parseDouble(cells.get(8)),
                 Integer.parseInt(cells.get(9)),
                 cells.size() > 10 ? cells.get(10) : "",
-                cells.size() > 11 ? cells.get(11) : "");
+                cells.size() > 11 ? cells.get(11) : "",
+                cells.size() > 12 ? cells.get(12) : "");
     }
 
     private static int[] numbers(String text) {

@@ -34,7 +34,9 @@ import pebblestep.app.platform.PracticeVisitor;
 import pebblestep.app.platform.Teacher;
 import pebblestep.app.practice.PracticeService;
 import pebblestep.app.practice.PracticeViews.TakeForm;
+import pebblestep.app.practice.PracticeViews.WordForm;
 import pebblestep.app.practice.TakeOutcome;
+import pebblestep.app.practice.WordService;
 import pebblestep.app.students.StudentService;
 import pebblestep.app.students.StudentViews.StudentForm;
 import pebblestep.app.students.StudentViews.StudentView;
@@ -44,9 +46,15 @@ import pebblestep.core.climb.Position;
 import pebblestep.core.climb.Standing;
 import pebblestep.core.line.Extent;
 import pebblestep.core.passage.Material;
+import pebblestep.core.passage.Passage;
+import pebblestep.core.passage.PassageNote;
+import pebblestep.core.passage.Step;
+import pebblestep.core.practice.SlipKind;
+import pebblestep.core.practice.Slipped;
 import pebblestep.core.rhythm.Bpm;
 import pebblestep.exchange.ClimbDocuments;
 import pebblestep.exchange.ClimbDocuments.PlayedPart;
+import pebblestep.exchange.SlippedDocument;
 import pebblestep.exchange.StepDocuments;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -64,6 +72,7 @@ class DemoStudio {
     private final RoutineService routines;
     private final AssignmentService assignments;
     private final PracticeService practice;
+    private final WordService words;
     private final JsonMapper json;
     private final Clock clock;
     private final Random random = new Random(SEED);
@@ -73,12 +82,14 @@ class DemoStudio {
             RoutineService routines,
             AssignmentService assignments,
             PracticeService practice,
+            WordService words,
             JsonMapper json,
             Clock clock) {
         this.students = students;
         this.routines = routines;
         this.assignments = assignments;
         this.practice = practice;
+        this.words = words;
         this.json = json;
         this.clock = clock;
     }
@@ -97,11 +108,11 @@ class DemoStudio {
     }
 
     private StudentView enrol(long studioId, Player player) {
-        StudentView student =
-                students.add(studioId, new StudentForm(player.name(), player.instrument(), player.level(), null));
+        StudentView student = students.add(studioId, form(player));
         PracticeVisitor visitor = new PracticeVisitor(student.id(), studioId);
         LocalDate today = LocalDate.now(clock);
         List<TakeForm> takes = new ArrayList<>();
+        pebblestep.core.passage.Player reader = students.player(studioId, student.id());
         RoutineView routine = routines.add(
                 studioId,
                 new RoutineForm(
@@ -121,18 +132,28 @@ class DemoStudio {
                             student.id(),
                             first,
                             first.plusDays(piece.days()),
+                            null,
                             piece.minutes(),
                             null,
                             goal(piece, today)));
-            takes.addAll(practised(studioId, assignment, piece, player.daysAWeek(), today));
+            takes.addAll(practised(studioId, assignment, piece, player.daysAWeek(), reader, today));
         }
         practice.logAll(visitor, takes);
+        if (!player.word().isEmpty()) {
+            OffsetDateTime said = time(today.minusDays(1));
+            words.say(visitor, new WordForm(new UUID(random.nextLong(), random.nextLong()), player.word(), said));
+        }
         return student;
     }
 
     /** The takes of one piece: most days a handful, cleaner as the days go by, harder on higher rungs. */
     private List<TakeForm> practised(
-            long studioId, AssignmentView assignment, Piece piece, double daysAWeek, LocalDate today) {
+            long studioId,
+            AssignmentView assignment,
+            Piece piece,
+            double daysAWeek,
+            pebblestep.core.passage.Player player,
+            LocalDate today) {
         Ascent ascent = assignments.get(studioId, assignment.id()).given();
         List<Position> walk = ascent.walk();
         List<Attempt> attempts = new ArrayList<>();
@@ -152,6 +173,7 @@ class DemoStudio {
                 TakeOutcome outcome =
                         clean ? TakeOutcome.CLEAN : random.nextInt(4) == 0 ? TakeOutcome.STOPPED : TakeOutcome.SLIPS;
                 Bpm bpm = ascent.bpm(standing.at());
+                int seconds = 25 + random.nextInt(60);
                 List<PlayedPart> played = ClimbDocuments.played(ascent, standing.at());
                 attempts.add(new Attempt(bpm, ClimbDocuments.played(played), clean, day));
                 takes.add(new TakeForm(
@@ -161,11 +183,44 @@ class DemoStudio {
                         played,
                         outcome,
                         clean || random.nextInt(5) > 0 ? "" : DemoPlan.NOTES.get(random.nextInt(DemoPlan.NOTES.size())),
-                        at));
-                at = at.plusSeconds(35L + random.nextInt(60));
+                        at,
+                        clean ? null : slipped(ascent.at(standing.at()), player),
+                        seconds));
+                at = at.plusSeconds(seconds + 10L);
             }
         }
         return takes;
+    }
+
+    /** What slipped, as students say it: a kind or two, and now and then an altered note. */
+    private SlippedDocument slipped(Step step, pebblestep.core.passage.Player player) {
+        List<SlipKind> kinds = new ArrayList<>();
+        kinds.add(SlipKind.values()[(int) (SlipKind.values().length * Math.pow(random.nextDouble(), 1.7))]);
+        if (random.nextInt(4) == 0) kinds.add(SlipKind.TENSION);
+        List<PassageNote> altered = Passage.of(step, player).notes().stream()
+                .filter(note -> note.written().name().alteration() != 0)
+                .toList();
+        List<Slipped.Note> notes = new ArrayList<>();
+        if (kinds.get(0) == SlipKind.NOTES && !altered.isEmpty()) {
+            PassageNote note = altered.get((int) (altered.size() * Math.pow(random.nextDouble(), 2)));
+            notes.add(new Slipped.Note(note.index(), note.written()));
+        }
+        return SlippedDocument.of(new Slipped(kinds, notes));
+    }
+
+    private StudentForm form(Player player) {
+        String[] lesson = player.lesson().split(" ");
+        LocalDate day = LocalDate.now(clock).plusDays(Long.parseLong(lesson[0]));
+        return new StudentForm(
+                player.name(),
+                player.instrument(),
+                player.level(),
+                null,
+                null,
+                DemoPlan.MINUTES_A_DAY,
+                day.getDayOfWeek().getValue(),
+                LocalTime.parse(lesson[1]),
+                null);
     }
 
     private OffsetDateTime time(LocalDate day) {
@@ -213,7 +268,7 @@ class DemoStudio {
                  "key":{"tonic":"%s","form":"%s","named":"concert"},
                  "line":%s,
                  "rhythm":{"meter":"%s","figure":["%s"],"place":"%s"},
-                 "tempo":{"beat":"%s","bpm":%d}}"""
+                 "tempo":{"beat":"%s","bpm":%d},"metronome":{%s}}"""
                         .formatted(
                                 piece.title(),
                                 piece.tonic(),
@@ -224,6 +279,7 @@ class DemoStudio {
                                 piece.value(),
                                 piece.place(),
                                 piece.meter().equals("6/8") ? "3/8" : "1/4",
-                                piece.from()));
+                                piece.from(),
+                                piece.sound()));
     }
 }

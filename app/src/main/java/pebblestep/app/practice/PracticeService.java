@@ -3,14 +3,11 @@ package pebblestep.app.practice;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
-import java.time.OffsetDateTime;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Collection;
-import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Supplier;
@@ -20,54 +17,31 @@ import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.data.domain.Sort;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import pebblestep.app.accounts.SettingsService;
 import pebblestep.app.assignments.Assigned;
 import pebblestep.app.assignments.Assigned.Decided;
 import pebblestep.app.assignments.AssignmentService;
 import pebblestep.app.bench.CleanShares;
-import pebblestep.app.bench.Workings;
 import pebblestep.app.platform.PageOf;
 import pebblestep.app.platform.PracticeVisitor;
 import pebblestep.app.platform.Problems;
 import pebblestep.app.practice.PracticeViews.TakeForm;
 import pebblestep.app.practice.PracticeViews.TakeView;
-import pebblestep.app.practice.PracticeViews.TapView;
-import pebblestep.app.practice.PracticeViews.TapsForm;
-import pebblestep.app.practice.PracticeViews.TapsView;
-import pebblestep.app.practice.PracticeViews.Today;
-import pebblestep.app.practice.PracticeViews.TodayItem;
 import pebblestep.app.students.StudentService;
-import pebblestep.app.students.StudentViews.StudentView;
 import pebblestep.core.Refusal;
-import pebblestep.core.climb.Ascent;
-import pebblestep.core.climb.Axis;
-import pebblestep.core.climb.AxisKind;
 import pebblestep.core.climb.Rung;
-import pebblestep.core.climb.Standing;
-import pebblestep.core.minutes.InMinutes;
-import pebblestep.core.minutes.Load;
-import pebblestep.core.minutes.Repetition;
 import pebblestep.core.passage.Passage;
 import pebblestep.core.passage.Player;
-import pebblestep.core.passage.Step;
-import pebblestep.core.passage.StepWords;
-import pebblestep.core.practice.Cautions;
 import pebblestep.core.practice.Decision;
-import pebblestep.core.practice.Judgement;
 import pebblestep.core.practice.Logbook;
 import pebblestep.core.practice.Outcome;
+import pebblestep.core.practice.Slipped;
 import pebblestep.core.practice.Take;
-import pebblestep.core.practice.TapCheck;
 import pebblestep.core.practice.Work;
 import pebblestep.core.rhythm.Bpm;
-import pebblestep.core.rhythm.ValueNames;
-import pebblestep.core.scale.Key;
 import pebblestep.exchange.ClimbDocuments;
-import pebblestep.exchange.PassageDocument;
-import pebblestep.exchange.PassageDocument.Reader;
-import pebblestep.exchange.Rounded;
+import pebblestep.exchange.SlippedDocument;
 
-/** The student's side: what to practise today, how it sounds and looks, and the log of takes. */
+/** The log of takes. */
 @Service
 public class PracticeService implements CleanShares {
     private static final int SHARE_DAYS = 28;
@@ -75,171 +49,41 @@ public class PracticeService implements CleanShares {
     private final TakeRepository takes;
     private final AssignmentService assignments;
     private final StudentService students;
-    private final SettingsService settings;
     private final Clock clock;
 
-    PracticeService(
-            TakeRepository takes,
-            AssignmentService assignments,
-            StudentService students,
-            SettingsService settings,
-            Clock clock) {
+    PracticeService(TakeRepository takes, AssignmentService assignments, StudentService students, Clock clock) {
         this.takes = takes;
         this.assignments = assignments;
         this.students = students;
-        this.settings = settings;
         this.clock = clock;
     }
 
-    /** What a student has to practise today. */
-    @Transactional(readOnly = true)
-    public Today today(PracticeVisitor visitor) {
-        StudentView student = students.get(visitor.studioId(), visitor.studentId());
-        Player player = students.player(visitor.studioId(), visitor.studentId());
-        LocalDate day = LocalDate.now(clock);
-        List<Assigned> active = assignments.activeOn(visitor.studioId(), List.of(visitor.studentId()), day);
-        Map<Long, Work> works = works(active, player);
-        return new Today(
-                student.name(),
-                student.instrumentName(),
-                day,
-                active.stream()
-                        .map(assigned -> item(assigned, works.get(assigned.id()), player, day))
-                        .toList(),
-                Cautions.of(student.family()));
-    }
-
-    private TodayItem item(Assigned assigned, Work work, Player player, LocalDate day) {
-        ValueNames names = settings.of(assigned.studioId()).speech().names();
-        Standing standing = work.standing(day);
-        Judgement judgement = Judgement.of(work, day, names);
-        Ascent ascent = standing.ascent();
-        Step now = ascent.at(standing.at());
-        Load load = Load.of(
-                Repetition.of(Passage.of(now, player)),
-                now.tempo(),
-                ascent.climb().repetitions());
-        Optional<Axis> tempo = ascent.climb().axis(AxisKind.TEMPO).stream()
-                .mapToObj(ascent.climb().axes()::get)
-                .findFirst();
-        return new TodayItem(
-                assigned.id(),
-                assigned.title(),
-                work.key().toString(),
-                StepWords.withoutKey(now, names),
-                now.tempo().beat().toString(),
-                tempo.map(axis -> axis.ladder().rungs().stream().map(Bpm::value).toList())
-                        .orElse(List.of(now.tempo().bpm().value())),
-                ascent.climb().axis(AxisKind.TEMPO).stream()
-                        .map(standing.at()::rung)
-                        .findFirst()
-                        .orElse(0),
-                now.tempo().bpm().value(),
-                ascent.stageInWords(standing.at(), names),
-                ClimbDocuments.played(ascent, standing.at()),
-                ascent.walkFrom(standing.at()).size(),
-                ascent.climb().repetitions(),
-                InMinutes.whole(load.total()),
-                standing.cleanInRow(),
-                ascent.climb().rules().cleanToPass(),
-                judgement.kind().name().toLowerCase(Locale.ROOT),
-                judgement.sentence(),
-                assigned.minutesADay(),
-                (int) work.takes().stream()
-                        .filter(take -> take.day().equals(day))
-                        .count(),
-                assigned.endsOn());
-    }
-
-    /** The passage of an assignment at a tempo, with everything that is drawn and sounded. */
-    @Transactional(readOnly = true)
-    public PassageDocument passage(PracticeVisitor visitor, long assignmentId, @Nullable String bpm) {
-        Player player = students.player(visitor.studioId(), visitor.studentId());
-        Assigned assigned = find(visitor, assignmentId);
-        Step now = now(assigned, player);
-        Step step = bpm == null ? now : now.withTempo(now.tempo().at(Bpm.parse(bpm)));
-        Optional<Key> before = assignments
-                .before(visitor.studioId(), assigned)
-                .map(last -> Passage.writtenKey(last, Optional.of(player)));
-        return Workings.of(
-                step,
-                new Reader(
-                        Optional.of(player),
-                        before,
-                        settings.of(visitor.studioId()).speech()),
-                EnumSet.complementOf(EnumSet.of(Workings.Extra.NEAR)));
-    }
-
-    /** The step on the rung that the student stands on. */
-    private Step now(Assigned assigned, Player player) {
-        Standing standing = work(assigned, player).standing(LocalDate.now(clock));
-        return standing.ascent().at(standing.at());
-    }
-
-    /** Holds taps against the notes of the rung that the student stands on. */
-    @Transactional(readOnly = true)
-    public TapsView taps(PracticeVisitor visitor, long assignmentId, TapsForm form) {
-        Player player = students.player(visitor.studioId(), visitor.studentId());
-        Step now = now(find(visitor, assignmentId), player);
-        Bpm bpm = at("bpm", () -> Bpm.of(form.bpm()));
-        Passage passage = Passage.of(now.withTempo(now.tempo().at(bpm)), player);
-        TapCheck check = TapCheck.of(passage, form.taps());
-        return new TapsView(
-                check.sentence(),
-                check.notes(),
-                check.extra(),
-                Rounded.of(check.meanMillis()),
-                Rounded.of(check.spreadMillis()),
-                Rounded.of(check.bpm()),
-                check.taps().stream()
-                        .map(tap -> new TapView(tap.note(), Rounded.of(tap.offset())))
-                        .toList(),
-                check.elsewhere().map(other -> other.place().inWords()).orElse(null));
-    }
-
-    private static <T> T at(String field, Supplier<T> read) {
-        try {
-            return read.get();
-        } catch (Refusal e) {
-            throw e.at(field);
-        }
-    }
-
     /**
-     * Stores a take once, however often it is sent, and answers with where the student stands after it. A time that
-     * lies in the future is a wrong clock; the take is kept with the time at which it arrived.
+     * Stores a take once, however often it is sent. A time that lies in the future is a wrong clock; the take is kept with
+     * the time at which it arrived.
      */
-    public TodayItem log(PracticeVisitor visitor, TakeForm form) {
-        Assigned assigned = find(visitor, form.assignmentId());
-        if (takes.findByStudentIdAndClientId(visitor.studentId(), form.clientId())
-                .isEmpty()) {
-            try {
-                takes.save(entity(visitor, form));
-            } catch (DataIntegrityViolationException e) {
-                // Sent twice at the same moment: the other one has stored it, which is all that matters.
-                takes.findByStudentIdAndClientId(visitor.studentId(), form.clientId())
-                        .orElseThrow(() -> e);
-            }
+    public void store(PracticeVisitor visitor, TakeForm form) {
+        if (takes.existsByStudentIdAndClientId(visitor.studentId(), form.clientId())) return;
+        try {
+            takes.save(entity(visitor, form));
+        } catch (DataIntegrityViolationException e) {
+            // Sent twice at the same moment: the other one has stored it, which is all that matters.
+            if (!takes.existsByStudentIdAndClientId(visitor.studentId(), form.clientId())) throw e;
         }
-        Player player = students.player(visitor.studioId(), visitor.studentId());
-        return item(assigned, work(assigned, player), player, LocalDate.now(clock));
     }
 
     /** Stores many takes of one student at once; those that are stored already are left as they are. */
     @Transactional
     public void logAll(PracticeVisitor visitor, List<TakeForm> forms) {
         for (TakeForm form : forms) {
-            if (takes.findByStudentIdAndClientId(visitor.studentId(), form.clientId())
-                    .isEmpty()) {
+            if (!takes.existsByStudentIdAndClientId(visitor.studentId(), form.clientId())) {
                 takes.save(entity(visitor, form));
             }
         }
     }
 
     private TakeEntity entity(PracticeVisitor visitor, TakeForm form) {
-        Instant now = clock.instant();
-        boolean wrongClock = form.takenAt().toInstant().isAfter(now.plusSeconds(60));
-        OffsetDateTime at = wrongClock ? now.atZone(clock.getZone()).toOffsetDateTime() : form.takenAt();
+        StudentsTime at = StudentsTime.of(form.takenAt(), clock);
         TakeEntity take = new TakeEntity();
         take.studioId = visitor.studioId();
         take.studentId = visitor.studentId();
@@ -249,10 +93,22 @@ public class PracticeService implements CleanShares {
         take.played = played(form);
         take.outcome = form.outcome().core();
         take.note = form.note() == null ? "" : form.note().strip();
-        take.takenAt = at.toInstant();
-        take.takenOn = at.toLocalDate();
-        take.receivedAt = now;
+        take.seconds = form.seconds();
+        Slipped slipped =
+                form.slipped() == null ? Slipped.NOTHING : form.slipped().read();
+        take.slipped = slipped.isNothing() ? null : SlippedDocument.of(slipped).text();
+        take.takenAt = at.instant();
+        take.takenOn = at.day();
+        take.receivedAt = clock.instant();
         return take;
+    }
+
+    private static <T> T at(String field, Supplier<T> read) {
+        try {
+            return read.get();
+        } catch (Refusal e) {
+            throw e.at(field);
+        }
     }
 
     private static @Nullable String played(TakeForm form) {
@@ -264,14 +120,11 @@ public class PracticeService implements CleanShares {
         }
     }
 
-    private Assigned find(PracticeVisitor visitor, long assignmentId) {
+    /** An assignment of the visitor's own. */
+    Assigned find(PracticeVisitor visitor, long assignmentId) {
         return assignments
                 .find(visitor.studioId(), visitor.studentId(), assignmentId)
                 .orElseThrow(() -> Problems.notFound("assignment"));
-    }
-
-    private Work work(Assigned assigned, Player player) {
-        return works(List.of(assigned), player).get(assigned.id());
     }
 
     /** What that player has done with each of these assignments, by its id: one query for all. */
@@ -303,7 +156,8 @@ public class PracticeService implements CleanShares {
                 takes.rows(assigned.stream().map(Assigned::id).toList())) {
             List<Rung> others =
                     row.played() == null ? List.of() : read.computeIfAbsent(row.played(), ClimbDocuments::playedFrom);
-            Take take = new Take(Bpm.of(row.bpm()), others, row.outcome(), row.takenOn());
+            Slipped slipped = row.slipped() == null ? Slipped.NOTHING : SlippedDocument.parse(row.slipped());
+            Take take = new Take(Bpm.of(row.bpm()), others, row.outcome(), row.takenOn(), slipped);
             lines.add(new Logbook.Line(row.assignmentId(), row.takenAt(), take));
         }
         return Logbook.of(lines);
@@ -349,6 +203,9 @@ public class PracticeService implements CleanShares {
                         Bpm.of(take.bpm).value(),
                         TakeOutcome.of(take.outcome),
                         take.note,
+                        take.slipped == null
+                                ? ""
+                                : SlippedDocument.parse(take.slipped).inWords(),
                         take.takenOn));
     }
 }

@@ -1,6 +1,10 @@
 package pebblestep.app.practice;
 
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
+import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Pattern;
 import jakarta.validation.constraints.Size;
 import java.math.BigDecimal;
 import java.time.LocalDate;
@@ -10,6 +14,7 @@ import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import pebblestep.core.practice.TapCheck;
 import pebblestep.exchange.ClimbDocuments.PlayedPart;
+import pebblestep.exchange.SlippedDocument;
 
 /** What the student's side takes and shows. */
 public final class PracticeViews {
@@ -19,6 +24,8 @@ public final class PracticeViews {
      * A take, with the id its client made for it, the tempo played and the student's own time.
      *
      * @param played the rungs of other axes than tempo that were played, as today's list gave them
+     * @param slipped what slipped, where the student said it
+     * @param seconds how long it took
      */
     public record TakeForm(
             @NotNull(message = "Give the take an id.") UUID clientId,
@@ -27,9 +34,38 @@ public final class PracticeViews {
             @Nullable @Size(max = 5, message = "Give one rung for each axis.") List<@NotNull PlayedPart> played,
             @NotNull(message = "Say how it went.") TakeOutcome outcome,
             @Nullable @Size(max = 500, message = "A note has at most 500 characters.") String note,
-            @NotNull(message = "Say when it was.") OffsetDateTime takenAt) {}
+            @NotNull(message = "Say when it was.") OffsetDateTime takenAt,
+            @Nullable SlippedDocument slipped,
+            @Nullable
+                    @Min(value = 0, message = "A take has no negative time.")
+                    @Max(value = MOST_SECONDS, message = "A take has at most an hour.")
+                    Integer seconds) {
+        static final int MOST_SECONDS = 3600;
 
-    /** A take in the log. */
+        /** A take of which no more is known than how it went. */
+        public TakeForm(
+                UUID clientId,
+                long assignmentId,
+                BigDecimal bpm,
+                @Nullable List<PlayedPart> played,
+                TakeOutcome outcome,
+                @Nullable String note,
+                OffsetDateTime takenAt) {
+            this(clientId, assignmentId, bpm, played, outcome, note, takenAt, null, null);
+        }
+    }
+
+    /** A line to the teacher, with the id its client made for it and the student's own time. */
+    public record WordForm(
+            @NotNull(message = "Give the line an id.") UUID clientId,
+            @NotBlank(message = "Write a line.") @Size(max = 500, message = "A line has at most 500 characters.")
+                    String text,
+            @NotNull(message = "Say when it was.") OffsetDateTime saidAt) {}
+
+    /** A line to the teacher. */
+    public record WordView(long id, String text, LocalDate day) {}
+
+    /** A take in the log; {@code slipped} says what slipped in words, and is empty where nothing was said. */
     public record TakeView(
             long id,
             long assignmentId,
@@ -37,48 +73,151 @@ public final class PracticeViews {
             BigDecimal bpm,
             TakeOutcome outcome,
             String note,
+            String slipped,
             LocalDate day) {}
 
+    /** A caution and its moment: first_use, high_rung, high_notes, long_session or headphones. */
+    public record CautionView(String moment, String text) {}
+
     /**
-     * One thing to practise today, and where the student stands on it.
+     * Everything that a rung changes about a thing to practise.
      *
-     * @param rungs the tempos of the climb
-     * @param rung which of them to play now
-     * @param stage the rungs of other axes to play now, in words; empty where the step grows by its tempo alone
+     * @param at the rung: an index for each axis, with dots between
+     * @param now the rung in words
+     * @param summary the step on it in words, without its key
+     * @param rung which of the climb's tempos it is
+     * @param stage the rungs of other axes in words; empty where the step grows by its tempo alone
      * @param played the same as fields, to be sent back with a take
      * @param rungsLeft rungs from this one to the last
-     * @param repetitions how often to play it today
-     * @param minutes what that takes, with count-in and rest, rounded up
+     * @param minutes what playing it today takes, with count-in and rest, rounded up
+     * @param next the rung that comes next, where it is one
+     * @param cautions what to take care of on it
      */
-    public record TodayItem(
-            long assignmentId,
-            String title,
-            String key,
+    public record RungToPlay(
+            String at,
+            String now,
             String summary,
-            String beat,
-            List<BigDecimal> rungs,
             int rung,
             BigDecimal bpm,
             String stage,
             List<PlayedPart> played,
             int rungsLeft,
+            long minutes,
+            @Nullable String next,
+            List<CautionView> cautions) {}
+
+    /**
+     * One thing to practise today, and where the student stands on it.
+     *
+     * @param edition counts what the teacher decided about it: passages of another edition are out of date
+     * @param rungs the tempos of the climb
+     * @param here the rung to play now
+     * @param repetitions how often to play it today
+     * @param minutes what that takes, with count-in and rest, rounded up
+     * @param purpose what it is for today: warm_up, learning, review or known
+     * @param reason why it is on the list
+     * @param morning the rung on which the day began, in words
+     * @param secondsToday how long it was practised today, as far as that is known
+     */
+    public record TodayItem(
+            long assignmentId,
+            int edition,
+            String title,
+            String key,
+            String beat,
+            List<BigDecimal> rungs,
+            RungToPlay here,
             int repetitions,
             long minutes,
+            String purpose,
+            String reason,
             int cleanInRow,
             int cleanToPass,
             String kind,
             String sentence,
             int minutesADay,
             int takesToday,
-            LocalDate endsOn) {}
+            int cleanToday,
+            long secondsToday,
+            String morning) {}
 
-    /** What a student sees on opening the practice link. */
+    /**
+     * What a student sees on opening the practice link.
+     *
+     * @param trims what was left out or shortened so that it fits into the student's minutes
+     * @param longMinutes minutes of a day after which a rest is due
+     */
     public record Today(
-            String student, String instrument, LocalDate day, List<TodayItem> items, List<String> cautions) {}
+            String student,
+            String instrument,
+            LocalDate day,
+            List<TodayItem> items,
+            List<String> trims,
+            List<CautionView> cautions,
+            int longMinutes) {}
 
-    /** Taps along with the click: milliseconds from the computed time of the first note, at a tempo. */
+    /**
+     * A state that is foreseen: where it stands among the rungs, and which state each thing that can happen leads to; null
+     * beyond what was worked out.
+     */
+    public record StatePart(
+            int rung,
+            int cleanInRow,
+            String kind,
+            String sentence,
+            @Nullable Integer clean,
+            @Nullable Integer under,
+            @Nullable Integer missed,
+            @Nullable Integer morning) {}
+
+    /** How one assignment goes on, however the next takes go: the first state is where it stands. */
+    public record AheadView(long assignmentId, int edition, List<RungToPlay> rungs, List<StatePart> states) {}
+
+    /** A run: which voice, after how many repetitions a rung rises, and its laps; the first so many are a shorter run. */
+    public record LapsView(String voice, int every, List<LapPart> laps) {}
+
+    /** Once through a line: rungs above the first lap's, and who plays. */
+    public record LapPart(int rung, boolean voice, boolean student) {}
+
+    /** A test of how late sounds are heard. */
+    public record LatencyTest(double intervalMs, int clicks) {}
+
+    /**
+     * What a student needs for a week without the studio.
+     *
+     * @param days the list of each day, today first
+     * @param ahead how each assignment of these days goes on
+     * @param simulated whether made-up players tap here, as in the demo
+     */
+    public record Week(
+            List<Today> days, List<AheadView> ahead, List<LapsView> runs, LatencyTest latencyTest, boolean simulated) {}
+
+    /** Taps along with a steady click: milliseconds from the first click as it was meant. */
+    public record LatencyForm(
+            @NotNull(message = "Give the taps.") @Size(max = 100, message = "At most 100 taps at once.")
+                    List<@NotNull Double> taps) {}
+
+    /** How late sounds are heard. */
+    public record LatencyView(double ms, double spreadMs, String sentence) {}
+
+    /** A made-up player: steady, late, unsteady, slowing or elsewhere. */
+    public record SimulatedForm(
+            @NotNull(message = "Give the tempo.") BigDecimal bpm,
+            @Nullable String at,
+            @NotNull(message = "Choose a player.")
+                    @Pattern(
+                            regexp = "steady|late|unsteady|slowing|elsewhere",
+                            message = "A made-up player is steady, late, unsteady, slowing or elsewhere.")
+                    String player) {}
+
+    /**
+     * Taps along with the click: milliseconds from the computed time of the first note, at a tempo.
+     *
+     * @param at the rung that was played; where the student stands without one
+     */
     public record TapsForm(
             @NotNull(message = "Give the tempo.") BigDecimal bpm,
+            @Nullable String at,
             @NotNull(message = "Give the taps.") @Size(max = TapCheck.MOST_TAPS, message = "At most 1000 taps at once.")
                     List<@NotNull Double> taps) {}
 

@@ -14,6 +14,7 @@ import java.util.UUID;
 import org.hibernate.annotations.Immutable;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
+import org.jspecify.annotations.Nullable;
 import pebblestep.core.practice.Outcome;
 
 /** One line of the append-only log. */
@@ -40,6 +41,16 @@ class TakeEntity {
     Outcome outcome;
 
     String note;
+
+    /** How long it took, where that is known. */
+    @Nullable
+    Integer seconds;
+
+    /** What slipped, where it was said. */
+    @JdbcTypeCode(SqlTypes.JSON)
+    @Nullable
+    String slipped;
+
     Instant takenAt;
     LocalDate takenOn;
     Instant receivedAt;

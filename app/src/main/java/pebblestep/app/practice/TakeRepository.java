@@ -5,7 +5,6 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.util.Collection;
 import java.util.List;
-import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.data.domain.Page;
@@ -23,18 +22,19 @@ interface TakeRepository extends JpaRepository<TakeEntity, Long> {
             @Nullable String played,
             Outcome outcome,
             Instant takenAt,
-            LocalDate takenOn) {}
+            LocalDate takenOn,
+            @Nullable String slipped) {}
 
     /** A student's last take. */
     record Last(
             long studentId, long assignmentId, BigDecimal bpm, Outcome outcome, Instant takenAt, LocalDate takenOn) {}
 
-    Optional<TakeEntity> findByStudentIdAndClientId(long studentId, UUID clientId);
+    boolean existsByStudentIdAndClientId(long studentId, UUID clientId);
 
     @Query(
             """
             select new pebblestep.app.practice.TakeRepository$Row(
-              t.assignmentId, t.bpm, t.played, t.outcome, t.takenAt, t.takenOn)
+              t.assignmentId, t.bpm, t.played, t.outcome, t.takenAt, t.takenOn, t.slipped)
             from TakeEntity t where t.assignmentId in :assignmentIds order by t.takenAt, t.id""")
     List<Row> rows(Collection<Long> assignmentIds);
 
@@ -54,6 +54,13 @@ interface TakeRepository extends JpaRepository<TakeEntity, Long> {
             select t.outcome, count(t) from TakeEntity t
             where t.studioId = :studioId and t.studentId = :studentId and t.takenAt >= :since group by t.outcome""")
     List<Object[]> outcomesSince(long studioId, long studentId, Instant since);
+
+    /** How long a student practised each assignment on a day: its id, and seconds. The moment bounds the search. */
+    @Query(
+            """
+            select t.assignmentId, sum(coalesce(t.seconds, 0)) from TakeEntity t
+            where t.studentId = :studentId and t.takenAt >= :since and t.takenOn = :day group by t.assignmentId""")
+    List<Object[]> secondsOn(long studentId, Instant since, LocalDate day);
 
     Page<TakeEntity> findByStudioIdAndStudentId(long studioId, long studentId, Pageable page);
 }

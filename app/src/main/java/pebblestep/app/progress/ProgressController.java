@@ -10,6 +10,8 @@ import pebblestep.app.platform.PracticeVisitor;
 import pebblestep.app.platform.Teacher;
 import pebblestep.app.practice.PracticeService;
 import pebblestep.app.practice.PracticeViews.TakeView;
+import pebblestep.app.practice.PracticeViews.WordView;
+import pebblestep.app.practice.WordService;
 import pebblestep.app.progress.ProgressViews.DeskLine;
 import pebblestep.app.progress.ProgressViews.KeyPathView;
 
@@ -18,10 +20,12 @@ import pebblestep.app.progress.ProgressViews.KeyPathView;
 class ProgressController {
     private final ProgressService progress;
     private final PracticeService practice;
+    private final WordService words;
 
-    ProgressController(ProgressService progress, PracticeService practice) {
+    ProgressController(ProgressService progress, PracticeService practice, WordService words) {
         this.progress = progress;
         this.practice = practice;
+        this.words = words;
     }
 
     @GetMapping("/api/desk")
@@ -40,6 +44,15 @@ class ProgressController {
             @PathVariable long id,
             @RequestParam(defaultValue = "0") int page) {
         return practice.log(teacher.studioId(), id, page);
+    }
+
+    /** What a student wrote to the teacher, newest first. */
+    @GetMapping("/api/students/{id}/words")
+    PageOf<WordView> words(
+            @AuthenticationPrincipal Teacher teacher,
+            @PathVariable long id,
+            @RequestParam(defaultValue = "0") int page) {
+        return words.list(teacher.studioId(), id, page);
     }
 
     @GetMapping("/api/practice/key-path")

@@ -2,7 +2,9 @@ package pebblestep.app.progress;
 
 import java.time.Clock;
 import java.time.LocalDate;
+import java.time.LocalTime;
 import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
@@ -12,13 +14,17 @@ import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import pebblestep.app.accounts.SettingsService;
 import pebblestep.app.assignments.Assigned;
 import pebblestep.app.assignments.AssignmentService;
 import pebblestep.app.bench.ClimbWorkings;
 import pebblestep.app.platform.PageOf;
 import pebblestep.app.practice.PracticeService;
 import pebblestep.app.practice.PracticeService.LastTake;
+import pebblestep.app.practice.PracticeViews.WordView;
 import pebblestep.app.practice.TakeOutcome;
+import pebblestep.app.practice.WordService;
+import pebblestep.app.progress.ProgressViews.DecisionView;
 import pebblestep.app.progress.ProgressViews.DeskLine;
 import pebblestep.app.progress.ProgressViews.DeskWork;
 import pebblestep.app.progress.ProgressViews.FormView;
@@ -34,6 +40,8 @@ import pebblestep.core.passage.Player;
 import pebblestep.core.practice.Judgement;
 import pebblestep.core.practice.KeyPath;
 import pebblestep.core.practice.Logbook;
+import pebblestep.core.practice.SlipTally;
+import pebblestep.core.practice.Verdict;
 import pebblestep.core.practice.Work;
 import pebblestep.core.rhythm.Bpm;
 import pebblestep.core.rhythm.ValueNames;
@@ -42,12 +50,28 @@ import pebblestep.exchange.Rounded;
 /** The desk, and each student's key path. */
 @Service
 public class ProgressService {
+    private static final int WORD_DAYS = 7;
+
+    /** Lessons of the day in order, then those without one. */
+    private static final Comparator<DeskLine> LESSONS_FIRST =
+            Comparator.comparing(DeskLine::lesson, Comparator.nullsLast(Comparator.naturalOrder()));
+
     private final StudentService students;
     private final AssignmentService assignments;
     private final PracticeService practice;
+    private final WordService words;
+    private final SettingsService settings;
     private final Clock clock;
 
-    ProgressService(StudentService students, AssignmentService assignments, PracticeService practice, Clock clock) {
+    ProgressService(
+            StudentService students,
+            AssignmentService assignments,
+            PracticeService practice,
+            WordService words,
+            SettingsService settings,
+            Clock clock) {
+        this.settings = settings;
+        this.words = words;
         this.students = students;
         this.assignments = assignments;
         this.practice = practice;
@@ -55,7 +79,7 @@ public class ProgressService {
     }
 
     /**
-     * The students of a studio with what they work on, those who need the teacher most first on their page: six
+     * The students of a studio with what they work on, those who need the teacher most first on their page: seven
      * queries, however many students there are.
      */
     @Transactional(readOnly = true)
@@ -63,10 +87,12 @@ public class ProgressService {
         LocalDate today = LocalDate.now(clock);
         PageOf<StudentView> onPage = students.list(studioId, false, page);
         List<Long> ids = onPage.items().stream().map(StudentView::id).toList();
-        List<Assigned> active = assignments.activeOn(studioId, ids, today);
+        List<Assigned> active = assignments.begun(studioId, ids, today);
+        ValueNames names = settings.of(studioId).speech().names();
         Map<Long, Player> players = students.players(studioId, ids);
         Logbook log = practice.logbook(active);
         Map<Long, LastTake> last = practice.last(studioId, ids);
+        Map<Long, WordView> said = words.last(studioId, ids, today.minusDays(WORD_DAYS));
         Map<Long, List<Assigned>> byStudent = active.stream().collect(Collectors.groupingBy(Assigned::studentId));
         List<DeskLine> lines = onPage.items().stream()
                 .map(student -> new DeskLine(
@@ -74,16 +100,25 @@ public class ProgressService {
                         student.name(),
                         student.instrumentName(),
                         lastTake(last.get(student.id()), today),
+                        said.get(student.id()),
+                        lessonOn(student, today),
                         byStudent.getOrDefault(student.id(), List.of()).stream()
-                                .map(assigned -> deskWork(players.get(student.id()), assigned, log, today))
+                                .map(assigned -> deskWork(players.get(student.id()), assigned, log, today, names))
+                                .flatMap(Optional::stream)
                                 .sorted(Comparator.comparing(ProgressService::need))
                                 .toList()))
-                .sorted(Comparator.comparing(line -> line.works().stream()
+                .sorted(LESSONS_FIRST.thenComparing(line -> line.works().stream()
                         .map(ProgressService::need)
                         .findFirst()
                         .orElse(Judgement.Kind.REACHED)))
                 .toList();
         return new PageOf<>(lines, onPage.page(), onPage.pages(), onPage.total());
+    }
+
+    private static @Nullable LocalTime lessonOn(StudentView student, LocalDate today) {
+        boolean isToday = student.lessonDay() != null
+                && student.lessonDay() == today.getDayOfWeek().getValue();
+        return isToday ? student.lessonTime() : null;
     }
 
     private static Judgement.Kind need(DeskWork work) {
@@ -96,13 +131,16 @@ public class ProgressService {
         return new LastTakeView(last.day(), daysAgo, last.bpm().value(), TakeOutcome.of(last.outcome()));
     }
 
-    private static DeskWork deskWork(Player player, Assigned assigned, Logbook log, LocalDate today) {
+    /** Work as the desk shows it: what is open on the day, and what slips away whenever it was given. */
+    private static Optional<DeskWork> deskWork(
+            Player player, Assigned assigned, Logbook log, LocalDate today, ValueNames names) {
         Work work = PracticeService.work(assigned, player, log);
-        Judgement judgement = Judgement.of(work, today);
+        Verdict verdict = Verdict.of(work, assigned.schedule(), assigned.goal(), player, today, names);
+        if (!assigned.schedule().isOpen(today) && verdict.kind() != Judgement.Kind.SLIPPING) return Optional.empty();
         Standing standing = work.standing(today);
         Ascent ascent = standing.ascent();
-        boolean picks = judgement.kind() == Judgement.Kind.PICK;
-        return new DeskWork(
+        boolean picks = verdict.kind() == Judgement.Kind.PICK;
+        return Optional.of(new DeskWork(
                 assigned.id(),
                 assigned.title(),
                 work.key().toString(),
@@ -113,11 +151,22 @@ public class ProgressService {
                         .map(best -> Rounded.of(work.notesPerSecond(best)))
                         .orElse(null),
                 KeyPath.rings(standing),
-                kind(judgement),
-                judgement.sentence(),
-                picks
-                        ? new ClimbWorkings(ascent, Optional.of(player), ValueNames.AMERICAN).moves(standing.at())
-                        : List.of());
+                verdict.kind().name().toLowerCase(Locale.ROOT),
+                verdict.sentence(),
+                verdict.advice(),
+                picks ? new ClimbWorkings(ascent, Optional.of(player), names).moves(standing.at()) : List.of(),
+                picks ? List.of() : decisions(standing, names),
+                standing.held()));
+    }
+
+    private static List<DecisionView> decisions(Standing standing, ValueNames names) {
+        Ascent ascent = standing.ascent();
+        List<DecisionView> decisions = new ArrayList<>();
+        ascent.back(standing.at())
+                .ifPresent(at -> decisions.add(new DecisionView("back", ascent.inWords(at, names), at.rungs())));
+        ascent.next(standing.at())
+                .ifPresent(at -> decisions.add(new DecisionView("on", ascent.inWords(at, names), at.rungs())));
+        return decisions;
     }
 
     /** A student's keys by fourths, with everything that was ever done in them. */
@@ -153,7 +202,8 @@ public class ProgressService {
                 form.bestNotesPerSecond().map(Rounded::of).orElse(null),
                 form.lastDay().orElse(null),
                 kind(form.judgement()),
-                form.judgement().sentence());
+                form.judgement().sentence(),
+                SlipTally.of(form.key(), form.slips()).sentences());
     }
 
     private static String kind(Judgement judgement) {

@@ -1,12 +1,15 @@
 package pebblestep.app.students;
 
+import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
+import java.math.BigDecimal;
 import java.time.Instant;
+import java.time.LocalTime;
 import org.jspecify.annotations.Nullable;
 
 /** A student of a studio. The practice link is made from the id and the link's version; no secret is stored. */
@@ -27,6 +30,24 @@ class StudentEntity {
 
     @Nullable
     String highest;
+
+    /** Frequency of A4 in hertz. */
+    BigDecimal referencePitch;
+
+    /** How long they practise on a day. */
+    @Nullable
+    @Column(name = "minutes_a_day")
+    Integer minutesADay;
+
+    /** Day of the lesson, 1 being Monday. */
+    @Nullable
+    Integer lessonDay;
+
+    @Nullable
+    LocalTime lessonTime;
+
+    @Nullable
+    String parentNote;
 
     int linkVersion;
     boolean archived;

@@ -1,5 +1,6 @@
 package pebblestep.app.students;
 
+import java.math.BigDecimal;
 import java.time.Clock;
 import java.util.Collection;
 import java.util.List;
@@ -21,6 +22,7 @@ import pebblestep.core.Refusal;
 import pebblestep.core.instrument.Level;
 import pebblestep.core.instrument.PitchRange;
 import pebblestep.core.passage.Player;
+import pebblestep.core.pitch.ReferencePitch;
 import pebblestep.core.scale.SixAccidentals;
 
 /** Keeps the students of a studio. */
@@ -79,7 +81,8 @@ public class StudentService implements PracticeLinkReader {
     }
 
     private static Player player(StudentEntity student, InstrumentBook book) {
-        Player player = Player.of(book.of(student.instrument), Level.of(student.level));
+        Player player = Player.of(book.of(student.instrument), Level.of(student.level))
+                .tunedTo(new ReferencePitch(student.referencePitch.doubleValue()));
         return student.lowest == null
                 ? player
                 : player.within(PitchRange.parse(student.lowest + "-" + student.highest));
@@ -118,6 +121,16 @@ public class StudentService implements PracticeLinkReader {
                 .map(StudentService::range);
         student.lowest = own.map(range -> range.lowest().toString()).orElse(null);
         student.highest = own.map(range -> range.highest().toString()).orElse(null);
+        ReferencePitch reference = form.referencePitch() == null
+                ? ReferencePitch.ISO_16
+                : new ReferencePitch(form.referencePitch().doubleValue());
+        student.referencePitch = BigDecimal.valueOf(reference.a4());
+        student.minutesADay = form.minutesADay();
+        student.lessonDay = form.lessonDay();
+        student.lessonTime = form.lessonTime();
+        student.parentNote = form.parentNote() == null || form.parentNote().isBlank()
+                ? null
+                : form.parentNote().strip();
     }
 
     private static PitchRange range(String text) {
@@ -184,6 +197,11 @@ public class StudentService implements PracticeLinkReader {
                 student.level,
                 player.range().toString(),
                 student.lowest != null,
+                student.referencePitch.stripTrailingZeros(),
+                student.minutesADay,
+                student.lessonDay,
+                student.lessonTime,
+                student.parentNote,
                 "/p/" + tokens.token(student.id, student.linkVersion),
                 student.archived);
     }

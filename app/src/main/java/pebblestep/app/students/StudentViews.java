@@ -1,11 +1,14 @@
 package pebblestep.app.students;
 
+import jakarta.validation.constraints.Digits;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Pattern;
 import jakarta.validation.constraints.Size;
+import java.math.BigDecimal;
+import java.time.LocalTime;
 import org.jspecify.annotations.Nullable;
 
 /** What the API takes and shows of students. */
@@ -17,6 +20,10 @@ public final class StudentViews {
      *
      * @param level first-octave, comfortable or full; full without one
      * @param range the student's own written range, such as D4-G5; without one their level's
+     * @param referencePitch what they tune to: A4 in hertz, 415 to 466; 440 without one
+     * @param minutesADay how long they practise on a day; today's list is trimmed to it
+     * @param lessonDay day of the lesson, 1 being Monday
+     * @param parentNote what the parents should know, or have said
      */
     public record StudentForm(
             @NotBlank(message = "Give the student a name.")
@@ -25,7 +32,28 @@ public final class StudentViews {
             @NotNull(message = "Choose an instrument.") @Size(max = 40, message = "Choose an instrument from the list.")
                     String instrument,
             @Nullable @Size(max = 20, message = "Choose a level from the list.") String level,
-            @Nullable @Size(max = 20, message = "Write a range such as D4-G5.") String range) {}
+            @Nullable @Size(max = 20, message = "Write a range such as D4-G5.") String range,
+            @Nullable
+                    @Digits(
+                            integer = 3,
+                            fraction = 2,
+                            message = "The reference pitch is a number of hertz such as 442.")
+                    BigDecimal referencePitch,
+            @Nullable
+                    @Min(value = 5, message = "A day has at least 5 minutes.")
+                    @Max(value = 600, message = "A day has at most 600 minutes.")
+                    Integer minutesADay,
+            @Nullable
+                    @Min(value = 1, message = "Choose a day of the week.")
+                    @Max(value = 7, message = "Choose a day of the week.")
+                    Integer lessonDay,
+            @Nullable LocalTime lessonTime,
+            @Nullable @Size(max = 1000, message = "A note has at most 1000 characters.") String parentNote) {
+        /** A student who tunes as usual. */
+        public StudentForm(String name, String instrument, @Nullable String level, @Nullable String range) {
+            this(name, instrument, level, range, null, null, null, null, null);
+        }
+    }
 
     /**
      * A student as the teacher sees them; the practice path is the private part of the link, the range is what lines
@@ -40,6 +68,11 @@ public final class StudentViews {
             String level,
             String range,
             boolean ownRange,
+            BigDecimal referencePitch,
+            @Nullable Integer minutesADay,
+            @Nullable Integer lessonDay,
+            @Nullable LocalTime lessonTime,
+            @Nullable String parentNote,
             String practicePath,
             boolean archived) {}
 

@@ -68,6 +68,7 @@ class StudioWallTest {
                 new Call("POST", ofStudent + "/restore", ""),
                 new Call("GET", ofStudent + "/assignments", null),
                 new Call("GET", ofStudent + "/takes", null),
+                new Call("GET", ofStudent + "/words", null),
                 new Call("GET", ofStudent + "/key-path", null),
                 new Call("GET", ofStep, null),
                 new Call("PUT", ofStep, stepForm),
@@ -80,6 +81,7 @@ class StudioWallTest {
                 new Call("POST", ofAssignment + "/end", ""),
                 new Call("POST", ofAssignment + "/resume", ""),
                 new Call("POST", ofAssignment + "/climb", "{\"climb\":" + Given.CLIMB + "}"),
+                new Call("POST", ofAssignment + "/hold", "{\"holds\":true}"),
                 new Call("POST", ofAssignment + "/place", "{\"at\":[0]}"),
                 new Call("PUT", ofAssignment + "/goal", "{\"goal\":{\"bpm\":90,\"date\":\"2027-01-15\"}}"),
                 new Call("POST", ofAssignment + "/forecast", "{}"));
@@ -87,7 +89,11 @@ class StudioWallTest {
 
     /** Lists, which show what is one's own, and what belongs to nobody. */
     private List<Call> otherTeacherCalls() {
+        String group = "{\"routineId\":%d,\"studentIds\":[%d],\"startsOn\":\"2026-03-02\",\"minutesADay\":5}"
+                .formatted(step.json().get("routineId").asLong(), student.id());
         return List.of(
+                new Call("POST", "/api/assignments/group", group),
+                new Call("POST", "/api/assignments/group/preview", group),
                 new Call("GET", "/api/students", null),
                 new Call("POST", "/api/students", "{\"name\":\"A\",\"instrument\":\"oboe\"}"),
                 new Call("GET", "/api/steps", null),
@@ -127,6 +133,16 @@ class StudioWallTest {
                         "POST",
                         "/api/practice/assignments/" + assignment.id() + "/taps",
                         "{\"bpm\":60,\"taps\":[0,250,500,750,1000]}"),
+                new Call(
+                        "POST",
+                        "/api/practice/assignments/" + assignment.id() + "/taps/simulated",
+                        "{\"bpm\":60,\"player\":\"late\"}"),
+                new Call("GET", "/api/practice/week", null),
+                new Call("POST", "/api/practice/latency", "{\"taps\":[]}"),
+                new Call(
+                        "POST",
+                        "/api/practice/words",
+                        "{\"clientId\":\"7a0c5b46-6c28-4f34-9d6b-3f3a3f6f7d11\",\"text\":\"A\",\"saidAt\":\"2026-03-02T10:00:00Z\"}"),
                 new Call("POST", "/api/practice/takes", Given.take(assignment.id(), "clean", 60)));
     }
 
@@ -173,6 +189,21 @@ class StudioWallTest {
             assertThat(elsewhere
                             .post(path, "{\"step\":" + Given.STEP + "," + body + "}")
                             .status())
+                    .isEqualTo(404);
+        }
+        for (String path : List.of("/api/assignments/group", "/api/assignments/group/preview")) {
+            String group = "{\"routineId\":%d,\"studentIds\":[%d],\"startsOn\":\"2026-03-02\",\"minutesADay\":5}";
+            assertThat(elsewhere
+                            .post(
+                                    path,
+                                    group.formatted(step.json().get("routineId").asLong(), theirs.id()))
+                            .status())
+                    .as("another studio's routine")
+                    .isEqualTo(404);
+            Client third = here.another().signUp();
+            long own = Given.step(third).json().get("routineId").asLong();
+            assertThat(third.post(path, group.formatted(own, student.id())).status())
+                    .as("another studio's student")
                     .isEqualTo(404);
         }
         assertThat(elsewhere

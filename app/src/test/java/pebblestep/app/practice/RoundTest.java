@@ -50,7 +50,7 @@ class RoundTest {
     void a_student_sees_the_step_in_written_pitch_at_the_first_rung() {
         JsonNode item = practising.get("/api/practice/today").json().at("/items/0");
         assertThat(item.get("key").asString()).isEqualTo("Ab major");
-        assertThat(item.get("bpm").toString()).isEqualTo("60");
+        assertThat(item.at("/here/bpm").toString()).isEqualTo("60");
         assertThat(item.get("rungs").toString()).isEqualTo("[60,68,76,84,92,100]");
         assertThat(item.get("sentence").asString()).isEqualTo("Not started: begins at 60 bpm.");
         JsonNode passage = practising

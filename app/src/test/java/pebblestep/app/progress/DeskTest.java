@@ -46,7 +46,7 @@ class DeskTest {
         practised("Dora", "clean", "clean", "clean", "slips", "slips", "stopped");
         practised("Edda");
         Given.student(teacher, "Fern", "oboe");
-        assertThat(order()).isEqualTo("[Dora back, Cleo misses, Fern , Bea ready, Edda new, Ada hold]");
+        assertThat(order()).isEqualTo("[Edda quiet, Dora back, Cleo misses, Fern , Bea ready, Ada hold]");
     }
 
     @Test
@@ -63,6 +63,33 @@ class DeskTest {
         assertThat(work.get("rings").asInt()).isEqualTo(1);
         assertThat(work.get("sentence").asString())
                 .isEqualTo("1 take not clean at 68 bpm; after 3 it goes back to 60.");
+    }
+
+    @Test
+    void lessons_of_the_day_come_first_in_order_and_every_verdict_brings_its_decisions() {
+        practised("Ada", "clean");
+        practised("Cleo", "slips");
+        int today = java.time.LocalDate.now().getDayOfWeek().getValue();
+        for (String lesson : java.util.List.of("Noa 16:30", "Mio 15:00")) {
+            String[] words = lesson.split(" ");
+            teacher.post(
+                    "/api/students",
+                    "{\"name\":\"%s\",\"instrument\":\"oboe\",\"lessonDay\":%d,\"lessonTime\":\"%s\"}"
+                            .formatted(words[0], today, words[1]));
+        }
+        assertThat(order()).isEqualTo("[Mio , Noa , Cleo misses, Ada hold]");
+        JsonNode items = teacher.get("/api/desk").json().get("items");
+        assertThat(items.at("/0/lesson").asString()).startsWith("15:00");
+        JsonNode work = items.at("/3/works/0");
+        assertThat(work.at("/decisions/0/kind").asString()).isEqualTo("on");
+        assertThat(work.at("/decisions/0/words").asString()).isEqualTo("68 bpm");
+        long assignment = work.get("assignmentId").asLong();
+        teacher.post("/api/assignments/" + assignment + "/place", "{\"at\":" + work.at("/decisions/0/at") + "}");
+        teacher.post("/api/assignments/" + assignment + "/hold", "{\"holds\":true}");
+        work = teacher.get("/api/desk").json().at("/items/3/works/0");
+        assertThat(work.get("bpm").toString()).isEqualTo("68");
+        assertThat(work.get("held").asBoolean()).isTrue();
+        assertThat(work.at("/decisions/0/kind").asString()).isEqualTo("back");
     }
 
     @Test

@@ -59,8 +59,8 @@ class ForecastTest {
                             .formatted(
                                     UUID.randomUUID(),
                                     item.get("assignmentId").asLong(),
-                                    item.get("bpm"),
-                                    item.get("played"),
+                                    item.at("/here/bpm"),
+                                    item.at("/here/played"),
                                     java.time.OffsetDateTime.now()));
             assertThat(answer.status()).as(answer.text()).isEqualTo(200);
         }
@@ -69,8 +69,8 @@ class ForecastTest {
     @Test
     void a_student_climbs_until_the_teacher_picks_and_goes_on_where_the_teacher_says() {
         Answer assignment = assigned(PICKS, "");
-        assertThat(item().get("stage").asString()).isEqualTo("eighths, one octave");
-        assertThat(item().get("rungsLeft").asInt()).isGreaterThan(4);
+        assertThat(item().at("/here/stage").asString()).isEqualTo("eighths, one octave");
+        assertThat(item().at("/here/rungsLeft").asInt()).isGreaterThan(4);
         playClean(6);
         JsonNode open = item();
         assertThat(open.get("kind").asString()).isEqualTo("pick");
@@ -83,8 +83,8 @@ class ForecastTest {
         String place = "/api/assignments/" + assignment.id() + "/place";
         assertThat(teacher.post(place, "{\"at\":" + picks.at("/1/to") + "}").status())
                 .isEqualTo(200);
-        assertThat(item().get("stage").asString()).isEqualTo("eighths, two octaves");
-        assertThat(item().get("bpm").toString()).isEqualTo("60");
+        assertThat(item().at("/here/stage").asString()).isEqualTo("eighths, two octaves");
+        assertThat(item().at("/here/bpm").toString()).isEqualTo("60");
         playClean(1);
         assertThat(item().get("cleanInRow").asInt()).isEqualTo(1);
         assertThat(teacher.post(place, "{\"at\":[0,0,7]}").string("detail")).isEqualTo("This climb has no rung 0.0.7.");
@@ -93,17 +93,17 @@ class ForecastTest {
     @Test
     void a_student_starts_where_the_teacher_says_and_a_changed_climb_keeps_the_nearest_rung() {
         Answer assignment = assigned(Given.CLIMB, ",\"start\":[2]");
-        assertThat(item().get("bpm").toString()).isEqualTo("76");
+        assertThat(item().at("/here/bpm").toString()).isEqualTo("76");
         playClean(3);
-        assertThat(item().get("bpm").toString()).isEqualTo("84");
+        assertThat(item().at("/here/bpm").toString()).isEqualTo("84");
         String tens = Given.CLIMB
                 .replace("\"from\":60,\"to\":100", "\"from\":50,\"to\":110")
                 .replace("8}", "10}");
         Answer changed = teacher.post("/api/assignments/" + assignment.id() + "/climb", "{\"climb\":" + tens + "}");
         assertThat(changed.string("climbWords")).isEqualTo("50 bpm to 110 bpm");
-        assertThat(item().get("bpm").toString()).as("not harder than 84").isEqualTo("80");
+        assertThat(item().at("/here/bpm").toString()).as("not harder than 84").isEqualTo("80");
         playClean(3);
-        assertThat(item().get("bpm").toString()).isEqualTo("90");
+        assertThat(item().at("/here/bpm").toString()).isEqualTo("90");
         assertThat(assigned(Given.CLIMB, ",\"start\":[9]").string("pointer")).isEqualTo("/start");
     }
 
@@ -185,7 +185,7 @@ class ForecastTest {
         JsonNode pure = twinPractising.get("/api/practice/today").json().at("/items/0");
         assertThat(mixed.get("assignmentId").asLong()).isEqualTo(one.id());
         assertThat(mixed.get("takesToday").asInt()).isPositive();
-        for (String field : List.of("bpm", "rung", "cleanInRow", "kind", "sentence", "takesToday", "rungsLeft")) {
+        for (String field : List.of("here", "cleanInRow", "kind", "sentence", "takesToday", "morning")) {
             assertThat(mixed.get(field)).as(field).isEqualTo(pure.get(field));
         }
     }

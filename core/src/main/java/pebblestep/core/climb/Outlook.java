@@ -118,15 +118,33 @@ public record Outlook(List<Ahead> rungs, Rules rules) {
      * @param share of takes that are clean, above 0 and up to 1
      */
     public int likelyDays(Duration aDay, double share) {
+        return walk(aDay, share, Integer.MAX_VALUE).days;
+    }
+
+    /**
+     * The rung on which the student is likely to be after so many practice days; the last one when the climb is done. In the
+     * same reckoning as {@link #likelyDays}.
+     */
+    public Ahead likelyAfter(int practiceDays, Duration aDay, double share) {
+        int passed = practiceDays <= 0 ? 0 : walk(aDay, share, practiceDays).passed;
+        return rungs.get(Math.min(passed, rungs.size() - 1));
+    }
+
+    /** So many rungs were passed in so many days. */
+    private record Walked(int days, int passed) {}
+
+    private Walked walk(Duration aDay, double share, int mostDays) {
         if (share <= 0 || share > 1) throw Refusal.of("share", "The share of clean takes lies above 0 and up to 1.");
         if (aDay.isZero() || aDay.isNegative()) throw Refusal.of("minutes", "Practice takes at least a minute a day.");
         int days = 1;
         int today = 0;
+        int passed = 0;
         double left = aDay.toMillis();
         for (Ahead rung : rungs) {
             double needs = millis(rung, takesToPass(rules.cleanToPass(), share));
             while (needs > 0) {
                 if (today == rules.rungsADay() || left <= 0) {
+                    if (days == mostDays) return new Walked(days, passed);
                     days++;
                     today = 0;
                     left = aDay.toMillis();
@@ -136,8 +154,9 @@ public record Outlook(List<Ahead> rungs, Rules rules) {
                 left -= spent;
             }
             today++;
+            passed++;
         }
-        return days;
+        return new Walked(days, passed);
     }
 
     /** Count-in, takes and rest of a rung. */

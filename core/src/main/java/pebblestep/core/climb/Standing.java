@@ -15,6 +15,8 @@ import java.util.Optional;
  * @param lastMove what the last event did
  * @param from the rung before the last move, where it moved
  * @param topPassed whether the last rung itself is passed
+ * @param held whether the teacher holds the student on the rung
+ * @param day the day on which it is seen
  */
 public record Standing(
         Ascent ascent,
@@ -24,7 +26,9 @@ public record Standing(
         int passedToday,
         Move lastMove,
         Optional<Position> from,
-        boolean topPassed) {
+        boolean topPassed,
+        boolean held,
+        LocalDate day) {
     /** What the last event did to the standing. */
     public enum Move {
         NONE,
@@ -34,6 +38,8 @@ public record Standing(
         WAITS,
         /** Enough clean attempts, and the teacher picks what comes next. */
         TEACHER_PICKS,
+        /** Enough clean attempts, and the teacher holds the student here. */
+        HELD,
         /** The teacher moved the student, or changed the climb. */
         PLACED
     }
@@ -45,9 +51,34 @@ public record Standing(
      * @param given the climb as it was first given
      */
     public static Standing after(List<? extends ClimbEvent> events, Ascent given, LocalDate today) {
-        Walk walk = new Walk(given);
+        Walk walk = new Walk(start(given));
         for (ClimbEvent event : events) walk.take(event);
         walk.open(today);
+        return walk.standing();
+    }
+
+    /** Before anything has happened: on the first rung, on no day yet. */
+    public static Standing start(Ascent given) {
+        Position first = given.climb().first();
+        return new Standing(given, first, 0, 0, 0, Move.NONE, Optional.empty(), false, false, LocalDate.MIN);
+    }
+
+    /** The standing after one more event, as seen on its day. */
+    public Standing then(ClimbEvent event) {
+        Walk walk = new Walk(this);
+        walk.take(event);
+        return walk.standing();
+    }
+
+    /** Whether what was played is the last rung of the climb. */
+    public boolean reachesTop(Attempt attempt) {
+        return ascent.reaches(attempt, ascent.climb().last());
+    }
+
+    /** The standing as seen on a later day; this one where the day is not later. */
+    public Standing on(LocalDate later) {
+        Walk walk = new Walk(this);
+        walk.open(later);
         return walk.standing();
     }
 
@@ -55,17 +86,26 @@ public record Standing(
     private static final class Walk {
         private Ascent ascent;
         private Position at;
-        private LocalDate day = LocalDate.MIN;
+        private LocalDate day;
         private int clean;
         private int misses;
         private int passedToday;
         private boolean top;
-        private Move move = Move.NONE;
-        private Optional<Position> from = Optional.empty();
+        private boolean held;
+        private Move move;
+        private Optional<Position> from;
 
-        Walk(Ascent given) {
-            this.ascent = given;
-            this.at = given.climb().first();
+        Walk(Standing standing) {
+            ascent = standing.ascent;
+            at = standing.at;
+            day = standing.day;
+            clean = standing.cleanInRow;
+            misses = standing.missesInRow;
+            passedToday = standing.passedToday;
+            top = standing.topPassed;
+            held = standing.held;
+            move = standing.lastMove;
+            from = standing.from;
         }
 
         void take(ClimbEvent event) {
@@ -76,6 +116,8 @@ public record Standing(
                 put(kept);
             } else if (event instanceof ClimbEvent.Placed placed) {
                 put(placed.at());
+            } else if (event instanceof ClimbEvent.Held holding) {
+                hold(holding.holds());
             } else if (event instanceof Attempt attempt) {
                 attempt(attempt);
             }
@@ -89,7 +131,14 @@ public record Standing(
             if (move == Move.WAITS) pass();
         }
 
+        private void hold(boolean holds) {
+            held = holds;
+            boolean enough = clean >= ascent.climb().rules().cleanToPass();
+            if (!holds && enough && move == Move.HELD) enough();
+        }
+
         private void put(Position to) {
+            held = false;
             ascent.climb().require(to);
             move(to, Move.PLACED);
             misses = 0;
@@ -114,8 +163,12 @@ public record Standing(
 
         private void clean() {
             misses = 0;
-            if (++clean < ascent.climb().rules().cleanToPass()) return;
-            if (passedToday < ascent.climb().rules().rungsADay()) pass();
+            if (++clean >= ascent.climb().rules().cleanToPass()) enough();
+        }
+
+        private void enough() {
+            if (held) move = Move.HELD;
+            else if (passedToday < ascent.climb().rules().rungsADay()) pass();
             else move = Move.WAITS;
         }
 
@@ -141,7 +194,7 @@ public record Standing(
         }
 
         Standing standing() {
-            return new Standing(ascent, at, clean, misses, passedToday, move, from, top);
+            return new Standing(ascent, at, clean, misses, passedToday, move, from, top, held, day);
         }
     }
 }

@@ -33,8 +33,8 @@ public record ClickPlan(Fraction start, Fraction end, List<Click> clicks) {
         for (; meter.downbeat(bar).isLessThan(end); bar++) {
             boolean countIn = bar < firstBar;
             int played = bar - firstBar;
-            boolean silent = !countIn
-                    && wish.silence().filter(turns -> !turns.sounds(played)).isPresent();
+            // Drums take the place of clicks once the line has begun.
+            boolean silent = !countIn && (wish.groove().isPresent() || !wish.sounds(played));
             if (!silent) clicks.addAll(bar(meter, bar, countIn, passage));
         }
         return new ClickPlan(start, meter.downbeat(bar), clicks);

@@ -3,6 +3,7 @@ package pebblestep.core.passage;
 import java.util.List;
 import java.util.Optional;
 import pebblestep.core.Refusal;
+import pebblestep.core.rhythm.Groove;
 import pebblestep.core.rhythm.Meter;
 
 /**
@@ -13,9 +14,19 @@ import pebblestep.core.rhythm.Meter;
  * @param clicks which places click
  * @param beats the beats that click where they are chosen, from 1 and rising; none otherwise
  * @param silence bars in which nothing clicks, to test the inner pulse; empty where every bar sounds
+ * @param groove drums instead of clicks once the line has begun
+ * @param drone notes that sound all along, for tuning
+ * @param foot the beats on which the foot taps, from 1 and rising; empty where it is not asked for
  */
 public record Metronome(
-        int countInBars, boolean accent, Clicks clicks, List<Integer> beats, Optional<Silence> silence) {
+        int countInBars,
+        boolean accent,
+        Clicks clicks,
+        List<Integer> beats,
+        Optional<Silence> silence,
+        Optional<Groove> groove,
+        Optional<Drone> drone,
+        List<Integer> foot) {
     /** One bar of count-in, beat 1 accented, every beat. */
     public static final Metronome USUAL = new Metronome(1, true, Clicks.BEATS);
 
@@ -32,6 +43,30 @@ public record Metronome(
         private final String words;
 
         Clicks(String id, String words) {
+            this.id = id;
+            this.words = words;
+        }
+
+        /** The name in step documents. */
+        public String id() {
+            return id;
+        }
+
+        /** In words. */
+        public String words() {
+            return words;
+        }
+    }
+
+    /** What sounds all along. */
+    public enum Drone {
+        TONIC("tonic", "the tonic"),
+        TONIC_AND_FIFTH("tonic-and-fifth", "tonic and fifth");
+
+        private final String id;
+        private final String words;
+
+        Drone(String id, String words) {
             this.id = id;
             this.words = words;
         }
@@ -72,6 +107,7 @@ public record Metronome(
     /** Refuses a count-in of more than four bars, chosen beats that are none, and beats that are not chosen. */
     public Metronome {
         beats = List.copyOf(beats);
+        foot = List.copyOf(foot);
         if (countInBars < 0 || countInBars > 4) {
             throw Refusal.of("metronome.countInBars", "A count-in has 0 to 4 bars, not " + countInBars + ".");
         }
@@ -82,11 +118,21 @@ public record Metronome(
             throw Refusal.of("metronome.beats", "Beats are listed where they are chosen.")
                     .fits("Leave them out, or let chosen beats click.");
         }
+        requireRising("metronome.beats", beats);
+        requireRising("metronome.foot", foot);
+    }
+
+    private static void requireRising(String field, List<Integer> beats) {
         for (int i = 0; i < beats.size(); i++) {
             if (beats.get(i) < (i == 0 ? 1 : beats.get(i - 1) + 1)) {
-                throw Refusal.of("metronome.beats", "Beats are counted from 1, each once and rising.");
+                throw Refusal.of(field, "Beats are counted from 1, each once and rising.");
             }
         }
+    }
+
+    /** A metronome that clicks on places of its own choice at most. */
+    public Metronome(int countInBars, boolean accent, Clicks clicks, List<Integer> beats, Optional<Silence> silence) {
+        this(countInBars, accent, clicks, beats, silence, Optional.empty(), Optional.empty(), List.of());
     }
 
     /** A metronome without chosen beats and silent bars. */
@@ -96,15 +142,40 @@ public record Metronome(
 
     /** The same with bars that are silent. */
     public Metronome silent(int sounding, int silent) {
-        return new Metronome(countInBars, accent, clicks, beats, Optional.of(new Silence(sounding, silent)));
+        Optional<Silence> turns = Optional.of(new Silence(sounding, silent));
+        return new Metronome(countInBars, accent, clicks, beats, turns, groove, drone, foot);
+    }
+
+    /** The same with drums instead of clicks. */
+    public Metronome with(Groove drums) {
+        return new Metronome(countInBars, accent, clicks, beats, silence, Optional.of(drums), drone, foot);
+    }
+
+    /** The same with a drone. */
+    public Metronome with(Drone notes) {
+        return new Metronome(countInBars, accent, clicks, beats, silence, groove, Optional.of(notes), foot);
+    }
+
+    /** The same with the foot tapping on these beats. */
+    public Metronome withFoot(List<Integer> on) {
+        return new Metronome(countInBars, accent, clicks, beats, silence, groove, drone, on);
+    }
+
+    /** Whether anything sounds in a bar of the line, the first being 0. */
+    public boolean sounds(int bar) {
+        return silence.map(turns -> turns.sounds(bar)).orElse(true);
     }
 
     /** Refuses beats that a bar does not have. */
     void requireIn(Meter meter) {
+        requireIn(meter, "metronome.beats", beats);
+        requireIn(meter, "metronome.foot", foot);
+    }
+
+    private static void requireIn(Meter meter, String field, List<Integer> beats) {
         for (int beat : beats) {
             if (beat > meter.beats()) {
-                throw Refusal.of(
-                        "metronome.beats", "A bar of " + meter + " has " + meter.beats() + " beats, not " + beat + ".");
+                throw Refusal.of(field, "A bar of " + meter + " has " + meter.beats() + " beats, not " + beat + ".");
             }
         }
     }

@@ -3,37 +3,57 @@ package pebblestep.core.passage;
 import pebblestep.core.instrument.Instrument;
 import pebblestep.core.instrument.Level;
 import pebblestep.core.instrument.PitchRange;
+import pebblestep.core.pitch.Pitch;
+import pebblestep.core.pitch.ReferencePitch;
 import pebblestep.core.scale.SixAccidentals;
 
 /**
- * For whom a passage is worked out: the instrument, the written range this player has, and how a key of six accidentals
- * is spelled for them.
+ * For whom a passage is worked out: the instrument, the written range this player has, how a key of six accidentals is
+ * spelled for them, and what they tune to.
  *
  * @param instrument what is read and how far it reaches
  * @param range written range of this player; may go beyond the instrument's usual one
  * @param own whether the range is this player's own rather than the instrument's
  * @param six the spelling at six flats against six sharps
+ * @param reference the frequency of A4 they tune to
  */
-public record Player(Instrument instrument, PitchRange range, boolean own, SixAccidentals six) {
+public record Player(
+        Instrument instrument, PitchRange range, boolean own, SixAccidentals six, ReferencePitch reference) {
     /** A player with the full range of the instrument. */
     public static Player of(Instrument instrument) {
-        return new Player(instrument, instrument.full(), false, SixAccidentals.BY_INTERVAL);
+        return new Player(instrument, instrument.full(), false, SixAccidentals.BY_INTERVAL, ReferencePitch.ISO_16);
     }
 
     /** A player of a level. */
     public static Player of(Instrument instrument, Level level) {
         return level == Level.FULL
                 ? of(instrument)
-                : new Player(instrument, instrument.range(level), true, SixAccidentals.BY_INTERVAL);
+                : new Player(
+                        instrument, instrument.range(level), true, SixAccidentals.BY_INTERVAL, ReferencePitch.ISO_16);
     }
 
     /** This player with a range of their own. */
     public Player within(PitchRange other) {
-        return new Player(instrument, other, true, six);
+        return new Player(instrument, other, true, six, reference);
     }
 
     /** This player reading six accidentals that way. */
     public Player reading(SixAccidentals other) {
-        return new Player(instrument, range, own, other);
+        return new Player(instrument, range, own, other, reference);
+    }
+
+    /** This player tuning to another reference pitch. */
+    public Player tunedTo(ReferencePitch other) {
+        return new Player(instrument, range, own, six, other);
+    }
+
+    /** The family of the instrument: strings, woodwind, brass and so on. */
+    public String family() {
+        return instrument.family();
+    }
+
+    /** Whether a written pitch lies so many semitones below the top of this player's range, or higher. */
+    public boolean isHigh(Pitch written, int semitones) {
+        return written.midi() >= range.highest().midi() - semitones;
     }
 }

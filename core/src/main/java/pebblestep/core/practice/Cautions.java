@@ -2,26 +2,73 @@ package pebblestep.core.practice;
 
 import java.util.ArrayList;
 import java.util.List;
+import pebblestep.core.climb.Ascent;
+import pebblestep.core.climb.Position;
+import pebblestep.core.passage.Passage;
+import pebblestep.core.passage.Player;
 
-/** The usual cautions of practising, short enough to be read. Nothing here is medical advice. */
+/** The usual cautions of practising, each for its moment and short enough to be read. Nothing here is medical advice. */
 public final class Cautions {
-    private static final List<String> ALL = List.of(
-            "Stop at pain, tingling or numbness. Rest, and see a doctor or a clinician who treats musicians.",
-            "Take five minutes of rest in each half hour. Loosen shoulders, jaw and grip.",
-            // NIOSH publication 98-126 (1998): 85 dBA for 8 hours, halved for each 3 dB more.
-            "Keep headphones low: 85 dBA for 8 hours is the recommended limit, and each 3 dB more halves the time.");
+    /** Minutes of practising on a day after which a rest is due (common practice, no source: five in each half hour). */
+    public static final int LONG_MINUTES = 25;
 
-    private static final String WIND =
-            "High notes and long tones: rest as long as you play, and stop when you feel light-headed.";
+    /** A written note this close to the top of the player's range, in semitones, counts as high. */
+    private static final int HIGH_NOTE = 4;
+
+    /** From this share of the climb on, rungs are high. */
+    private static final double HIGH_RUNG = 2.0 / 3;
 
     private static final List<String> BLOWN = List.of("woodwind", "brass", "voices");
 
+    /** When a caution matters. */
+    public enum Moment {
+        FIRST_USE,
+        HIGH_RUNG,
+        HIGH_NOTES,
+        LONG_SESSION,
+        HEADPHONES
+    }
+
+    /** A caution and its moment. */
+    public record Caution(Moment moment, String text) {}
+
     private Cautions() {}
 
-    /** The cautions for a player of an instrument of that family. */
-    public static List<String> of(String family) {
-        List<String> cautions = new ArrayList<>(ALL);
-        if (BLOWN.contains(family)) cautions.add(2, WIND);
-        return List.copyOf(cautions);
+    /** What can matter to a player whatever is practised. */
+    public static List<Caution> of(Player player) {
+        String arm = player.family().equals("strings") ? ", grip and bow arm." : " and grip.";
+        return List.of(
+                new Caution(
+                        Moment.FIRST_USE,
+                        "Stop at pain, tingling or numbness. Rest, and see a doctor or a clinician who treats musicians."),
+                new Caution(
+                        Moment.LONG_SESSION,
+                        LONG_MINUTES
+                                + " minutes today. Take five minutes of rest in each half hour. Loosen shoulders, jaw"
+                                + arm),
+                new Caution(
+                        Moment.HEADPHONES,
+                        // NIOSH publication 98-126 (1998): 85 dBA for 8 hours, halved for each 3 dB more.
+                        "Keep headphones low: 85 dBA for 8 hours is the recommended limit, and each 3 dB more halves the "
+                                + "time."));
+    }
+
+    /** What matters on a rung: how high it is, and how high the notes are for somebody who blows. */
+    public static List<Caution> of(Ascent ascent, Position at, Passage passage, Player player) {
+        List<Caution> cautions = new ArrayList<>();
+        int rungs = ascent.walk().size();
+        int left = ascent.walkFrom(at).size();
+        if (rungs > 1 && rungs - left >= HIGH_RUNG * (rungs - 1)) {
+            cautions.add(new Caution(
+                    Moment.HIGH_RUNG,
+                    "A high rung: speed follows evenness. When it gets tight, go a rung slower and loosen up."));
+        }
+        boolean blown = BLOWN.contains(player.family());
+        boolean high = player.isHigh(passage.highest(), HIGH_NOTE);
+        if (blown && high) {
+            cautions.add(new Caution(
+                    Moment.HIGH_NOTES, "High notes: rest as long as you play, and stop when you feel light-headed."));
+        }
+        return cautions;
     }
 }

@@ -20,6 +20,10 @@ import pebblestep.core.rhythm.ValueNames;
 public record Judgement(Kind kind, String sentence) {
     /** What a judgement comes to, in the order in which it needs the teacher: what is held up first. */
     public enum Kind {
+        STUCK,
+        SLIPPING,
+        QUIET,
+        BEHIND,
         BACK,
         MISSES,
         PICK,
@@ -27,7 +31,8 @@ public record Judgement(Kind kind, String sentence) {
         READY,
         NEW,
         WAITS,
-        HOLD
+        HOLD,
+        ON_COURSE
     }
 
     /** The judgement of a piece of work as seen on a day, in American names of values. */
@@ -37,12 +42,24 @@ public record Judgement(Kind kind, String sentence) {
 
     /** The judgement of a piece of work as seen on a day. */
     public static Judgement of(Work work, LocalDate today, ValueNames names) {
-        Standing standing = work.standing(today);
+        return of(work.standing(today), !work.takes().isEmpty(), names);
+    }
+
+    /** The judgement of a standing. */
+    public static Judgement of(Standing standing, boolean started, ValueNames names) {
         Words words = new Words(standing, names);
-        if (work.takes().isEmpty()) {
+        if (!started) {
             return new Judgement(Kind.NEW, "Not started: begins " + words.at(standing.at()) + ".");
         }
         return words.judgement();
+    }
+
+    /** A rung with its preposition: {@code at 72 bpm}, {@code with eighths, two octaves, 72 bpm}. */
+    static String at(Ascent ascent, Position position, ValueNames names) {
+        Climb climb = ascent.climb();
+        boolean tempoAlone =
+                climb.axes().size() == 1 && climb.axis(AxisKind.TEMPO).isPresent();
+        return (tempoAlone ? "at " : "with ") + ascent.inWords(position, names);
     }
 
     /** Says rungs as this climb needs it: a tempo alone, or everything that is climbed. */
@@ -76,6 +93,9 @@ public record Judgement(Kind kind, String sentence) {
                             Kind.WAITS,
                             needed + " clean " + now + ", and " + standing.passedToday()
                                     + " rungs passed today: enough for today, " + then + " tomorrow.");
+                case HELD ->
+                    new Judgement(
+                            Kind.WAITS, needed + " clean " + now + "; held here until the teacher lets it go on.");
                 case TEACHER_PICKS ->
                     new Judgement(Kind.PICK, needed + " clean " + now + ". Pick what comes next: " + picks() + "?");
                 case NONE, PLACED ->
@@ -96,13 +116,8 @@ public record Judgement(Kind kind, String sentence) {
             return ascent().climb();
         }
 
-        private boolean tempoAlone() {
-            return climb().axes().size() == 1 && climb().axis(AxisKind.TEMPO).isPresent();
-        }
-
-        /** A rung with its preposition: {@code at 72 bpm}, {@code with eighths, two octaves, 72 bpm}. */
         String at(Position position) {
-            return (tempoAlone() ? "at " : "with ") + rung(position);
+            return Judgement.at(ascent(), position, names);
         }
 
         private String rung(Position position) {

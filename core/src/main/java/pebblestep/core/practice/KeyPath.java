@@ -46,6 +46,7 @@ public record KeyPath(List<Stone> stones) {
      * @param bestNotesPerSecond the same as notes a second; of several note values the fastest
      * @param lastDay day of the last take
      * @param judgement where the student stands
+     * @param slips every take, for what slipped in it
      */
     public record FormProgress(
             Key key,
@@ -55,7 +56,8 @@ public record KeyPath(List<Stone> stones) {
             Optional<Bpm> bestBpm,
             Optional<Double> bestNotesPerSecond,
             Optional<LocalDate> lastDay,
-            Judgement judgement) {}
+            Judgement judgement,
+            List<Take> slips) {}
 
     /** The path through these tonics; work in a key that sounds like a tonic of the order belongs to its stone. */
     public static KeyPath of(List<NoteName> order, List<Work> works, LocalDate today) {
@@ -108,7 +110,8 @@ public record KeyPath(List<Stone> stones) {
                 fastest.flatMap(Work::bestClean).map(Take::bpm),
                 fastest.flatMap(KeyPath::bestRate),
                 lastDay(latest),
-                Judgement.of(latest, today));
+                Judgement.of(latest, today),
+                takes);
     }
 
     private static Optional<Double> bestRate(Work work) {

@@ -13,10 +13,16 @@ import pebblestep.core.rhythm.Bpm;
  * @param others the rungs of other axes that were played, where the step grows by more than its tempo
  * @param outcome how it went
  * @param day the student's own day
+ * @param slipped what slipped, as far as it was said
  */
-public record Take(Bpm bpm, List<Rung> others, Outcome outcome, LocalDate day) implements Entry {
+public record Take(Bpm bpm, List<Rung> others, Outcome outcome, LocalDate day, Slipped slipped) implements Entry {
     public Take {
         others = List.copyOf(others);
+    }
+
+    /** A take of which no more is known than how it went. */
+    public Take(Bpm bpm, List<Rung> others, Outcome outcome, LocalDate day) {
+        this(bpm, others, outcome, day, Slipped.NOTHING);
     }
 
     /** A take of a step that grows by its tempo alone. */

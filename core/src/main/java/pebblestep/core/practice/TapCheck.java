@@ -152,16 +152,8 @@ public record TapCheck(
     private record Check(Passage passage, double[] notes, double[] taps) {
         TapCheck result() {
             double alone = alone();
-            List<Pair> pairs = enough(TapAlignment.following(notes, taps, alone));
+            List<Pair> pairs = enough(best(alone));
             TheilSen line = line(pairs);
-            // The line through the taps takes bias and drift out of them, and the pairing is made again with what is
-            // left.
-            for (int round = 0; round < ROUNDS; round++) {
-                double[] corrected = new double[taps.length];
-                for (int i = 0; i < taps.length; i++) corrected[i] = taps[i] - line.at(taps[i]);
-                pairs = enough(TapAlignment.nearest(notes, corrected, alone * NEAR));
-                line = line(pairs);
-            }
             List<Tap> tapped = pairs.stream()
                     .map(pair -> new Tap(pair.note(), offset(pair)))
                     .toList();
@@ -172,6 +164,39 @@ public record TapCheck(
             // Taps that drift pass over many places; none of them is meant.
             Optional<Elsewhere> elsewhere = bpm == asked ? elsewhere(mean, spread, pairs.size()) : Optional.empty();
             return new TapCheck(notes.length, tapped, taps.length - pairs.size(), mean, spread, asked, bpm, elsewhere);
+        }
+
+        /**
+         * The cheaper of two pairings: one that holds the taps to the notes as written, and one that follows taps which get
+         * slower or faster however far they go. Where many notes are left out, the second can run after taps that lie
+         * between the notes, or lie one note off for the sake of a single pair more; it must be cheaper by the price of that.
+         */
+        private List<Pair> best(double alone) {
+            List<Pair> held = refined(TapAlignment.nearest(notes, taps, alone / 2), alone);
+            List<Pair> followed = refined(TapAlignment.following(notes, taps, alone), alone);
+            return cost(followed, alone) + alone < cost(held, alone) ? followed : held;
+        }
+
+        /** How far the pairs lie from the line through them, and what is left alone, in milliseconds. */
+        private double cost(List<Pair> pairs, double alone) {
+            if (pairs.size() < FEWEST_TAPS) return Double.MAX_VALUE;
+            TheilSen line = line(pairs);
+            double apart = pairs.stream()
+                    .mapToDouble(pair -> Math.abs(offset(pair) - line.at(taps[pair.tap()])))
+                    .sum();
+            return apart + alone * NEAR * (notes.length + taps.length - 2 * pairs.size());
+        }
+
+        /** The line through the taps takes bias and drift out of them; the pairing is made again with what is left. */
+        private List<Pair> refined(List<Pair> start, double alone) {
+            List<Pair> pairs = start;
+            for (int round = 0; round < ROUNDS && pairs.size() >= FEWEST_TAPS; round++) {
+                TheilSen line = line(pairs);
+                double[] corrected = new double[taps.length];
+                for (int i = 0; i < taps.length; i++) corrected[i] = taps[i] - line.at(taps[i]);
+                pairs = TapAlignment.nearest(notes, corrected, alone * NEAR);
+            }
+            return pairs;
         }
 
         private List<Pair> enough(List<Pair> pairs) {

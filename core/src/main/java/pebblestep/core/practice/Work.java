@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
 import pebblestep.core.climb.Ascent;
+import pebblestep.core.climb.ClimbEvent;
 import pebblestep.core.climb.Rung;
 import pebblestep.core.climb.Standing;
 import pebblestep.core.forecast.DayBest;
@@ -40,6 +41,20 @@ public record Work(Key key, Ascent given, List<Entry> entries) {
     /** Where the student stands on the climb, as seen on a day. */
     public Standing standing(LocalDate today) {
         return Standing.after(entries.stream().map(Entry::event).toList(), given, today);
+    }
+
+    /** Where the student stands after the last entry, seen on its day: for many days at once, see {@link Standing#on}. */
+    public Standing standing() {
+        return standing(LocalDate.MIN);
+    }
+
+    /** Where the student stood when the day began. */
+    public Standing morning(LocalDate today) {
+        List<ClimbEvent> before = entries.stream()
+                .map(Entry::event)
+                .filter(event -> event.day().isBefore(today))
+                .toList();
+        return Standing.after(before, given, today);
     }
 
     /** The tempo to play now. */

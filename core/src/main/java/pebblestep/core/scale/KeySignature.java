@@ -81,4 +81,13 @@ public record KeySignature(int fifths) {
     private static NoteName nthAccidental(int n, boolean sharp) {
         return sharp ? new NoteName(SHARPS.get(n), 1) : new NoteName(SHARPS.get(6 - n), -1);
     }
+
+    /** In words: {@code 4 flats: Bb, Eb, Ab, Db}; {@code no sharps or flats}; only the number where it is not written. */
+    public String inWords() {
+        if (fifths == 0) return "no sharps or flats";
+        String number = accidentals() + (fifths > 0 ? " sharp" : " flat") + (accidentals() == 1 ? "" : "s");
+        if (!isWritten()) return number + ", written note by note";
+        return number + ": "
+                + String.join(", ", notes().stream().map(NoteName::toString).toList());
+    }
 }

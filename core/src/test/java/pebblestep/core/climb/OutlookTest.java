@@ -113,4 +113,21 @@ class OutlookTest {
             assertThat((double) takes / rounds).isCloseTo(expected, within(expected * 0.03));
         }
     }
+
+    @Property(tries = 60)
+    void the_likely_rung_of_a_day_goes_up_to_the_last_on_the_likely_last_day(
+            @ForAll("ascents") Ascent ascent, @ForAll @IntRange(min = 1, max = 30) int minutes) {
+        Outlook outlook = of(ascent);
+        Duration aDay = Duration.ofMinutes(minutes);
+        int last = outlook.likelyDays(aDay, 0.8);
+        int before = 0;
+        for (int day = 0; day <= Math.min(last, 40); day++) {
+            int rung = outlook.rungs().indexOf(outlook.likelyAfter(day, aDay, 0.8));
+            assertThat(rung).isBetween(before, before + Rules.USUAL.rungsADay());
+            before = rung;
+        }
+        assertThat(outlook.likelyAfter(0, aDay, 0.8)).isEqualTo(outlook.rungs().get(0));
+        assertThat(outlook.likelyAfter(last, aDay, 0.8))
+                .isEqualTo(outlook.rungs().get(outlook.rungs().size() - 1));
+    }
 }

@@ -201,4 +201,27 @@ class StandingTest {
     Arbitrary<Ascent> climbs() {
         return Climbs.any();
     }
+
+    @Property(tries = 100)
+    void one_event_after_the_other_gives_the_same_as_all_at_once(@ForAll("days") List<List<Boolean>> days) {
+        List<Attempt> attempts = played(days);
+        Standing stepwise = Standing.start(ASCENT);
+        for (Attempt attempt : attempts) stepwise = stepwise.then(attempt);
+        LocalDate day = FIRST.plusDays(days.size());
+        assertThat(stepwise.on(day)).isEqualTo(Standing.after(attempts, ASCENT, day));
+        Standing seen = stepwise.on(day);
+        assertThat(seen.on(FIRST)).as("never earlier").isEqualTo(seen);
+    }
+
+    @Test
+    void a_teacher_holds_a_student_and_lets_them_go_on() {
+        Standing standing = Standing.start(ASCENT).then(new ClimbEvent.Held(true, FIRST));
+        for (int i = 0; i < 4; i++) standing = standing.then(new Attempt(Bpm.of(60), true, FIRST));
+        assertThat(rung(standing)).isZero();
+        assertThat(standing.lastMove()).isEqualTo(Standing.Move.HELD);
+        assertThat(rung(standing.on(FIRST.plusDays(3)))).as("no day opens it").isZero();
+        assertThat(rung(standing.then(new ClimbEvent.Held(false, FIRST)))).isEqualTo(1);
+        Standing placed = standing.then(new ClimbEvent.Placed(Position.of(2), FIRST));
+        assertThat(placed.held()).as("another rung lets go").isFalse();
+    }
 }

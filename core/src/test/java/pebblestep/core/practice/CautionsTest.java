@@ -2,32 +2,78 @@ package pebblestep.core.practice;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
+import pebblestep.core.climb.Ascent;
+import pebblestep.core.climb.Climb;
+import pebblestep.core.climb.Position;
+import pebblestep.core.instrument.Instruments;
+import pebblestep.core.instrument.PitchRange;
+import pebblestep.core.passage.Passage;
+import pebblestep.core.passage.Player;
+import pebblestep.core.passage.Steps;
+import pebblestep.core.practice.Cautions.Caution;
+import pebblestep.core.practice.Cautions.Moment;
+import pebblestep.core.rhythm.Bpm;
+import pebblestep.core.tempo.LadderScheme;
 
 class CautionsTest {
+    private static final Ascent SEVEN_RUNGS =
+            Ascent.of(Steps.PLAIN, Climb.tempo(Bpm.of(60), Bpm.of(120), LadderScheme.fixed(10)));
 
-    @ParameterizedTest
-    @ValueSource(strings = {"woodwind", "brass", "strings"})
-    void everybody_is_told_to_stop_at_pain_first(String family) {
-        assertThat(Cautions.of(family).get(0)).startsWith("Stop at pain, tingling or numbness.");
-        assertThat(Cautions.of(family))
-                .allSatisfy(caution -> assertThat(caution).hasSizeLessThan(130));
+    private static Player player(String instrument) {
+        return Player.of(Instruments.of(instrument));
     }
 
-    @Test
-    void those_who_blow_are_told_to_rest_from_high_notes() {
-        assertThat(Cautions.of("woodwind")).anyMatch(caution -> caution.contains("light-headed"));
-        assertThat(Cautions.of("brass")).anyMatch(caution -> caution.contains("light-headed"));
-        assertThat(Cautions.of("strings")).noneMatch(caution -> caution.contains("light-headed"));
+    @ParameterizedTest
+    @ValueSource(strings = {"oboe", "trumpet", "violin"})
+    void everybody_is_told_to_stop_at_pain_first(String instrument) {
+        List<Caution> cautions = Cautions.of(player(instrument));
+        assertThat(cautions.get(0).moment()).isEqualTo(Moment.FIRST_USE);
+        assertThat(cautions.get(0).text()).startsWith("Stop at pain, tingling or numbness.");
+        assertThat(cautions).allSatisfy(caution -> assertThat(caution.text()).hasSizeLessThan(130));
     }
 
     /** NIOSH publication 98-126 (1998): 85 dBA as an 8-hour average, with a 3 dB exchange rate. */
     @Test
     void the_hearing_limit_is_the_published_one() {
-        assertThat(Cautions.of("strings"))
-                .anyMatch(caution ->
-                        caution.contains("85 dBA for 8 hours") && caution.contains("each 3 dB more halves the time"));
+        assertThat(Cautions.of(player("violin")))
+                .filteredOn(caution -> caution.moment() == Moment.HEADPHONES)
+                .singleElement()
+                .satisfies(caution ->
+                        assertThat(caution.text()).contains("85 dBA for 8 hours", "each 3 dB more halves the time"));
+    }
+
+    @Test
+    void a_bow_arm_is_loosened_by_those_who_have_a_bow() {
+        assertThat(Cautions.of(player("violin")))
+                .anyMatch(caution -> caution.text().contains("bow arm"));
+        assertThat(Cautions.of(player("oboe")))
+                .noneMatch(caution -> caution.text().contains("bow arm"));
+    }
+
+    private static List<Moment> at(int rung, String instrument, String register) {
+        Position at = Position.of(rung);
+        Player player = player(instrument).within(PitchRange.parse("Bb3-E6"));
+        Passage passage = Passage.of(Steps.withRegister(SEVEN_RUNGS.at(at), register), player);
+        return Cautions.of(SEVEN_RUNGS, at, passage, player).stream()
+                .map(Caution::moment)
+                .toList();
+    }
+
+    /** Seven rungs, counted from 0. */
+    @ParameterizedTest
+    @CsvSource({"3, violin, false", "4, violin, true", "6, violin, true"})
+    void the_last_third_of_a_climb_is_high(int rung, String instrument, boolean high) {
+        assertThat(at(rung, instrument, "Db4").contains(Moment.HIGH_RUNG)).isEqualTo(high);
+    }
+
+    @Test
+    void those_who_blow_are_told_to_rest_from_high_notes() {
+        assertThat(at(0, "oboe", "Db4")).contains(Moment.HIGH_NOTES);
+        assertThat(at(0, "violin", "Db4")).doesNotContain(Moment.HIGH_NOTES);
     }
 }

@@ -117,6 +117,17 @@ class TapCheckTest {
     }
 
     @Test
+    void a_tapper_who_leaves_out_a_third_is_still_held_to_the_right_notes_in_at_least_999_of_1000() {
+        Passage passage = passage("1/8", "0", 2, 75);
+        long right = IntStream.range(0, 1000)
+                .mapToObj(seed -> SimulatedPlayer.of(-4, 8, seed).careless(0.3, 0.3))
+                .filter(player ->
+                        Math.abs(TapCheck.of(passage, player.taps(passage)).meanMillis() + 4) < 20)
+                .count();
+        assertThat(right).isGreaterThanOrEqualTo(999);
+    }
+
+    @Test
     void the_worst_note_is_the_one_furthest_from_the_others() {
         Passage passage = passage("1/8", "0", 1, 60);
         List<Double> taps = new ArrayList<>(passage.notes().stream()

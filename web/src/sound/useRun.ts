@@ -1,12 +1,21 @@
 import { useCallback, useEffect, useRef, useState } from 'react';
-import type { PassageDocument } from '../api/types';
 import { createLights } from './lights';
+import type { RunWish } from './run';
 
-/** Playing a passage from a component: the count-in as state, the lit note as a subscription. */
-export function usePlayer(onEnd?: (whole: boolean) => void) {
+/** How a run ended: laps that were played to their end, out of how many, and for how long it sounded. */
+export interface RunEnd {
+  laps: number;
+  of: number;
+  seconds: number;
+}
+
+/** Playing laps from a component: the count-in and the lap as state, the lit note and the foot as subscriptions. */
+export function useRun(onEnd: (end: RunEnd) => void) {
   const [lights] = useState(createLights);
+  const [foot] = useState(createLights);
   const [playing, setPlaying] = useState(false);
   const [count, setCount] = useState<number>();
+  const [lap, setLap] = useState(0);
   const [failed, setFailed] = useState(false);
   const halt = useRef<(() => void) | undefined>(undefined);
   const broken = useRef(false);
@@ -22,25 +31,30 @@ export function usePlayer(onEnd?: (whole: boolean) => void) {
   }, []);
 
   const start = useCallback(
-    async (passage: PassageDocument, withVoice: boolean) => {
-      if (!passage.clicks || halt.current) return;
+    async (wish: RunWish) => {
+      if (wish.laps.length === 0 || halt.current) return;
       broken.current = false;
       setFailed(false);
       setPlaying(true);
+      setLap(0);
       // Held from the first moment, so that a second press while the sound loads does not start it twice.
       halt.current = () => undefined;
+      let taps = 0;
       try {
-        const { play } = await import('./player');
-        const finish = await play(passage, passage.clicks, withVoice, {
+        const { run } = await import('./run');
+        const finish = await run(wish, {
           onCount: setCount,
           onNote: (index) => lights.show(index),
+          onLap: setLap,
+          onFoot: () => foot.show(++taps),
           onClock: (fromFirstNote) => {
             clock.current = fromFirstNote;
           },
-          onEnd: () => {
+          onEnd: (laps, seconds) => {
             halt.current = undefined;
+            foot.show(undefined);
             setPlaying(false);
-            ended.current?.(!broken.current);
+            ended.current({ laps, of: wish.laps.length, seconds });
           },
         });
         halt.current = finish;
@@ -51,12 +65,12 @@ export function usePlayer(onEnd?: (whole: boolean) => void) {
         setFailed(true);
       }
     },
-    [lights],
+    [lights, foot],
   );
 
   /** Milliseconds from the first note of a time of the page's clock, such as an event's; nothing before the sound is known. */
   const sinceFirstNote = useCallback((performanceMs: number) => clock.current?.(performanceMs), []);
 
   useEffect(() => stop, [stop]);
-  return { lights, playing, count, failed, start, stop, sinceFirstNote };
+  return { lights, foot, playing, count, lap, failed, start, stop, sinceFirstNote };
 }

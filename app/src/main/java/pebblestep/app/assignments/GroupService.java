@@ -1,0 +1,141 @@
+package pebblestep.app.assignments;
+
+import java.time.Duration;
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import pebblestep.app.accounts.SettingsService;
+import pebblestep.app.assignments.AssignmentViews.AssignmentForm;
+import pebblestep.app.assignments.GroupViews.GroupForm;
+import pebblestep.app.assignments.GroupViews.GroupPreview;
+import pebblestep.app.assignments.GroupViews.StepPreview;
+import pebblestep.app.bench.RoutineService;
+import pebblestep.app.bench.StepService;
+import pebblestep.app.bench.StepViews.StepView;
+import pebblestep.app.students.StudentService;
+import pebblestep.app.students.StudentViews.StudentView;
+import pebblestep.core.Refusal;
+import pebblestep.core.climb.Ascent;
+import pebblestep.core.climb.Outlook;
+import pebblestep.core.passage.Passage;
+import pebblestep.core.passage.Player;
+import pebblestep.core.passage.StepWords;
+import pebblestep.core.practice.Schedule;
+import pebblestep.core.rhythm.ValueNames;
+
+/** Gives a routine to one student, to several, or to a class, each on their own instrument and range. */
+@Service
+class GroupService {
+    private static final int MOST_WEEKS = 12;
+    private static final int WEEK = 7;
+
+    private final AssignmentService assignments;
+    private final RoutineService routines;
+    private final StepService steps;
+    private final StudentService students;
+    private final SettingsService settings;
+
+    GroupService(
+            AssignmentService assignments,
+            RoutineService routines,
+            StepService steps,
+            StudentService students,
+            SettingsService settings) {
+        this.assignments = assignments;
+        this.routines = routines;
+        this.steps = steps;
+        this.students = students;
+        this.settings = settings;
+    }
+
+    /** What each student will see, week by week; nothing is given. */
+    @Transactional(readOnly = true)
+    public List<GroupPreview> preview(long studioId, GroupForm form) {
+        AssignmentService.requireDays(form.startsOn(), form.endsOn());
+        List<StepView> routine = routines.get(studioId, form.routineId()).steps();
+        List<Ascent> ascents =
+                routine.stream().map(step -> steps.ascent(studioId, step.id())).toList();
+        ValueNames names = settings.of(studioId).speech().names();
+        Plan plan = new Plan(form, names);
+        List<GroupPreview> previews = new ArrayList<>();
+        for (long id : form.studentIds()) {
+            StudentView student = students.get(studioId, id);
+            Player player = students.player(studioId, id);
+            List<StepPreview> said = new ArrayList<>();
+            for (int i = 0; i < routine.size(); i++) {
+                said.add(plan.of(routine.get(i).title(), ascents.get(i), player));
+            }
+            previews.add(new GroupPreview(id, student.name(), said, 0));
+        }
+        return previews;
+    }
+
+    /** Gives every step that fits; those that do not are told, and keep nothing else from being given. */
+    @Transactional
+    public List<GroupPreview> give(long studioId, GroupForm form) {
+        List<StepView> routine = routines.get(studioId, form.routineId()).steps();
+        List<GroupPreview> given = new ArrayList<>();
+        for (GroupPreview preview : preview(studioId, form)) {
+            int count = 0;
+            for (int i = 0; i < routine.size(); i++) {
+                if (preview.steps().get(i).refusal() != null) continue;
+                assignments.assign(
+                        studioId,
+                        new AssignmentForm(
+                                routine.get(i).id(),
+                                preview.studentId(),
+                                form.startsOn(),
+                                form.endsOn(),
+                                form.weekdays(),
+                                form.minutesADay(),
+                                null,
+                                null));
+                count++;
+            }
+            given.add(new GroupPreview(preview.studentId(), preview.name(), preview.steps(), count));
+        }
+        return given;
+    }
+
+    /** How steps go on from a day, on these weekdays. */
+    private record Plan(GroupForm form, ValueNames names) {
+        StepPreview of(String title, Ascent ascent, Player player) {
+            try {
+                Outlook outlook = Outlook.of(ascent, ascent.climb().first(), Optional.of(player));
+                return new StepPreview(
+                        title,
+                        Passage.writtenKey(ascent.step(), Optional.of(player)).toString(),
+                        StepWords.withoutKey(ascent.at(ascent.climb().first()), names),
+                        weeks(ascent, outlook),
+                        null);
+            } catch (Refusal e) {
+                return new StepPreview(title, null, null, List.of(), e.getMessage());
+            }
+        }
+
+        private List<String> weeks(Ascent ascent, Outlook outlook) {
+            Schedule schedule = new Schedule(
+                    form.startsOn(),
+                    Optional.ofNullable(form.endsOn()),
+                    Weekdays.days(Weekdays.bits(form.weekdays() == null ? List.of() : form.weekdays())));
+            Duration aDay = Duration.ofMinutes(form.minutesADay());
+            long days = form.endsOn() == null
+                    ? (long) MOST_WEEKS * WEEK
+                    : ChronoUnit.DAYS.between(form.startsOn(), form.endsOn()) + 1;
+            List<String> weeks = new ArrayList<>();
+            for (long week = 1; week <= Math.min(MOST_WEEKS, (days + WEEK - 1) / WEEK); week++) {
+                LocalDate end = form.startsOn().plusDays(week * WEEK);
+                int practised = schedule.daysBetween(form.startsOn().minusDays(1), end);
+                Outlook.Ahead rung = outlook.likelyAfter(practised, aDay, Outlook.USUAL_CLEAN_SHARE);
+                weeks.add(ascent.inWords(rung.at(), names));
+                // Once the last rung is reached there is nothing more to say.
+                if (ascent.isLast(rung.at())) break;
+            }
+            return weeks;
+        }
+    }
+}

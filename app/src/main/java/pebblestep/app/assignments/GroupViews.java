@@ -1,0 +1,52 @@
+package pebblestep.app.assignments;
+
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
+import jakarta.validation.constraints.NotEmpty;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.time.LocalDate;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/** What the API takes and shows of giving a routine to several students at once. */
+public final class GroupViews {
+    private GroupViews() {}
+
+    /**
+     * A routine to give to students, each on their own instrument.
+     *
+     * @param endsOn the last day; without one it goes on until it is learned
+     * @param weekdays the days of the week, 1 being Monday; every day without any
+     * @param minutesADay minutes of each step a day
+     */
+    public record GroupForm(
+            @NotNull(message = "Choose a routine.") Long routineId,
+            @NotEmpty(message = "Choose a student.") @Size(max = 60, message = "At most 60 students at once.")
+                    List<@NotNull Long> studentIds,
+            @NotNull(message = "Give the first day.") LocalDate startsOn,
+            @Nullable LocalDate endsOn,
+            @Nullable @Size(max = 7, message = "A week has seven days.")
+                    List<@NotNull @Min(1) @Max(7) Integer> weekdays,
+            @NotNull(message = "Give the minutes a day.")
+                    @Min(value = 1, message = "A step takes at least 1 minute a day.")
+                    @Max(value = 180, message = "A step takes at most 180 minutes a day.")
+                    Integer minutesADay) {}
+
+    /**
+     * One step for one student.
+     *
+     * @param key as the student reads it; null where the step does not fit
+     * @param weeks the rung on which they are likely to be at the end of each week, in words
+     * @param refusal why it does not fit; null where it does
+     */
+    public record StepPreview(
+            String title,
+            @Nullable String key,
+            @Nullable String summary,
+            List<String> weeks,
+            @Nullable String refusal) {}
+
+    /** What a student will see; {@code given} steps of the routine were given, none in a preview. */
+    public record GroupPreview(long studentId, String name, List<StepPreview> steps, int given) {}
+}

@@ -1,0 +1,191 @@
+package pebblestep.app.practice;
+
+import java.math.BigDecimal;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+import pebblestep.app.assignments.Assigned;
+import pebblestep.app.practice.PracticeViews.AheadView;
+import pebblestep.app.practice.PracticeViews.CautionView;
+import pebblestep.app.practice.PracticeViews.RungToPlay;
+import pebblestep.app.practice.PracticeViews.StatePart;
+import pebblestep.app.practice.PracticeViews.TodayItem;
+import pebblestep.core.climb.Ascent;
+import pebblestep.core.climb.AxisKind;
+import pebblestep.core.climb.Position;
+import pebblestep.core.climb.Standing;
+import pebblestep.core.metronome.Laps;
+import pebblestep.core.minutes.InMinutes;
+import pebblestep.core.minutes.Load;
+import pebblestep.core.minutes.Repetition;
+import pebblestep.core.passage.Passage;
+import pebblestep.core.passage.Player;
+import pebblestep.core.passage.Step;
+import pebblestep.core.passage.StepWords;
+import pebblestep.core.practice.Cautions;
+import pebblestep.core.practice.Cautions.Caution;
+import pebblestep.core.practice.Foresight;
+import pebblestep.core.practice.Judgement;
+import pebblestep.core.practice.Reviews;
+import pebblestep.core.practice.Take;
+import pebblestep.core.practice.TodayList;
+import pebblestep.core.practice.Work;
+import pebblestep.core.rhythm.Bpm;
+import pebblestep.core.rhythm.ValueNames;
+import pebblestep.exchange.ClimbDocuments;
+
+/**
+ * Says one piece of a student's work for the practice room. The log is walked through once, for all days that are asked
+ * about.
+ *
+ * @param names what note values are called
+ * @param last where the student stands after the last entry of the log
+ * @param reviews when it comes back; empty while it is not learned
+ */
+record RoomWorkings(
+        Assigned assigned, Work work, Player player, ValueNames names, Standing last, Optional<Reviews> reviews) {
+
+    static RoomWorkings of(Assigned assigned, Work work, Player player, ValueNames names) {
+        return new RoomWorkings(assigned, work, player, names, work.standing(), Reviews.of(work));
+    }
+
+    /** What playing the present rung takes on a day. */
+    Load load(LocalDate day) {
+        Standing standing = last.on(day);
+        return load(standing.ascent(), standing.at());
+    }
+
+    private Load load(Ascent ascent, Position at) {
+        Step step = ascent.at(at);
+        return Load.of(
+                Repetition.of(Passage.of(step, player)),
+                step.tempo(),
+                ascent.climb().repetitions());
+    }
+
+    /** As the list of a day asks about it. */
+    TodayList.Piece piece(LocalDate day) {
+        return new TodayList.Piece(
+                assigned.id(),
+                assigned.title(),
+                last,
+                reviews,
+                !work.takes().isEmpty(),
+                assigned.schedule(),
+                load(day));
+    }
+
+    /** How it stands on a day, and why it is on the list. */
+    TodayItem item(LocalDate day, long seconds, TodayList.Line line) {
+        Standing standing = last.on(day);
+        Judgement judgement = Judgement.of(standing, !work.takes().isEmpty(), names);
+        Ascent ascent = standing.ascent();
+        List<Take> today =
+                work.takes().stream().filter(take -> take.day().equals(day)).toList();
+        return new TodayItem(
+                assigned.id(),
+                edition(),
+                assigned.title(),
+                work.key().toString(),
+                ascent.step().tempo().beat().toString(),
+                tempos(ascent),
+                rung(standing, standing.at()),
+                line.repetitions(),
+                InMinutes.whole(load(day).times(line.repetitions()).total()),
+                line.kind().name().toLowerCase(Locale.ROOT),
+                line.reason(),
+                standing.cleanInRow(),
+                ascent.climb().rules().cleanToPass(),
+                kind(judgement),
+                judgement.sentence(),
+                assigned.minutesADay(),
+                today.size(),
+                (int) today.stream().filter(Take::isClean).count(),
+                seconds,
+                words(work.morning(day)));
+    }
+
+    private int edition() {
+        return assigned.decisions().size();
+    }
+
+    private static String kind(Judgement judgement) {
+        return judgement.kind().name().toLowerCase(Locale.ROOT);
+    }
+
+    private String words(Standing standing) {
+        return standing.ascent().inWords(standing.at(), names);
+    }
+
+    private static List<BigDecimal> tempos(Ascent ascent) {
+        OptionalInt axis = ascent.climb().axis(AxisKind.TEMPO);
+        if (axis.isEmpty()) return List.of(ascent.step().tempo().bpm().value());
+        return ascent.climb().axes().get(axis.getAsInt()).ladder().rungs().stream()
+                .map(Bpm::value)
+                .toList();
+    }
+
+    private RungToPlay rung(Standing standing, Position at) {
+        Ascent ascent = standing.ascent();
+        Step step = ascent.at(at);
+        Passage passage = Passage.of(step, player);
+        Load load = Load.of(Repetition.of(passage), step.tempo(), ascent.climb().repetitions());
+        return new RungToPlay(
+                at.toString(),
+                ascent.inWords(at, names),
+                StepWords.withoutKey(step, names),
+                ascent.climb().axis(AxisKind.TEMPO).stream()
+                        .map(at::rung)
+                        .findFirst()
+                        .orElse(0),
+                step.tempo().bpm().value(),
+                ascent.stageInWords(at, names),
+                ClimbDocuments.played(ascent, at),
+                ascent.walkFrom(at).size(),
+                InMinutes.whole(load.total()),
+                ascent.next(at).map(Position::toString).orElse(null),
+                cautions(Cautions.of(ascent, at, passage, player)));
+    }
+
+    static List<CautionView> cautions(List<Caution> cautions) {
+        return cautions.stream()
+                .map(caution -> new CautionView(caution.moment().name().toLowerCase(Locale.ROOT), caution.text()))
+                .toList();
+    }
+
+    /** How it goes on from a day, however the next takes go; with the rungs that a run can rise over. */
+    AheadView ahead(LocalDate day) {
+        Foresight foresight = Foresight.of(work, day, names);
+        Standing now = foresight.states().get(0).standing();
+        Set<Position> met = new LinkedHashSet<>(foresight.positions());
+        now.ascent().walkFrom(now.at()).stream().limit(Laps.MOST_TIMES).forEach(met::add);
+        List<Position> rungs = new ArrayList<>(met);
+        return new AheadView(
+                assigned.id(),
+                edition(),
+                rungs.stream().map(at -> rung(now, at)).toList(),
+                foresight.states().stream().map(state -> part(state, rungs)).toList());
+    }
+
+    private static StatePart part(Foresight.State state, List<Position> rungs) {
+        return new StatePart(
+                rungs.indexOf(state.standing().at()),
+                state.standing().cleanInRow(),
+                kind(state.judgement()),
+                state.judgement().sentence(),
+                orNull(state.clean()),
+                orNull(state.under()),
+                orNull(state.missed()),
+                orNull(state.morning()));
+    }
+
+    private static @Nullable Integer orNull(OptionalInt place) {
+        return place.isPresent() ? place.getAsInt() : null;
+    }
+}

@@ -1,0 +1,86 @@
+package pebblestep.app.practice;
+
+import java.util.List;
+import java.util.function.Supplier;
+import org.springframework.stereotype.Service;
+import pebblestep.app.platform.PracticeVisitor;
+import pebblestep.app.practice.PracticeViews.LatencyForm;
+import pebblestep.app.practice.PracticeViews.LatencyView;
+import pebblestep.app.practice.PracticeViews.SimulatedForm;
+import pebblestep.app.practice.PracticeViews.TapView;
+import pebblestep.app.practice.PracticeViews.TapsForm;
+import pebblestep.app.practice.PracticeViews.TapsView;
+import pebblestep.core.Refusal;
+import pebblestep.core.passage.Passage;
+import pebblestep.core.practice.Latency;
+import pebblestep.core.practice.SimulatedPlayer;
+import pebblestep.core.practice.TapCheck;
+import pebblestep.core.rhythm.Bpm;
+import pebblestep.core.rhythm.Fraction;
+import pebblestep.exchange.Rounded;
+
+/** What taps say: about the notes they were meant for, or about the headphones. Nothing is kept. */
+@Service
+class TapService {
+    private static final long SEED = 5;
+
+    private final RoomService room;
+
+    TapService(RoomService room) {
+        this.room = room;
+    }
+
+    /** Holds taps against the notes of a rung. */
+    TapsView taps(PracticeVisitor visitor, long assignmentId, TapsForm form) {
+        Bpm bpm = at("bpm", () -> Bpm.of(form.bpm()));
+        return view(TapCheck.of(room.tapped(visitor, assignmentId, form.at(), bpm), form.taps()));
+    }
+
+    /** What a made-up player's taps say, whose fault is known beforehand; in the demo only. */
+    TapsView simulated(PracticeVisitor visitor, long assignmentId, SimulatedForm form) {
+        room.requireSimulated();
+        Bpm bpm = at("bpm", () -> Bpm.of(form.bpm()));
+        Passage passage = room.tapped(visitor, assignmentId, form.at(), bpm);
+        return view(TapCheck.of(passage, player(form.player(), passage).taps(passage)));
+    }
+
+    private static SimulatedPlayer player(String kind, Passage passage) {
+        Fraction quarterOfBeat = passage.step().tempo().beat().times(Fraction.of(1, 4));
+        return switch (kind) {
+            case "late" -> SimulatedPlayer.of(35, 8, SEED);
+            case "unsteady" -> SimulatedPlayer.of(0, 40, SEED).careless(0.05, 0.05);
+            case "slowing" -> SimulatedPlayer.of(0, 8, SEED).drifting(0.03);
+            case "elsewhere" -> SimulatedPlayer.of(0, 10, SEED).displaced(quarterOfBeat);
+            default -> SimulatedPlayer.of(0, 6, SEED);
+        };
+    }
+
+    /** How late sounds are heard. */
+    LatencyView latency(LatencyForm form) {
+        Latency latency = Latency.of(form.taps());
+        return new LatencyView(Rounded.of(latency.millis()), Rounded.of(latency.spreadMillis()), latency.sentence());
+    }
+
+    private static TapsView view(TapCheck check) {
+        List<TapView> taps = check.taps().stream()
+                .map(tap -> new TapView(tap.note(), Rounded.of(tap.offset())))
+                .toList();
+        return new TapsView(
+                check.sentence(),
+                check.notes(),
+                check.extra(),
+                Rounded.of(check.meanMillis()),
+                Rounded.of(check.spreadMillis()),
+                Rounded.of(check.bpm()),
+                taps,
+                check.elsewhere().map(other -> other.place().inWords()).orElse(null));
+    }
+
+    private static <T> T at(String field, Supplier<T> read) {
+        try {
+            return read.get();
+        } catch (Refusal e) {
+            throw e.at(field);
+        }
+    }
+}

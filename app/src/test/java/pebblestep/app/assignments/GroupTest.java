@@ -1,0 +1,55 @@
+package pebblestep.app.assignments;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.time.LocalDate;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import pebblestep.app.Client;
+import pebblestep.app.Client.Answer;
+import pebblestep.app.Given;
+import pebblestep.app.RunningApp;
+import tools.jackson.databind.JsonNode;
+
+/** A routine for a class, each on their own instrument. */
+@ExtendWith(RunningApp.class)
+class GroupTest {
+
+    @Test
+    void a_class_is_given_a_routine_in_one_go_and_what_does_not_fit_is_told(Client client) {
+        Client teacher = client.signUp();
+        Answer oboe = Given.student(teacher, "Ada", "oboe");
+        Answer horn = Given.student(teacher, "Bea", "english-horn");
+        Answer beginner =
+                teacher.post("/api/students", "{\"name\":\"Cleo\",\"instrument\":\"oboe\",\"level\":\"first-octave\"}");
+        long routine = Given.step(teacher).json().get("routineId").asLong();
+        LocalDate monday = LocalDate.of(2027, 3, 1);
+        String form =
+                "{\"routineId\":%d,\"studentIds\":[%d,%d,%d],\"startsOn\":\"%s\",\"endsOn\":\"%s\",\"weekdays\":[1,3,5],\"minutesADay\":5}"
+                        .formatted(routine, oboe.id(), horn.id(), beginner.id(), monday, monday.plusDays(20));
+        JsonNode preview = teacher.post("/api/assignments/group/preview", form).json();
+        assertThat(preview.at("/0/steps/0/key").asString()).isEqualTo("Db major");
+        assertThat(preview.at("/1/steps/0/key").asString()).isEqualTo("Ab major");
+        assertThat(preview.at("/2/steps/0/refusal").asString()).contains("Two octaves from Db");
+        // Three days a week, and three rungs a day at most: the six rungs are likely climbed within the first week.
+        assertThat(preview.at("/0/steps/0/weeks").toString()).isEqualTo("[\"100 bpm\"]");
+        assertThat(preview.at("/0/given").asInt()).isZero();
+        assertThat(teacher.get("/api/students/" + oboe.id() + "/assignments").json())
+                .isEmpty();
+        JsonNode given = teacher.post("/api/assignments/group", form).json();
+        assertThat(given.at("/0/given").asInt()).isEqualTo(1);
+        assertThat(given.at("/2/given").asInt()).isZero();
+        JsonNode assigned =
+                teacher.get("/api/students/" + horn.id() + "/assignments").json();
+        assertThat(assigned).hasSize(1);
+        assertThat(assigned.at("/0/weekdays").toString()).isEqualTo("[1,3,5]");
+        assertThat(teacher.get("/api/students/" + beginner.id() + "/assignments")
+                        .json())
+                .isEmpty();
+        assertThat(teacher.post(
+                                "/api/assignments/group",
+                                form.replaceAll("\\[\\d+,\\d+,\\d+\\],\"starts", "[],\"starts"))
+                        .string("pointer"))
+                .isEqualTo("/studentIds");
+    }
+}

@@ -1,0 +1,62 @@
+package pebblestep.core.metronome;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import pebblestep.core.passage.Metronome;
+import pebblestep.core.passage.Passage;
+import pebblestep.core.rhythm.Fraction;
+import pebblestep.core.rhythm.Groove;
+import pebblestep.core.rhythm.Groove.Drum;
+import pebblestep.core.rhythm.Groove.Part;
+import pebblestep.core.rhythm.Groove.Stroke;
+import pebblestep.core.rhythm.Meter;
+
+/**
+ * Which drums sound with a passage, in the bars of the line and not in the count-in; none where the step asks for clicks.
+ * Bars that are to be silent have no drum.
+ *
+ * @param hits in time, and at the same moment from the lowest drum up
+ */
+public record GroovePlan(List<Hit> hits) {
+    private static final Comparator<Hit> ORDER = Comparator.comparing(Hit::at).thenComparing(Hit::drum);
+
+    public GroovePlan {
+        hits = List.copyOf(hits);
+    }
+
+    /**
+     * One stroke.
+     *
+     * @param at exact position from the downbeat of bar 1
+     * @param drum what is struck
+     * @param strong whether it is struck strongly
+     */
+    public record Hit(Fraction at, Drum drum, boolean strong) {}
+
+    /** The plan of one repetition, as the step asks for it. */
+    public static GroovePlan of(Passage passage) {
+        Metronome wish = passage.step().metronome();
+        if (wish.groove().isEmpty()) return new GroovePlan(List.of());
+        Groove groove = wish.groove().get();
+        Meter meter = passage.step().meter();
+        Fraction end = passage.last().at().plus(passage.last().value());
+        List<Hit> hits = new ArrayList<>();
+        for (int bar = passage.firstBar(); meter.downbeat(bar).isLessThan(end); bar++) {
+            if (wish.sounds(bar - passage.firstBar())) hits.addAll(bar(groove, meter, meter.downbeat(bar)));
+        }
+        hits.sort(ORDER);
+        return new GroovePlan(hits);
+    }
+
+    private static List<Hit> bar(Groove groove, Meter meter, Fraction downbeat) {
+        List<Hit> hits = new ArrayList<>();
+        for (int beat = 1; beat <= meter.beats(); beat++) {
+            Fraction at = downbeat.plus(meter.positionOf(beat));
+            for (Stroke stroke : groove.strokes(Part.of(beat), meter.isTernary(beat))) {
+                hits.add(new Hit(at.plus(stroke.share().times(meter.lengthOf(beat))), stroke.drum(), stroke.strong()));
+            }
+        }
+        return hits;
+    }
+}

@@ -1,0 +1,21 @@
+package pebblestep.core.practice;
+
+/** What kind of slip a take had (common practice, no source). */
+public enum SlipKind {
+    NOTES("notes"),
+    RHYTHM("rhythm"),
+    EVENNESS("evenness"),
+    TONE("tone"),
+    TENSION("tension");
+
+    private final String words;
+
+    SlipKind(String words) {
+        this.words = words;
+    }
+
+    /** In words. */
+    public String words() {
+        return words;
+    }
+}

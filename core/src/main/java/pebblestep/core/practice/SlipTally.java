@@ -1,0 +1,84 @@
+package pebblestep.core.practice;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.EnumMap;
+import java.util.HashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import pebblestep.core.pitch.NoteName;
+import pebblestep.core.scale.Key;
+import pebblestep.core.scale.Slip;
+import pebblestep.core.scale.Slips;
+
+/**
+ * What slips in a key, by kind and by note: in how many takes each was named.
+ *
+ * @param takes all takes in the key
+ * @param kinds takes by kind of slip; kinds that were not named are absent
+ * @param notes the notes that were touched, most often first
+ */
+public record SlipTally(int takes, Map<SlipKind, Integer> kinds, List<NoteTally> notes) {
+    public SlipTally {
+        kinds = Map.copyOf(kinds);
+        notes = List.copyOf(notes);
+    }
+
+    /**
+     * One note.
+     *
+     * @param note as it is read
+     * @param instead what is played in its place as a rule, where the key has such a slip and notes were what slipped
+     * @param takes in how many takes
+     */
+    public record NoteTally(NoteName note, Optional<NoteName> instead, int takes) {}
+
+    /** The tally of takes in one key. */
+    public static SlipTally of(Key key, List<Take> takes) {
+        Map<SlipKind, Integer> kinds = new EnumMap<>(SlipKind.class);
+        Map<NoteName, Integer> touched = new HashMap<>();
+        Map<NoteName, Integer> asNotes = new HashMap<>();
+        for (Take take : takes) {
+            Slipped slipped = take.slipped();
+            slipped.kinds().forEach(kind -> kinds.merge(kind, 1, Integer::sum));
+            Set<NoteName> names = new LinkedHashSet<>(
+                    slipped.notes().stream().map(note -> note.written().name()).toList());
+            for (NoteName name : names) {
+                touched.merge(name, 1, Integer::sum);
+                if (slipped.kinds().contains(SlipKind.NOTES)) asNotes.merge(name, 1, Integer::sum);
+            }
+        }
+        List<Slip> likely = Slips.of(key);
+        List<NoteTally> notes = new ArrayList<>();
+        touched.forEach((name, count) -> {
+            Optional<NoteName> instead = likely.stream()
+                    .filter(slip -> slip.play().equals(name) && asNotes.containsKey(name))
+                    .map(Slip::not)
+                    .findFirst();
+            notes.add(new NoteTally(name, instead, count));
+        });
+        notes.sort(Comparator.comparing(NoteTally::takes).reversed().thenComparing(note -> note.note()
+                .toString()));
+        return new SlipTally(takes.size(), kinds, notes);
+    }
+
+    /** In sentences with numbers, most often first: {@code G for Gb: 7 of 12 takes in this key}. */
+    public List<String> sentences() {
+        List<String> said = new ArrayList<>();
+        String of = " of " + takes + (takes == 1 ? " take" : " takes") + " in this key";
+        for (NoteTally note : notes) {
+            String what =
+                    note.instead().map(played -> played + " for " + note.note()).orElse("at " + note.note());
+            said.add(what + ": " + note.takes() + of);
+        }
+        kinds.entrySet().stream()
+                .sorted(Map.Entry.<SlipKind, Integer>comparingByValue()
+                        .reversed()
+                        .thenComparing(Map.Entry.comparingByKey()))
+                .forEach(kind -> said.add(kind.getKey().words() + ": " + kind.getValue() + of));
+        return said;
+    }
+}

@@ -1,0 +1,165 @@
+package pebblestep.core.practice;
+
+import java.math.BigDecimal;
+import java.math.RoundingMode;
+import java.time.LocalDate;
+import java.time.format.DateTimeFormatter;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import pebblestep.core.climb.Standing;
+import pebblestep.core.forecast.Forecast;
+import pebblestep.core.forecast.Goal;
+import pebblestep.core.passage.AwkwardSpot;
+import pebblestep.core.passage.Passage;
+import pebblestep.core.passage.Player;
+import pebblestep.core.passage.Step;
+import pebblestep.core.rhythm.ValueNames;
+
+/**
+ * What the teacher should know about a piece of work on a day: more than where it stands, what to do about it.
+ *
+ * @param kind the short of it
+ * @param sentence the whole of it, with its numbers
+ * @param advice what to try, each in a few words; empty where nothing needs trying
+ */
+public record Verdict(Judgement.Kind kind, String sentence, List<String> advice) {
+    /** Days of practice and takes on one rung without passing it, from which on it is stuck (common practice, no source). */
+    public static final int STUCK_DAYS = 3;
+
+    public static final int STUCK_TAKES = 12;
+
+    /** Reviews in a row that were not clean, from which on something learned slips away. */
+    public static final int SLIPPING_REVIEWS = 2;
+
+    /** Days of practice without any take, from which on a student is quiet. */
+    public static final int QUIET_DAYS = 4;
+
+    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMMM", Locale.ENGLISH);
+    private static final double SLOWER_BY_LEAST = 0.90;
+    private static final double SLOWER_BY_MOST = 0.85;
+
+    public Verdict {
+        advice = List.copyOf(advice);
+    }
+
+    /**
+     * The verdict on a piece of work.
+     *
+     * @param schedule on which days it is to be practised
+     * @param goal what is to be met, where there is something
+     * @param player for whom pairs of notes are awkward
+     */
+    public static Verdict of(
+            Work work, Schedule schedule, Optional<Goal> goal, Player player, LocalDate today, ValueNames names) {
+        return new Reading(work, schedule, goal, player, today, names).verdict();
+    }
+
+    /** The reading of one piece of work on one day. */
+    private record Reading(
+            Work work, Schedule schedule, Optional<Goal> goal, Player player, LocalDate today, ValueNames names) {
+        Verdict verdict() {
+            Standing standing = work.standing(today);
+            Judgement judgement = Judgement.of(standing, !work.takes().isEmpty(), names);
+            Optional<Reviews> reviews = Reviews.of(work);
+            if (reviews.isPresent()) return learned(reviews.get(), standing);
+            if (judgement.kind() == Judgement.Kind.PICK) return plain(judgement);
+            return stuck(standing).or(this::quiet).or(() -> dated(judgement)).orElseGet(() -> plain(judgement));
+        }
+
+        private static Verdict plain(Judgement judgement) {
+            return new Verdict(judgement.kind(), judgement.sentence(), List.of());
+        }
+
+        private Verdict learned(Reviews reviews, Standing standing) {
+            String top = standing.ascent().inWords(standing.ascent().climb().last(), names);
+            if (reviews.failed() >= SLIPPING_REVIEWS) {
+                return new Verdict(
+                        Judgement.Kind.SLIPPING,
+                        "Slipping: " + reviews.failed() + " reviews not clean, the last on "
+                                + DAY.format(reviews.last().orElseThrow()) + "; it was " + top + ".",
+                        List.of("take it up again a few rungs lower"));
+            }
+            int due = reviews.dueIn(today);
+            String review = due > 0
+                    ? "review in " + days(due)
+                    : "review due: " + days(reviews.daysSinceClean(today)) + " since clean";
+            return new Verdict(
+                    Judgement.Kind.REACHED,
+                    "Learned on " + DAY.format(reviews.learned()) + ", " + top + "; " + review + ".",
+                    List.of());
+        }
+
+        private Optional<Verdict> stuck(Standing standing) {
+            Rungstay stay = Rungstay.of(work);
+            boolean waits = standing.lastMove() == Standing.Move.WAITS;
+            if (stay.days() < STUCK_DAYS || stay.takes() < STUCK_TAKES || waits) return Optional.empty();
+            int needed = standing.ascent().climb().rules().cleanToPass();
+            return Optional.of(new Verdict(
+                    Judgement.Kind.STUCK,
+                    "Stuck: " + stay.takes() + " takes on " + stay.days() + " days "
+                            + Judgement.at(standing.ascent(), standing.at(), names) + ", never " + needed
+                            + " clean in a row.",
+                    advice(standing)));
+        }
+
+        /** Slower by 10 to 15 percent, a shorter span, or the awkward pair alone (common practice, no source). */
+        private List<String> advice(Standing standing) {
+            List<String> advice = new ArrayList<>();
+            Step step = standing.ascent().at(standing.at());
+            double bpm = step.tempo().bpm().toDouble();
+            advice.add("slower: " + whole(bpm * SLOWER_BY_MOST) + " to " + whole(bpm * SLOWER_BY_LEAST) + " bpm");
+            if (step.noteCount() > FEW_NOTES) advice.add("a shorter span");
+            Passage.of(step, player).awkward(Optional.of(player)).stream()
+                    .findFirst()
+                    .map(Reading::pair)
+                    .ifPresent(advice::add);
+            return advice;
+        }
+
+        private static final int FEW_NOTES = 9;
+
+        private static String pair(AwkwardSpot spot) {
+            return spot.lower() + " and " + spot.upper() + " alone, to and fro";
+        }
+
+        private static String whole(double bpm) {
+            return BigDecimal.valueOf(bpm).setScale(0, RoundingMode.HALF_UP).toString();
+        }
+
+        private Optional<Verdict> quiet() {
+            Optional<LocalDate> last = work.takes().stream().map(Take::day).max(Comparator.naturalOrder());
+            int missed = schedule.daysBetween(last.orElse(schedule.from().minusDays(1)), today);
+            if (missed < QUIET_DAYS || !schedule.isOpen(today)) return Optional.empty();
+            String since = last.map(day -> "the last take was on " + DAY.format(day))
+                    .orElse("not begun since " + DAY.format(schedule.from()));
+            return Optional.of(new Verdict(
+                    Judgement.Kind.QUIET,
+                    "Quiet: no take on " + missed + " days of practice; " + since + ".",
+                    List.of()));
+        }
+
+        private Optional<Verdict> dated(Judgement judgement) {
+            if (goal.isEmpty()) return Optional.empty();
+            Forecast forecast = Forecast.of(work.dayBests(), goal.get(), today);
+            return switch (forecast.kind()) {
+                case BEHIND, OUT_OF_REACH, PASSED ->
+                    Optional.of(new Verdict(Judgement.Kind.BEHIND, forecast.sentence(), List.of(judgement.sentence())));
+                case ON_COURSE ->
+                    judgement.kind() == Judgement.Kind.HOLD
+                            ? Optional.of(new Verdict(
+                                    Judgement.Kind.ON_COURSE,
+                                    judgement.sentence() + " " + forecast.sentence(),
+                                    List.of()))
+                            : Optional.empty();
+                case REACHED, TOO_FEW -> Optional.empty();
+            };
+        }
+
+        private static String days(int count) {
+            return count + (count == 1 ? " day" : " days");
+        }
+    }
+}

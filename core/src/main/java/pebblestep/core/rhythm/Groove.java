@@ -1,0 +1,106 @@
+package pebblestep.core.rhythm;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * A simple drum pattern to practise with instead of clicks: what is struck within one beat, by the part that the beat
+ * plays in its bar. All of them are our own. Each stands in any meter, because a beat divides in two or in three by
+ * itself.
+ */
+public enum Groove {
+    /** Low and high in turn, with a soft one between. */
+    WALK(
+            "walk",
+            "low and high in turn",
+            Map.of(Part.FIRST, "X... / x.x.", Part.BACK, ".... / x.x. / X...", Part.ONWARD, "x... / x.x."),
+            Map.of(Part.FIRST, "X.. / x.x", Part.BACK, "... / x.x / X..", Part.ONWARD, "x.. / x.x")),
+    /** Small even strokes all along. */
+    FERRY(
+            "ferry",
+            "small even strokes",
+            Map.of(Part.FIRST, "X... / xxxx", Part.BACK, ".... / xxxx / x...", Part.ONWARD, "..x. / xxxx"),
+            Map.of(Part.FIRST, "X.. / xxx", Part.BACK, "... / xxx / x..", Part.ONWARD, "..x / xxx")),
+    /** As if the bar had half its beats: low at its head, high from the third beat on. */
+    TIDE(
+            "tide",
+            "slow, at half the pace",
+            Map.of(Part.FIRST, "X... / x...", Part.BACK, ".... / x...", Part.ONWARD, ".... / x... / X..."),
+            Map.of(Part.FIRST, "X.. / x..", Part.BACK, "... / x..", Part.ONWARD, "... / x.. / X..")),
+    /** A low stroke on every beat, pulled by a short one before the next. */
+    OARS(
+            "oars",
+            "every beat pulled by a short one",
+            Map.of(Part.FIRST, "X... / ...x", Part.BACK, "x... / .... / ...x", Part.ONWARD, "x... / ...x"),
+            Map.of(Part.FIRST, "X.. / ..x", Part.BACK, "x.. / ... / ..x", Part.ONWARD, "x.. / ..x"));
+
+    /** What is struck, in the order in which patterns name them. */
+    public enum Drum {
+        LOW,
+        SOFT,
+        HIGH
+    }
+
+    /** The part that a beat plays in its bar: its head, the beats that answer (2, 4, ...), or those that lead on (3, 5, ...). */
+    public enum Part {
+        FIRST,
+        BACK,
+        ONWARD;
+
+        /** The part of a beat counted from 1. */
+        public static Part of(int beat) {
+            if (beat == 1) return FIRST;
+            return beat % 2 == 0 ? BACK : ONWARD;
+        }
+    }
+
+    /**
+     * A stroke within a beat.
+     *
+     * @param share of the beat, from 0
+     * @param drum what is struck
+     * @param strong whether it is struck strongly
+     */
+    public record Stroke(Fraction share, Drum drum, boolean strong) {}
+
+    private final String id;
+    private final String words;
+    private final Map<Part, String> binary;
+    private final Map<Part, String> ternary;
+
+    Groove(String id, String words, Map<Part, String> binary, Map<Part, String> ternary) {
+        this.id = id;
+        this.words = words;
+        this.binary = binary;
+        this.ternary = ternary;
+    }
+
+    /** The name in step documents. */
+    public String id() {
+        return id;
+    }
+
+    /** In words. */
+    public String words() {
+        return words;
+    }
+
+    /**
+     * The strokes of a beat, by drum and then in time. A pattern has a word for each drum, cut into as many parts as it
+     * has letters: a dot is nothing, {@code x} a stroke, {@code X} a strong one.
+     */
+    public List<Stroke> strokes(Part part, boolean inThree) {
+        String[] words = (inThree ? ternary : binary).get(part).split(" / ");
+        List<Stroke> strokes = new ArrayList<>();
+        for (int drum = 0; drum < words.length; drum++) {
+            for (int i = 0; i < words[drum].length(); i++) {
+                char letter = words[drum].charAt(i);
+                if (letter == '.') continue;
+                Fraction share = Fraction.of(i, words[drum].length());
+                strokes.add(new Stroke(share, Drum.values()[drum], letter == 'X'));
+            }
+        }
+        return List.copyOf(strokes);
+    }
+}

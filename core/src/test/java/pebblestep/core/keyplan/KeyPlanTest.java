@@ -1,0 +1,153 @@
+package pebblestep.core.keyplan;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.stream.Collectors;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.IntRange;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import pebblestep.core.Refusal;
+import pebblestep.core.keyplan.KeyPlan.Event;
+import pebblestep.core.keyplan.KeyPlan.GoOn;
+import pebblestep.core.keyplan.KeyPlan.Hold;
+import pebblestep.core.keyplan.KeyPlan.Learned;
+import pebblestep.core.keyplan.KeyPlan.Pace;
+import pebblestep.core.keyplan.KeyPlan.Repeat;
+import pebblestep.core.keyplan.KeyPlan.Skip;
+import pebblestep.core.pitch.NoteName;
+import pebblestep.core.scale.Key;
+
+/** Orders and paces of keys: common practice, no source. */
+class KeyPlanTest {
+    private static final LocalDate MONDAY = LocalDate.of(2026, 3, 2);
+    private static final NoteName C = NoteName.parse("C");
+
+    private static String said(List<NoteName> keys) {
+        return keys.stream().map(NoteName::toString).collect(Collectors.joining(" "));
+    }
+
+    /** Written out by hand. */
+    @ParameterizedTest
+    @CsvSource({
+        "FOURTHS, C, C F Bb Eb Ab Db Gb B E A D G",
+        "FIFTHS, C, C G D A E B Gb Db Ab Eb Bb F",
+        "SEMITONE_UP, C, C Db D Eb E F Gb G Ab A Bb B",
+        "SEMITONE_DOWN, C, C B Bb A Ab G Gb F E Eb D Db",
+        "WHOLE_STEP_UP, C, C D E Gb Ab Bb Db Eb F G A B",
+        "WHOLE_STEP_DOWN, C, C Bb Ab Gb E D Db B A G F Eb",
+        "MINOR_THIRDS, C, C Eb Gb A Db E G Bb D F Ab B",
+        "MAJOR_THIRDS, C, C E Ab Db F A D Gb Bb Eb G B",
+        "FEW_TO_MANY, C, C F G Bb D Eb A Ab E Db B Gb",
+        "FOURTHS, Eb, Eb Ab Db Gb B E A D G C F Bb",
+        "FIFTHS, F#, F# Db Ab Eb Bb F C G D A E B",
+        "FEW_TO_MANY, D, D Eb A Ab E Db B Gb C F G Bb",
+    })
+    void a_round_is_the_one_written_by_hand(KeyOrder order, String start, String keys) {
+        assertThat(said(order.from(NoteName.parse(start)))).isEqualTo(keys);
+    }
+
+    @Property
+    void twelve_keys_are_met_once_a_round_whatever_the_order_and_the_start(
+            @ForAll KeyOrder order, @ForAll @IntRange(min = 0, max = 11) int start) {
+        List<NoteName> round = order.from(KeyOrder.fourths().get(start));
+        assertThat(round).hasSize(12);
+        assertThat(round.stream().map(NoteName::pitchClass).distinct()).hasSize(12);
+        assertThat(round.get(0)).isEqualTo(KeyOrder.fourths().get(start));
+    }
+
+    @Test
+    void a_round_may_come_back_the_way_it_went() {
+        List<NoteName> own = List.of(C, NoteName.parse("F"), NoteName.parse("Bb"));
+        KeyPlan plan = new KeyPlan(own, true, Pace.WEEK, MONDAY);
+        assertThat(said(plan.next(0, 9))).isEqualTo("C F Bb Bb F C C F Bb");
+        assertThat(said(KeyPlan.of(own, Pace.WEEK, MONDAY).next(2, 3))).isEqualTo("Bb C F");
+    }
+
+    private static KeyPlan.Station on(Pace pace, int day, Event... events) {
+        return KeyPlan.of(KeyOrder.fourths(), pace, MONDAY).on(MONDAY.plusDays(day), List.of(events));
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "WEEK, 0, C",
+        "WEEK, 6, C",
+        "WEEK, 7, F",
+        "WEEK, 83, G",
+        "WEEK, 84, C",
+        "DAY, 0, C",
+        "DAY, 1, F",
+        "DAY, 13, F",
+        "LEARNED, 300, C",
+    })
+    void the_pace_brings_the_next_key(Pace pace, int day, String tonic) {
+        assertThat(on(pace, day).tonic()).hasToString(tonic);
+    }
+
+    @Test
+    void a_learned_key_brings_the_next_one_where_the_pace_says_so() {
+        Event[] learned = {new Learned(MONDAY.plusDays(3)), new Learned(MONDAY.plusDays(10))};
+        assertThat(on(Pace.LEARNED, 2, learned).tonic()).hasToString("C");
+        assertThat(on(Pace.LEARNED, 3, learned).tonic()).hasToString("F");
+        assertThat(on(Pace.LEARNED, 30, learned).tonic()).hasToString("Bb");
+        assertThat(on(Pace.WEEK, 6, learned).tonic())
+                .as("a week goes by the week")
+                .hasToString("C");
+    }
+
+    @Test
+    void the_teacher_skips_repeats_and_holds() {
+        assertThat(on(Pace.WEEK, 2, new Skip(MONDAY.plusDays(2))).tonic()).hasToString("F");
+        assertThat(on(Pace.WEEK, 8, new Skip(MONDAY.plusDays(2))).tonic()).hasToString("F");
+        assertThat(on(Pace.WEEK, 9, new Skip(MONDAY.plusDays(2))).tonic()).hasToString("Bb");
+        KeyPlan.Station repeated = on(Pace.WEEK, 11, new Repeat(MONDAY.plusDays(5)));
+        assertThat(repeated.tonic()).hasToString("C");
+        assertThat(repeated.since()).isEqualTo(MONDAY.plusDays(5));
+        assertThat(on(Pace.WEEK, 12, new Repeat(MONDAY.plusDays(5))).tonic()).hasToString("F");
+        Event[] held = {new Hold(MONDAY.plusDays(8)), new GoOn(MONDAY.plusDays(40))};
+        assertThat(on(Pace.WEEK, 39, held).held()).isTrue();
+        assertThat(on(Pace.WEEK, 46, held).tonic()).hasToString("F");
+        assertThat(on(Pace.WEEK, 47, held).tonic()).hasToString("Bb");
+        assertThat(on(Pace.LEARNED, 20, new Hold(MONDAY), new Learned(MONDAY.plusDays(1)))
+                        .tonic())
+                .as("a plan that stands still")
+                .hasToString("C");
+    }
+
+    @Test
+    void what_has_not_happened_yet_moves_nothing() {
+        assertThat(on(Pace.WEEK, 1, new Skip(MONDAY.plusDays(2))).tonic()).hasToString("C");
+        assertThat(KeyPlan.of(KeyOrder.fourths(), Pace.DAY, MONDAY)
+                        .on(MONDAY.minusDays(3), List.of())
+                        .tonic())
+                .hasToString("C");
+    }
+
+    @Test
+    void a_list_of_ones_own_names_each_key_once() {
+        assertThatThrownBy(() -> KeyOrder.own(List.of(C, C))).isInstanceOf(Refusal.class);
+        assertThatThrownBy(() -> KeyOrder.own(List.of())).isInstanceOf(Refusal.class);
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "MAJOR, Eb, Eb major",
+        "MAJOR_AND_RELATIVE, Eb, Eb major + C natural minor",
+        "MAJOR_AND_MINORS, G, G major + E natural minor + E harmonic minor + E melodic minor",
+        "WITH_ARPEGGIOS, F, F major + D natural minor + F major triad + D minor triad",
+    })
+    void a_key_brings_its_family(FormSet set, String tonic, String keys) {
+        assertThat(set.of(NoteName.parse(tonic)).stream().map(Key::toString).collect(Collectors.joining(" + ")))
+                .isEqualTo(keys);
+    }
+
+    @Property
+    void every_key_of_every_order_brings_a_family(@ForAll KeyOrder order, @ForAll FormSet set) {
+        for (NoteName tonic : order.from(C)) assertThat(set.of(tonic)).isNotEmpty();
+    }
+}

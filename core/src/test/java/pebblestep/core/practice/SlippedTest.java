@@ -1,0 +1,37 @@
+package pebblestep.core.practice;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.util.Collections;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import pebblestep.core.Refusal;
+import pebblestep.core.pitch.Pitch;
+
+class SlippedTest {
+    private static final Slipped.Note GB = new Slipped.Note(4, Pitch.parse("Gb4"));
+
+    @Test
+    void what_slipped_is_said_in_words() {
+        assertThat(Slipped.NOTHING.inWords()).isEmpty();
+        assertThat(new Slipped(List.of(SlipKind.TONE, SlipKind.NOTES, SlipKind.TONE), List.of()).inWords())
+                .isEqualTo("notes, tone");
+        assertThat(new Slipped(List.of(), List.of(GB, new Slipped.Note(8, GB.written()))).inWords())
+                .isEqualTo("at Gb4");
+        assertThat(new Slipped(
+                                List.of(SlipKind.RHYTHM),
+                                List.of(
+                                        GB,
+                                        new Slipped.Note(5, Pitch.parse("Ab4")),
+                                        new Slipped.Note(6, Pitch.parse("Bb4"))))
+                        .inWords())
+                .isEqualTo("rhythm, at Gb4, Ab4 and Bb4");
+    }
+
+    @Test
+    void nobody_points_at_more_than_sixteen_notes() {
+        assertThatThrownBy(() -> new Slipped(List.of(), Collections.nCopies(17, GB)))
+                .isInstanceOf(Refusal.class);
+    }
+}

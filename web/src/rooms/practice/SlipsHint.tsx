@@ -1,0 +1,16 @@
+import type { Slip } from '../../api/types';
+import { notes } from '../../ui/words';
+import classes from './Music.module.css';
+
+/** The likely slips of the key: play this, not that. */
+export function SlipsHint({ slips }: { slips: Slip[] }) {
+  return (
+    <p className={classes.slips}>
+      {slips.map((slip) => (
+        <span key={`${slip.play}${slip.not}${slip.when ?? ''}`}>
+          {slip.when && `going ${slip.when} `}play <strong>{notes(slip.play)}</strong>, not {notes(slip.not)}
+        </span>
+      ))}
+    </p>
+  );
+}

@@ -1,0 +1,111 @@
+import { Modal } from '@mantine/core';
+import type { Week } from '../../api/types';
+import { LatencyFinder } from './LatencyFinder';
+import type { SoundWish } from './useSound';
+import buttons from './Buttons.module.css';
+import classes from './Sheet.module.css';
+
+interface Props {
+  opened: boolean;
+  onClose: () => void;
+  token: string;
+  wish: SoundWish;
+  onSet: (change: Partial<SoundWish>) => void;
+  /** What the step itself asks for. */
+  asks: { drone: NonNullable<SoundWish['drone']>; foot: boolean };
+  tapping: boolean;
+  onTapping: (on: boolean) => void;
+  latencyTest?: Week['latencyTest'];
+}
+
+interface Choice<T> {
+  value: T;
+  label: string;
+}
+
+const TIMES: Choice<number>[] = [1, 2, 3, 5, 10].map((value) => ({
+  value,
+  label: value === 1 ? 'once' : value === 10 ? '10 times' : String(value),
+}));
+const VOICES: Choice<SoundWish['voice']>[] = [
+  { value: 'without', label: 'alone' },
+  { value: 'with', label: 'with a voice' },
+  { value: 'every_second', label: 'call and answer' },
+];
+const RISES: Choice<number>[] = [
+  { value: 0, label: 'stays' },
+  { value: 1, label: 'rises each time' },
+  { value: 2, label: 'after 2' },
+  { value: 3, label: 'after 3' },
+];
+const DRONES: Choice<NonNullable<SoundWish['drone']>>[] = [
+  { value: 'off', label: 'none' },
+  { value: 'tonic', label: 'tonic' },
+  { value: 'tonic-and-fifth', label: 'tonic and fifth' },
+];
+const ON_OFF: Choice<boolean>[] = [
+  { value: false, label: 'off' },
+  { value: true, label: 'on' },
+];
+
+/** How it sounds: times, voice, rungs, drone, foot, and the delay of the headphones. */
+export function SoundSheet(props: Props) {
+  const { opened, onClose, token, wish, onSet, asks, tapping, onTapping, latencyTest } = props;
+  return (
+    <Modal opened={opened} onClose={onClose} title="How it sounds" centered size="lg">
+      <div className={classes.sheet}>
+        <Line label="Play it" value={wish.times} choices={TIMES} onChange={(times) => onSet({ times })} />
+        <Line label="You play" value={wish.voice} choices={VOICES} onChange={(voice) => onSet({ voice })} />
+        {wish.times > 1 && (
+          <Line label="The rung" value={wish.every} choices={RISES} onChange={(every) => onSet({ every })} />
+        )}
+        <Line
+          label="Drone"
+          value={wish.drone ?? asks.drone}
+          choices={DRONES}
+          onChange={(drone) => onSet({ drone })}
+        />
+        <Line
+          label="Foot cue"
+          value={wish.foot ?? asks.foot}
+          choices={ON_OFF}
+          onChange={(foot) => onSet({ foot })}
+        />
+        <Line label="Tap it" value={tapping} choices={ON_OFF} onChange={onTapping} />
+        <LatencyFinder
+          token={token}
+          test={latencyTest}
+          latencyMs={wish.latencyMs}
+          onSet={(latencyMs) => onSet({ latencyMs })}
+        />
+      </div>
+    </Modal>
+  );
+}
+
+interface LineProps<T> {
+  label: string;
+  value: T;
+  choices: Choice<T>[];
+  onChange: (value: T) => void;
+}
+
+function Line<T extends string | number | boolean>({ label, value, choices, onChange }: LineProps<T>) {
+  return (
+    <div role="group" aria-label={label} className={classes.sheetLine}>
+      <span>{label}</span>
+      <span className={`${buttons.pills} ${classes.choices}`}>
+        {choices.map((choice) => (
+          <button
+            key={String(choice.value)}
+            type="button"
+            aria-pressed={choice.value === value}
+            onClick={() => onChange(choice.value)}
+          >
+            {choice.label}
+          </button>
+        ))}
+      </span>
+    </div>
+  );
+}

@@ -1,0 +1,34 @@
+import type { TodayItem } from '../../api/types';
+import { beatSign, notes, short } from '../../ui/words';
+import { Rungs } from './Rungs';
+import classes from './What.module.css';
+
+interface Props {
+  item: TodayItem;
+  bpm: number;
+  signature?: string;
+  playing: boolean;
+  onChoose: (bpm: number) => void;
+}
+
+/** What to play: key, signature, line, tempo and rung, and where it stands. */
+export function WhatToPlay({ item, bpm, signature, playing, onChoose }: Props) {
+  return (
+    <section className={classes.what} aria-label="What to play">
+      <h1>{notes(item.key)}</h1>
+      {item.purpose !== 'learning' && <p className={classes.reason}>{item.reason}</p>}
+      {signature && <p className={classes.signature}>{notes(signature)}</p>}
+      <p className={classes.summary}>
+        <span>{notes(item.title)}</span>
+        {notes(item.here.summary)}
+      </p>
+      <p className={classes.tempo}>
+        <span>{beatSign(item.beat)} =</span> {short(bpm)} <small>bpm</small>
+      </p>
+      <Rungs item={item} bpm={bpm} onChoose={onChoose} disabled={playing} />
+      <p className={classes.standing} aria-live="polite">
+        {notes(item.sentence)}
+      </p>
+    </section>
+  );
+}

@@ -1,0 +1,137 @@
+import { Button, Checkbox, Group, Modal, NumberInput, TextInput } from '@mantine/core';
+import { notifications } from '@mantine/notifications';
+import { useState, type FormEvent } from 'react';
+import { useGivePreview, useGiveRoutine } from '../../api/groups';
+import { useStudents } from '../../api/teacher';
+import type { GroupForm, RoutineLine } from '../../api/types';
+import { isoDay, notes } from '../../ui/words';
+import { Weekdays } from '../../ui/Weekdays';
+import { Wrong } from '../../ui/Wrong';
+import { GivePreview } from './GivePreview';
+import classes from './Shelf.module.css';
+
+const TWO_WEEKS = 13;
+
+interface Props {
+  routine: RoutineLine;
+  onClose: () => void;
+}
+
+/** Gives a routine to one student, several, or all, each on their own instrument. */
+export function GiveDialog({ routine, onClose }: Props) {
+  return (
+    <Modal opened onClose={onClose} title={`Give “${notes(routine.title)}”`} centered size="xl">
+      <Fields routine={routine} onClose={onClose} />
+    </Modal>
+  );
+}
+
+function Fields({ routine, onClose }: Props) {
+  const students = useStudents();
+  const all = students.data?.items ?? [];
+  const [chosen, setChosen] = useState<number[]>([]);
+  const [startsOn, setStartsOn] = useState(isoDay());
+  const [endsOn, setEndsOn] = useState(isoDay(TWO_WEEKS));
+  const [untilLearned, setUntilLearned] = useState(false);
+  const [weekdays, setWeekdays] = useState<number[]>([]);
+  const [minutes, setMinutes] = useState(8);
+  const form: GroupForm = {
+    routineId: routine.id,
+    studentIds: chosen,
+    startsOn,
+    endsOn: untilLearned ? undefined : endsOn,
+    weekdays,
+    minutesADay: minutes,
+  };
+  const preview = useGivePreview(form);
+  const give = useGiveRoutine();
+  const toggle = (id: number) =>
+    setChosen((now) => (now.includes(id) ? now.filter((one) => one !== id) : [...now, id]));
+  const submit = (event: FormEvent) => {
+    event.preventDefault();
+    if (chosen.length === 0) return;
+    give.mutate(form, {
+      onSuccess: (given) => {
+        const steps = given.reduce((sum, one) => sum + one.given, 0);
+        notifications.show({
+          message: `${steps} ${steps === 1 ? 'step' : 'steps'} given to ${given.length} ${given.length === 1 ? 'student' : 'students'}.`,
+          color: 'moss',
+        });
+        onClose();
+      },
+    });
+  };
+  return (
+    <form onSubmit={submit} className={classes.give}>
+      <div>
+        <fieldset className={classes.whom}>
+          <legend>To whom</legend>
+          <Checkbox
+            label="Everybody"
+            checked={all.length > 0 && chosen.length === all.length}
+            indeterminate={chosen.length > 0 && chosen.length < all.length}
+            onChange={(event) => setChosen(event.currentTarget.checked ? all.map((one) => one.id) : [])}
+          />
+          {all.map((one) => (
+            <Checkbox
+              key={one.id}
+              label={`${one.name}, ${one.instrumentName}`}
+              checked={chosen.includes(one.id)}
+              onChange={() => toggle(one.id)}
+            />
+          ))}
+        </fieldset>
+        <Group grow align="start" mt="sm">
+          <TextInput
+            label="From"
+            type="date"
+            required
+            value={startsOn}
+            onChange={(event) => setStartsOn(event.currentTarget.value)}
+          />
+          <TextInput
+            label="To"
+            type="date"
+            disabled={untilLearned}
+            value={untilLearned ? '' : endsOn}
+            onChange={(event) => setEndsOn(event.currentTarget.value)}
+          />
+        </Group>
+        <Checkbox
+          mt="xs"
+          label="Until it is learned"
+          checked={untilLearned}
+          onChange={(event) => setUntilLearned(event.currentTarget.checked)}
+        />
+        <p className={classes.giveLabel}>On</p>
+        <Weekdays chosen={weekdays} onChange={setWeekdays} />
+        <NumberInput
+          mt="sm"
+          label="Minutes a day for each step"
+          min={1}
+          max={180}
+          value={minutes}
+          onChange={(value) => setMinutes(Number(value) || 1)}
+        />
+      </div>
+      <section aria-label="What they will see" className={classes.will}>
+        {chosen.length === 0 ? (
+          <p>Choose who gets it: what each of them will see stands here, week by week.</p>
+        ) : preview.isError ? (
+          <Wrong error={preview.error} />
+        ) : (
+          preview.data?.map((one) => <GivePreview key={one.studentId} preview={one} />)
+        )}
+      </section>
+      {give.isError && <Wrong error={give.error} />}
+      <Group justify="flex-end" className={classes.giveFoot}>
+        <Button variant="default" onClick={onClose}>
+          Not now
+        </Button>
+        <Button type="submit" color="moss" loading={give.isPending} disabled={chosen.length === 0}>
+          Give it
+        </Button>
+      </Group>
+    </form>
+  );
+}
