@@ -17,6 +17,7 @@ import pebblestep.app.assignments.AssignmentViews.ClimbChange;
 import pebblestep.app.assignments.AssignmentViews.GoalChange;
 import pebblestep.app.assignments.AssignmentViews.Holding;
 import pebblestep.app.assignments.AssignmentViews.Placing;
+import pebblestep.app.assignments.AssignmentViews.ScheduleForm;
 import pebblestep.app.assignments.GroupViews.GroupForm;
 import pebblestep.app.assignments.GroupViews.GroupPreview;
 import pebblestep.app.platform.Teacher;
@@ -84,6 +85,19 @@ class AssignmentController {
     AssignmentView hold(
             @AuthenticationPrincipal Teacher teacher, @PathVariable long id, @Valid @RequestBody Holding holding) {
         return assignments.hold(teacher.studioId(), id, holding.holds());
+    }
+
+    /** Takes the last decision back. */
+    @PostMapping("/api/assignments/{id}/undo")
+    AssignmentView undo(@AuthenticationPrincipal Teacher teacher, @PathVariable long id) {
+        return assignments.undo(teacher.studioId(), id);
+    }
+
+    /** Changes until when, on which days and for how long a step is practised; where the student stands stays. */
+    @PutMapping("/api/assignments/{id}/schedule")
+    AssignmentView reschedule(
+            @AuthenticationPrincipal Teacher teacher, @PathVariable long id, @Valid @RequestBody ScheduleForm form) {
+        return assignments.reschedule(teacher.studioId(), id, form);
     }
 
     /** Sets a tempo to be met by a day, or takes it away. */

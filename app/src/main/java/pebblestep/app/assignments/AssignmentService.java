@@ -7,11 +7,14 @@ import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -20,6 +23,7 @@ import pebblestep.app.assignments.Assigned.Decided;
 import pebblestep.app.assignments.AssignmentViews.AssignmentForm;
 import pebblestep.app.assignments.AssignmentViews.AssignmentView;
 import pebblestep.app.assignments.AssignmentViews.GoalForm;
+import pebblestep.app.assignments.AssignmentViews.ScheduleForm;
 import pebblestep.app.bench.Ascents;
 import pebblestep.app.bench.KeyBefore;
 import pebblestep.app.bench.StepService;
@@ -56,6 +60,8 @@ public class AssignmentService implements KeyBefore {
     private final StepService steps;
     private final StudentService students;
     private final SettingsService settings;
+    private final GivenAscents ascents;
+    private final ApplicationEventPublisher events;
     private final Clock clock;
 
     AssignmentService(
@@ -64,7 +70,11 @@ public class AssignmentService implements KeyBefore {
             StepService steps,
             StudentService students,
             SettingsService settings,
+            GivenAscents ascents,
+            ApplicationEventPublisher events,
             Clock clock) {
+        this.ascents = ascents;
+        this.events = events;
         this.settings = settings;
         this.assignments = assignments;
         this.changes = changes;
@@ -98,7 +108,13 @@ public class AssignmentService implements KeyBefore {
         entity.weekdays = Weekdays.bits(form.weekdays() == null ? List.of() : form.weekdays());
         entity.dailyMinutes = form.minutesADay();
         entity.createdAt = clock.instant();
-        return view(assignments.save(entity));
+        assignments.save(entity);
+        tell(entity);
+        return view(entity);
+    }
+
+    private void tell(AssignmentEntity entity) {
+        events.publishEvent(new AssignmentChanged(entity.studioId, entity.id));
     }
 
     /** Refuses a last day before the first, and one years away. */
@@ -120,6 +136,7 @@ public class AssignmentService implements KeyBefore {
         ChangeEntity change = change(entity);
         change.held = holds;
         changes.save(change);
+        tell(entity);
         return view(entity);
     }
 
@@ -134,6 +151,18 @@ public class AssignmentService implements KeyBefore {
         ChangeEntity change = change(entity);
         change.climb = ClimbDocuments.writeText(changed.climb());
         changes.save(change);
+        tell(entity);
+        return view(entity);
+    }
+
+    /** Changes until when, on which days and how long a step is practised; the log and the standing stay. */
+    @Transactional
+    public AssignmentView reschedule(long studioId, long id, ScheduleForm form) {
+        AssignmentEntity entity = find(studioId, id);
+        requireDays(entity.startsOn, form.endsOn());
+        entity.endsOn = form.endsOn();
+        entity.weekdays = Weekdays.bits(form.weekdays() == null ? List.of() : form.weekdays());
+        entity.dailyMinutes = form.minutesADay();
         return view(entity);
     }
 
@@ -145,6 +174,27 @@ public class AssignmentService implements KeyBefore {
         ChangeEntity change = change(entity);
         change.placedAt = Ascents.position(now.climb(), at, "at").toString();
         changes.save(change);
+        tell(entity);
+        return view(entity);
+    }
+
+    /**
+     * Takes the last decision back by a line of its own: the student stands as if it had not been. Refuses where nothing
+     * is left to take back.
+     */
+    @Transactional
+    public AssignmentView undo(long studioId, long id) {
+        AssignmentEntity entity = find(studioId, id);
+        List<ChangeEntity> all = changes.findByAssignmentIdInOrderById(List.of(id));
+        Set<Long> undone = undone(all);
+        ChangeEntity last = all.stream()
+                .filter(change -> change.undoes == null && !undone.contains(change.id))
+                .reduce((earlier, later) -> later)
+                .orElseThrow(() -> Refusal.of("id", "Nothing was decided about this step that could be taken back."));
+        ChangeEntity change = change(entity);
+        change.undoes = last.id;
+        changes.save(change);
+        tell(entity);
         return view(entity);
     }
 
@@ -264,14 +314,16 @@ public class AssignmentService implements KeyBefore {
                 .toList();
     }
 
-    private static Assigned assigned(AssignmentEntity entity, List<ChangeEntity> changes) {
-        Ascent given = Ascent.of(StepDocuments.read(entity.document), ClimbDocuments.read(entity.climb));
+    private Assigned assigned(AssignmentEntity entity, List<ChangeEntity> changes) {
+        Ascent given = ascents.of(entity);
         List<Decided> decisions = new ArrayList<>();
         if (entity.startAt != null) {
             decisions.add(
                     new Decided(new ClimbEvent.Placed(Position.parse(entity.startAt), entity.startsOn), Instant.MIN));
         }
+        Set<Long> undone = undone(changes);
         for (ChangeEntity change : changes) {
+            if (change.undoes != null || undone.contains(change.id)) continue;
             decisions.add(new Decided(event(change, given), change.decidedAt));
         }
         Assigned assigned = new Assigned(
@@ -287,11 +339,18 @@ public class AssignmentService implements KeyBefore {
         return entity.goalBpm == null ? assigned : assigned.aiming(Bpm.of(entity.goalBpm), entity.goalOn);
     }
 
-    private static ClimbEvent event(ChangeEntity change, Ascent given) {
+    private static Set<Long> undone(List<ChangeEntity> changes) {
+        return changes.stream()
+                .map(change -> change.undoes)
+                .filter(Objects::nonNull)
+                .collect(Collectors.toSet());
+    }
+
+    private ClimbEvent event(ChangeEntity change, Ascent given) {
         if (change.held != null) return new ClimbEvent.Held(change.held, change.decidedOn);
         return change.climb == null
                 ? new ClimbEvent.Placed(Position.parse(change.placedAt), change.decidedOn)
-                : new ClimbEvent.Changed(Ascent.of(given.step(), ClimbDocuments.read(change.climb)), change.decidedOn);
+                : new ClimbEvent.Changed(ascents.of(change, given), change.decidedOn);
     }
 
     private AssignmentView view(AssignmentEntity entity) {

@@ -56,6 +56,16 @@ public final class AssignmentViews {
             @NotNull(message = "Give the rung.") @Size(min = 1, max = 6, message = "Give one rung for each axis.")
                     List<@NotNull Integer> at) {}
 
+    /** When a step that is given already is practised from now on. */
+    public record ScheduleForm(
+            @Nullable LocalDate endsOn,
+            @Nullable @Size(max = 7, message = "A week has seven days.")
+                    List<@NotNull @Min(1) @Max(7) Integer> weekdays,
+            @NotNull(message = "Give the minutes a day.")
+                    @Min(value = 1, message = "A step takes at least 1 minute a day.")
+                    @Max(value = 180, message = "A step takes at most 180 minutes a day.")
+                    Integer minutesADay) {}
+
     /** Whether the student is held on the rung, or goes on. */
     public record Holding(@NotNull(message = "Say whether to hold.") Boolean holds) {}
 

@@ -12,7 +12,10 @@ import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
 import org.jspecify.annotations.Nullable;
 
-/** What the teacher decided about an assignment: another climb, another rung, or to hold them there. Never changed. */
+/**
+ * What the teacher decided about an assignment: another climb, another rung, to hold them there, or to take an earlier
+ * decision back. Never changed.
+ */
 @Entity
 @Immutable
 @Table(name = "assignment_changes")
@@ -32,6 +35,10 @@ class ChangeEntity {
     /** Whether the teacher holds the student on the rung; null where something else was decided. */
     @Nullable
     Boolean held;
+
+    /** The decision that is taken back; null where something was decided. */
+    @Nullable
+    Long undoes;
 
     Instant decidedAt;
     LocalDate decidedOn;

@@ -4,9 +4,7 @@ import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
-import java.util.ArrayList;
 import java.util.Collection;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -16,9 +14,10 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.data.domain.Sort;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionTemplate;
 import pebblestep.app.assignments.Assigned;
-import pebblestep.app.assignments.Assigned.Decided;
 import pebblestep.app.assignments.AssignmentService;
 import pebblestep.app.bench.CleanShares;
 import pebblestep.app.platform.PageOf;
@@ -28,14 +27,11 @@ import pebblestep.app.practice.PracticeViews.TakeForm;
 import pebblestep.app.practice.PracticeViews.TakeView;
 import pebblestep.app.students.StudentService;
 import pebblestep.core.Refusal;
-import pebblestep.core.climb.Rung;
 import pebblestep.core.passage.Passage;
 import pebblestep.core.passage.Player;
-import pebblestep.core.practice.Decision;
 import pebblestep.core.practice.Logbook;
 import pebblestep.core.practice.Outcome;
 import pebblestep.core.practice.Slipped;
-import pebblestep.core.practice.Take;
 import pebblestep.core.practice.Work;
 import pebblestep.core.rhythm.Bpm;
 import pebblestep.exchange.ClimbDocuments;
@@ -47,12 +43,25 @@ public class PracticeService implements CleanShares {
     private static final int SHARE_DAYS = 28;
 
     private final TakeRepository takes;
+    private final StandingRepository standings;
+    private final ProgressStore progress;
+    private final TransactionTemplate transaction;
     private final AssignmentService assignments;
     private final StudentService students;
     private final Clock clock;
 
-    PracticeService(TakeRepository takes, AssignmentService assignments, StudentService students, Clock clock) {
+    PracticeService(
+            TakeRepository takes,
+            StandingRepository standings,
+            ProgressStore progress,
+            PlatformTransactionManager transactions,
+            AssignmentService assignments,
+            StudentService students,
+            Clock clock) {
         this.takes = takes;
+        this.standings = standings;
+        this.progress = progress;
+        this.transaction = new TransactionTemplate(transactions);
         this.assignments = assignments;
         this.students = students;
         this.clock = clock;
@@ -62,10 +71,12 @@ public class PracticeService implements CleanShares {
      * Stores a take once, however often it is sent. A time that lies in the future is a wrong clock; the take is kept with
      * the time at which it arrived.
      */
-    public void store(PracticeVisitor visitor, TakeForm form) {
-        if (takes.existsByStudentIdAndClientId(visitor.studentId(), form.clientId())) return;
+    void store(PracticeVisitor visitor, Assigned assigned, TakeForm form) {
         try {
-            takes.save(entity(visitor, form));
+            transaction.executeWithoutResult(status -> {
+                if (takes.existsByStudentIdAndClientId(visitor.studentId(), form.clientId())) return;
+                progress.add(assigned, takes.saveAndFlush(entity(visitor, form)));
+            });
         } catch (DataIntegrityViolationException e) {
             // Sent twice at the same moment: the other one has stored it, which is all that matters.
             if (!takes.existsByStudentIdAndClientId(visitor.studentId(), form.clientId())) throw e;
@@ -80,6 +91,7 @@ public class PracticeService implements CleanShares {
                 takes.save(entity(visitor, form));
             }
         }
+        progress.rebuildAll(assignments.all(visitor.studioId(), visitor.studentId()));
     }
 
     private TakeEntity entity(PracticeVisitor visitor, TakeForm form) {
@@ -130,37 +142,12 @@ public class PracticeService implements CleanShares {
     /** What that player has done with each of these assignments, by its id: one query for all. */
     @Transactional(readOnly = true)
     public Map<Long, Work> works(Collection<Assigned> assigned, Player player) {
-        Logbook log = logbook(assigned);
-        return assigned.stream().collect(Collectors.toMap(Assigned::id, one -> work(one, player, log)));
-    }
-
-    /** A piece of work from an assignment and the log. */
-    public static Work work(Assigned assigned, Player player, Logbook log) {
-        return new Work(
-                Passage.writtenKey(assigned.step(), Optional.of(player)), assigned.given(), log.of(assigned.id()));
-    }
-
-    /** The takes of these assignments and what was decided about them. */
-    @Transactional(readOnly = true)
-    public Logbook logbook(Collection<Assigned> assigned) {
-        if (assigned.isEmpty()) return Logbook.of(List.of());
-        List<Logbook.Line> lines = new ArrayList<>();
-        for (Assigned one : assigned) {
-            for (Decided decided : one.decisions()) {
-                lines.add(new Logbook.Line(one.id(), decided.at(), new Decision(decided.event())));
-            }
-        }
-        // A student plays the same rungs again and again, so each is read once.
-        Map<String, List<Rung>> read = new HashMap<>();
-        for (TakeRepository.Row row :
-                takes.rows(assigned.stream().map(Assigned::id).toList())) {
-            List<Rung> others =
-                    row.played() == null ? List.of() : read.computeIfAbsent(row.played(), ClimbDocuments::playedFrom);
-            Slipped slipped = row.slipped() == null ? Slipped.NOTHING : SlippedDocument.parse(row.slipped());
-            Take take = new Take(Bpm.of(row.bpm()), others, row.outcome(), row.takenOn(), slipped);
-            lines.add(new Logbook.Line(row.assignmentId(), row.takenAt(), take));
-        }
-        return Logbook.of(lines);
+        Logbook log = progress.logbook(assigned);
+        return assigned.stream()
+                .collect(Collectors.toMap(
+                        Assigned::id,
+                        one -> new Work(
+                                Passage.writtenKey(one.step(), Optional.of(player)), one.given(), log.of(one.id()))));
     }
 
     @Override
@@ -179,7 +166,7 @@ public class PracticeService implements CleanShares {
     /** The last take of each of these students, by student. */
     @Transactional(readOnly = true)
     public Map<Long, LastTake> last(long studioId, Collection<Long> studentIds) {
-        return takes.last(studioId, studentIds).stream()
+        return standings.last(studioId, studentIds).stream()
                 .map(last -> new LastTake(last.studentId(), Bpm.of(last.bpm()), last.outcome(), last.takenOn()))
                 .collect(Collectors.toMap(LastTake::studentId, last -> last, (earlier, later) -> later));
     }

@@ -44,8 +44,8 @@ import pebblestep.core.passage.Player;
 import pebblestep.core.passage.Step;
 import pebblestep.core.practice.Cautions;
 import pebblestep.core.practice.Latency;
+import pebblestep.core.practice.Progress;
 import pebblestep.core.practice.TodayList;
-import pebblestep.core.practice.Work;
 import pebblestep.core.rhythm.Bpm;
 import pebblestep.core.rhythm.ValueNames;
 import pebblestep.core.scale.Key;
@@ -73,6 +73,7 @@ class RoomService {
     private static final LatencyTest LATENCY_TEST = new LatencyTest(Latency.INTERVAL_MILLIS, Latency.CLICKS);
 
     private final PracticeService practice;
+    private final ProgressStore progress;
     private final TakeRepository takes;
     private final AssignmentService assignments;
     private final StudentService students;
@@ -82,6 +83,7 @@ class RoomService {
 
     RoomService(
             PracticeService practice,
+            ProgressStore progress,
             TakeRepository takes,
             AssignmentService assignments,
             StudentService students,
@@ -89,6 +91,7 @@ class RoomService {
             PebbleProperties properties,
             Clock clock) {
         this.practice = practice;
+        this.progress = progress;
         this.takes = takes;
         this.assignments = assignments;
         this.students = students;
@@ -168,9 +171,9 @@ class RoomService {
     }
 
     private List<RoomWorkings> works(Collection<Assigned> assigned, Room room) {
-        Map<Long, Work> works = practice.works(assigned, room.player);
+        Map<Long, Progress> works = progress.of(assigned, Map.of(room.student.id(), room.player));
         return assigned.stream()
-                .map(one -> RoomWorkings.of(one, works.get(one.id()), room.player, room.names))
+                .map(one -> new RoomWorkings(one, works.get(one.id()), room.player, room.names))
                 .toList();
     }
 
@@ -216,8 +219,7 @@ class RoomService {
 
     /** The step on a rung, or on the one that the student stands on. */
     private Step step(Assigned assigned, Player player, @Nullable String at) {
-        Standing standing =
-                practice.works(List.of(assigned), player).get(assigned.id()).standing(LocalDate.now(clock));
+        Standing standing = progress.of(assigned, player).standing().on(LocalDate.now(clock));
         Ascent ascent = standing.ascent();
         return ascent.at(at == null ? standing.at() : Position.parse(at));
     }
@@ -225,7 +227,7 @@ class RoomService {
     /** Stores a take once, however often it is sent, and answers with where the student stands after it. */
     public TodayItem log(PracticeVisitor visitor, TakeForm form) {
         Assigned assigned = practice.find(visitor, form.assignmentId());
-        practice.store(visitor, form);
+        practice.store(visitor, assigned, form);
         Room room = room(visitor);
         LocalDate day = LocalDate.now(clock);
         RoomWorkings work = works(List.of(assigned), room).get(0);

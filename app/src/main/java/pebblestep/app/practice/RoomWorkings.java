@@ -6,7 +6,6 @@ import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
-import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
@@ -30,12 +29,11 @@ import pebblestep.core.passage.Step;
 import pebblestep.core.passage.StepWords;
 import pebblestep.core.practice.Cautions;
 import pebblestep.core.practice.Cautions.Caution;
+import pebblestep.core.practice.DayTally;
 import pebblestep.core.practice.Foresight;
 import pebblestep.core.practice.Judgement;
-import pebblestep.core.practice.Reviews;
-import pebblestep.core.practice.Take;
+import pebblestep.core.practice.Progress;
 import pebblestep.core.practice.TodayList;
-import pebblestep.core.practice.Work;
 import pebblestep.core.rhythm.Bpm;
 import pebblestep.core.rhythm.ValueNames;
 import pebblestep.exchange.ClimbDocuments;
@@ -45,19 +43,12 @@ import pebblestep.exchange.ClimbDocuments;
  * about.
  *
  * @param names what note values are called
- * @param last where the student stands after the last entry of the log
- * @param reviews when it comes back; empty while it is not learned
  */
-record RoomWorkings(
-        Assigned assigned, Work work, Player player, ValueNames names, Standing last, Optional<Reviews> reviews) {
-
-    static RoomWorkings of(Assigned assigned, Work work, Player player, ValueNames names) {
-        return new RoomWorkings(assigned, work, player, names, work.standing(), Reviews.of(work));
-    }
+record RoomWorkings(Assigned assigned, Progress progress, Player player, ValueNames names) {
 
     /** What playing the present rung takes on a day. */
     Load load(LocalDate day) {
-        Standing standing = last.on(day);
+        Standing standing = progress.standing().on(day);
         return load(standing.ascent(), standing.at());
     }
 
@@ -71,28 +62,20 @@ record RoomWorkings(
 
     /** As the list of a day asks about it. */
     TodayList.Piece piece(LocalDate day) {
-        return new TodayList.Piece(
-                assigned.id(),
-                assigned.title(),
-                last,
-                reviews,
-                !work.takes().isEmpty(),
-                assigned.schedule(),
-                load(day));
+        return TodayList.Piece.of(assigned.id(), assigned.title(), progress, assigned.schedule(), load(day));
     }
 
     /** How it stands on a day, and why it is on the list. */
     TodayItem item(LocalDate day, long seconds, TodayList.Line line) {
-        Standing standing = last.on(day);
-        Judgement judgement = Judgement.of(standing, !work.takes().isEmpty(), names);
+        Standing standing = progress.standing().on(day);
+        Judgement judgement = Judgement.of(standing, progress.started(), names);
         Ascent ascent = standing.ascent();
-        List<Take> today =
-                work.takes().stream().filter(take -> take.day().equals(day)).toList();
+        DayTally today = progress.on(day);
         return new TodayItem(
                 assigned.id(),
                 edition(),
                 assigned.title(),
-                work.key().toString(),
+                progress.key().toString(),
                 ascent.step().tempo().beat().toString(),
                 tempos(ascent),
                 rung(standing, standing.at()),
@@ -105,10 +88,10 @@ record RoomWorkings(
                 kind(judgement),
                 judgement.sentence(),
                 assigned.minutesADay(),
-                today.size(),
-                (int) today.stream().filter(Take::isClean).count(),
+                today.takes(),
+                today.clean(),
                 seconds,
-                words(work.morning(day)));
+                words(progress.dawn(day)));
     }
 
     private int edition() {
@@ -161,7 +144,7 @@ record RoomWorkings(
 
     /** How it goes on from a day, however the next takes go; with the rungs that a run can rise over. */
     AheadView ahead(LocalDate day) {
-        Foresight foresight = Foresight.of(work, day, names);
+        Foresight foresight = Foresight.of(progress, day, names);
         Standing now = foresight.states().get(0).standing();
         Set<Position> met = new LinkedHashSet<>(foresight.positions());
         now.ascent().walkFrom(now.at()).stream().limit(Laps.MOST_TIMES).forEach(met::add);

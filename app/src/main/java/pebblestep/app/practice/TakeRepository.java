@@ -25,10 +25,6 @@ interface TakeRepository extends JpaRepository<TakeEntity, Long> {
             LocalDate takenOn,
             @Nullable String slipped) {}
 
-    /** A student's last take. */
-    record Last(
-            long studentId, long assignmentId, BigDecimal bpm, Outcome outcome, Instant takenAt, LocalDate takenOn) {}
-
     boolean existsByStudentIdAndClientId(long studentId, UUID clientId);
 
     @Query(
@@ -37,16 +33,6 @@ interface TakeRepository extends JpaRepository<TakeEntity, Long> {
               t.assignmentId, t.bpm, t.played, t.outcome, t.takenAt, t.takenOn, t.slipped)
             from TakeEntity t where t.assignmentId in :assignmentIds order by t.takenAt, t.id""")
     List<Row> rows(Collection<Long> assignmentIds);
-
-    @Query(
-            """
-            select new pebblestep.app.practice.TakeRepository$Last(
-              t.studentId, t.assignmentId, t.bpm, t.outcome, t.takenAt, t.takenOn)
-            from TakeEntity t
-            where t.studioId = :studioId and t.studentId in :studentIds
-              and t.takenAt = (select max(l.takenAt) from TakeEntity l where l.studentId = t.studentId)
-            order by t.id""")
-    List<Last> last(long studioId, Collection<Long> studentIds);
 
     /** How a student's takes since a day went, by outcome: takes, and how many there were. */
     @Query(

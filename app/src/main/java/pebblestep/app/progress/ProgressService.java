@@ -22,6 +22,7 @@ import pebblestep.app.platform.PageOf;
 import pebblestep.app.practice.PracticeService;
 import pebblestep.app.practice.PracticeService.LastTake;
 import pebblestep.app.practice.PracticeViews.WordView;
+import pebblestep.app.practice.ProgressStore;
 import pebblestep.app.practice.TakeOutcome;
 import pebblestep.app.practice.WordService;
 import pebblestep.app.progress.ProgressViews.DecisionView;
@@ -39,10 +40,9 @@ import pebblestep.core.keyplan.KeyOrder;
 import pebblestep.core.passage.Player;
 import pebblestep.core.practice.Judgement;
 import pebblestep.core.practice.KeyPath;
-import pebblestep.core.practice.Logbook;
+import pebblestep.core.practice.Progress;
 import pebblestep.core.practice.SlipTally;
 import pebblestep.core.practice.Verdict;
-import pebblestep.core.practice.Work;
 import pebblestep.core.rhythm.Bpm;
 import pebblestep.core.rhythm.ValueNames;
 import pebblestep.exchange.Rounded;
@@ -59,6 +59,7 @@ public class ProgressService {
     private final StudentService students;
     private final AssignmentService assignments;
     private final PracticeService practice;
+    private final ProgressStore store;
     private final WordService words;
     private final SettingsService settings;
     private final Clock clock;
@@ -67,6 +68,7 @@ public class ProgressService {
             StudentService students,
             AssignmentService assignments,
             PracticeService practice,
+            ProgressStore store,
             WordService words,
             SettingsService settings,
             Clock clock) {
@@ -75,6 +77,7 @@ public class ProgressService {
         this.students = students;
         this.assignments = assignments;
         this.practice = practice;
+        this.store = store;
         this.clock = clock;
     }
 
@@ -90,7 +93,7 @@ public class ProgressService {
         List<Assigned> active = assignments.begun(studioId, ids, today);
         ValueNames names = settings.of(studioId).speech().names();
         Map<Long, Player> players = students.players(studioId, ids);
-        Logbook log = practice.logbook(active);
+        Map<Long, Progress> progress = store.of(active, players);
         Map<Long, LastTake> last = practice.last(studioId, ids);
         Map<Long, WordView> said = words.last(studioId, ids, today.minusDays(WORD_DAYS));
         Map<Long, List<Assigned>> byStudent = active.stream().collect(Collectors.groupingBy(Assigned::studentId));
@@ -103,7 +106,8 @@ public class ProgressService {
                         said.get(student.id()),
                         lessonOn(student, today),
                         byStudent.getOrDefault(student.id(), List.of()).stream()
-                                .map(assigned -> deskWork(players.get(student.id()), assigned, log, today, names))
+                                .map(assigned -> deskWork(
+                                        players.get(student.id()), assigned, progress.get(assigned.id()), today, names))
                                 .flatMap(Optional::stream)
                                 .sorted(Comparator.comparing(ProgressService::need))
                                 .toList()))
@@ -133,23 +137,20 @@ public class ProgressService {
 
     /** Work as the desk shows it: what is open on the day, and what slips away whenever it was given. */
     private static Optional<DeskWork> deskWork(
-            Player player, Assigned assigned, Logbook log, LocalDate today, ValueNames names) {
-        Work work = PracticeService.work(assigned, player, log);
-        Verdict verdict = Verdict.of(work, assigned.schedule(), assigned.goal(), player, today, names);
+            Player player, Assigned assigned, Progress progress, LocalDate today, ValueNames names) {
+        Verdict verdict = Verdict.of(progress, assigned.schedule(), assigned.goal(), player, today, names);
         if (!assigned.schedule().isOpen(today) && verdict.kind() != Judgement.Kind.SLIPPING) return Optional.empty();
-        Standing standing = work.standing(today);
+        Standing standing = progress.standing().on(today);
         Ascent ascent = standing.ascent();
         boolean picks = verdict.kind() == Judgement.Kind.PICK;
         return Optional.of(new DeskWork(
                 assigned.id(),
                 assigned.title(),
-                work.key().toString(),
+                progress.key().toString(),
                 ascent.bpm(standing.at()).value(),
                 ascent.bpm(ascent.climb().last()).value(),
-                work.bestClean().map(best -> best.bpm().value()).orElse(null),
-                work.bestClean()
-                        .map(best -> Rounded.of(work.notesPerSecond(best)))
-                        .orElse(null),
+                progress.best().map(best -> best.bpm().value()).orElse(null),
+                progress.best().map(best -> Rounded.of(best.notesPerSecond())).orElse(null),
                 KeyPath.rings(standing),
                 verdict.kind().name().toLowerCase(Locale.ROOT),
                 verdict.sentence(),
@@ -175,7 +176,8 @@ public class ProgressService {
         StudentView student = students.get(studioId, studentId);
         Player player = students.player(studioId, studentId);
         List<Assigned> all = assignments.all(studioId, studentId);
-        List<Work> works = List.copyOf(practice.works(all, player).values());
+        List<Progress> works =
+                List.copyOf(store.of(all, Map.of(studentId, player)).values());
         KeyPath path = KeyPath.of(KeyOrder.fourths(), works, LocalDate.now(clock));
         return new KeyPathView(
                 student.name(),

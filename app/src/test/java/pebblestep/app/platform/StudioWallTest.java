@@ -82,6 +82,8 @@ class StudioWallTest {
                 new Call("POST", ofAssignment + "/resume", ""),
                 new Call("POST", ofAssignment + "/climb", "{\"climb\":" + Given.CLIMB + "}"),
                 new Call("POST", ofAssignment + "/hold", "{\"holds\":true}"),
+                new Call("POST", ofAssignment + "/undo", ""),
+                new Call("PUT", ofAssignment + "/schedule", "{\"minutesADay\":9}"),
                 new Call("POST", ofAssignment + "/place", "{\"at\":[0]}"),
                 new Call("PUT", ofAssignment + "/goal", "{\"goal\":{\"bpm\":90,\"date\":\"2027-01-15\"}}"),
                 new Call("POST", ofAssignment + "/forecast", "{}"));

@@ -70,8 +70,8 @@ public record Foresight(List<State> states) {
     }
 
     /** The foresight of a piece of work from a day on. */
-    public static Foresight of(Work work, LocalDate today, ValueNames names) {
-        return new Search(names).from(work.standing(today), !work.takes().isEmpty());
+    public static Foresight of(Progress progress, LocalDate today, ValueNames names) {
+        return new Search(names).from(progress.standing().on(today), progress.started());
     }
 
     /** Every position that is met, once each, nearest first. */

@@ -10,6 +10,7 @@ import java.util.Optional;
 import pebblestep.core.climb.Standing;
 import pebblestep.core.pitch.NoteName;
 import pebblestep.core.rhythm.Bpm;
+import pebblestep.core.rhythm.ValueNames;
 import pebblestep.core.scale.Form;
 import pebblestep.core.scale.Key;
 
@@ -46,7 +47,8 @@ public record KeyPath(List<Stone> stones) {
      * @param bestNotesPerSecond the same as notes a second; of several note values the fastest
      * @param lastDay day of the last take
      * @param judgement where the student stands
-     * @param slips every take, for what slipped in it
+     * @param slips what slipped in it
+     * @param reviews of what is learned in it, the next that comes back
      */
     public record FormProgress(
             Key key,
@@ -57,14 +59,21 @@ public record KeyPath(List<Stone> stones) {
             Optional<Double> bestNotesPerSecond,
             Optional<LocalDate> lastDay,
             Judgement judgement,
-            List<Take> slips) {}
+            SlipCount slips,
+            Optional<Reviews> reviews) {
+        /** Whether something learned is overdue, or its last review was not clean. */
+        public boolean isFading(LocalDate today) {
+            return reviews.filter(review -> review.failed() > 0 || review.dueIn(today) < 0)
+                    .isPresent();
+        }
+    }
 
     /** The path through these tonics; work in a key that sounds like a tonic of the order belongs to its stone. */
-    public static KeyPath of(List<NoteName> order, List<Work> works, LocalDate today) {
+    public static KeyPath of(List<NoteName> order, List<Progress> works, LocalDate today) {
         List<Stone> stones = new ArrayList<>();
         for (NoteName tonic : order) {
-            Map<Form, List<Work>> byForm = new LinkedHashMap<>();
-            for (Work work : works) {
+            Map<Form, List<Progress>> byForm = new LinkedHashMap<>();
+            for (Progress work : works) {
                 if (work.key().tonic().pitchClass() == tonic.pitchClass()) {
                     byForm.computeIfAbsent(work.key().form(), form -> new ArrayList<>())
                             .add(work);
@@ -91,34 +100,26 @@ public record KeyPath(List<Stone> stones) {
         return passed == 0 ? 0 : Math.max(1, MOST_RINGS * passed / all);
     }
 
-    private static FormProgress progress(List<Work> works, LocalDate today) {
-        Work latest = works.stream()
-                .max(Comparator.comparing(work -> lastDay(work).orElse(LocalDate.MIN)))
+    private static FormProgress progress(List<Progress> works, LocalDate today) {
+        Progress latest = works.stream()
+                .max(Comparator.comparing(work -> work.last().orElse(LocalDate.MIN)))
                 .orElseThrow();
-        Optional<Work> fastest = works.stream()
-                .filter(work -> work.bestClean().isPresent())
-                .max(Comparator.comparing(work -> bestRate(work).orElseThrow()));
-        List<Take> takes = works.stream().flatMap(work -> work.takes().stream()).toList();
+        Optional<Progress.Best> fastest = works.stream()
+                .flatMap(work -> work.best().stream())
+                .max(Comparator.comparing(Progress.Best::notesPerSecond));
         return new FormProgress(
                 latest.key(),
                 works.stream()
-                        .mapToInt(work -> rings(work.standing(today)))
+                        .mapToInt(work -> rings(work.standing().on(today)))
                         .max()
                         .orElse(0),
-                takes.size(),
-                (int) takes.stream().filter(Take::isClean).count(),
-                fastest.flatMap(Work::bestClean).map(Take::bpm),
-                fastest.flatMap(KeyPath::bestRate),
-                lastDay(latest),
-                Judgement.of(latest, today),
-                takes);
-    }
-
-    private static Optional<Double> bestRate(Work work) {
-        return work.bestClean().map(work::notesPerSecond);
-    }
-
-    private static Optional<LocalDate> lastDay(Work work) {
-        return work.takes().stream().map(Take::day).max(Comparator.naturalOrder());
+                works.stream().mapToInt(Progress::takes).sum(),
+                works.stream().mapToInt(Progress::clean).sum(),
+                fastest.map(Progress.Best::bpm),
+                fastest.map(Progress.Best::notesPerSecond),
+                latest.last(),
+                Judgement.of(latest.standing().on(today), latest.started(), ValueNames.AMERICAN),
+                works.stream().map(Progress::slips).reduce(SlipCount.NONE, SlipCount::plus),
+                works.stream().flatMap(work -> work.reviews().stream()).min(Comparator.comparing(Reviews::due)));
     }
 }

@@ -26,19 +26,19 @@ public record Reviews(
 
     /** The reviews of a piece of work; empty while it is not learned. A changed climb has to be learned anew. */
     public static Optional<Reviews> of(Work work) {
-        Optional<Reviews> reviews = Optional.empty();
-        Standing standing = Standing.start(work.given());
-        for (Entry entry : work.entries()) {
-            Standing before = standing;
-            standing = before.then(entry.event());
-            if (entry instanceof Decision) reviews = Optional.empty();
-            else if (reviews.isEmpty() && standing.topPassed())
-                reviews = Optional.of(first(entry.event().day()));
-            else if (reviews.isPresent() && entry instanceof Take take) {
-                reviews = reviews.map(now -> now.after(take, isAtTop(before, take)));
-            }
-        }
-        return reviews;
+        return Progress.of(work).reviews();
+    }
+
+    /**
+     * The reviews after one more entry.
+     *
+     * @param before where the student stood
+     * @param after where they stand after it
+     */
+    static Optional<Reviews> then(Optional<Reviews> reviews, Standing before, Entry entry, Standing after) {
+        if (!(entry instanceof Take take)) return Optional.empty();
+        if (reviews.isPresent()) return reviews.map(now -> now.after(take, isAtTop(before, take)));
+        return after.topPassed() ? Optional.of(first(take.day())) : Optional.empty();
     }
 
     private static Reviews first(LocalDate learned) {

@@ -1,40 +1,44 @@
 package pebblestep.core.practice;
 
 import java.time.LocalDate;
-import java.util.HashSet;
-import java.util.Set;
-import pebblestep.core.climb.Position;
+import java.util.ArrayList;
+import java.util.List;
 import pebblestep.core.climb.Standing;
 
 /**
  * How long a student has been on the rung to play now: takes and days of practice since they came to it.
  *
  * @param takes how many
- * @param days on how many days
+ * @param on on which days, each once
  */
-record Rungstay(int takes, int days) {
+public record Rungstay(int takes, List<LocalDate> on) {
+    /** Just come. */
+    public static final Rungstay NONE = new Rungstay(0, List.of());
 
-    static Rungstay of(Work work) {
-        Standing standing = Standing.start(work.given());
-        int takes = 0;
-        Set<LocalDate> days = new HashSet<>();
-        for (Entry entry : work.entries()) {
-            Position before = standing.at();
-            // A rung that opened overnight is another one.
-            standing = standing.on(entry.event().day());
-            if (!standing.at().equals(before)) {
-                takes = 0;
-                days.clear();
-            }
-            Position asked = standing.at();
-            standing = standing.then(entry.event());
-            takes++;
-            days.add(entry.event().day());
-            if (entry instanceof Decision || !standing.at().equals(asked)) {
-                takes = 0;
-                days.clear();
-            }
-        }
-        return new Rungstay(takes, days.size());
+    public Rungstay {
+        on = List.copyOf(on);
+    }
+
+    /** On how many days. */
+    public int days() {
+        return on.size();
+    }
+
+    /**
+     * The stay after one more entry.
+     *
+     * @param before where the student stood
+     * @param after where they stand after it
+     */
+    Rungstay then(Standing before, Entry entry, Standing after) {
+        LocalDate day = entry.event().day();
+        // A rung that opened overnight is another one.
+        Standing asked = before.on(day);
+        if (entry instanceof Decision || !after.at().equals(asked.at())) return NONE;
+        Rungstay here = asked.at().equals(before.at()) ? this : NONE;
+        if (here.on.contains(day)) return new Rungstay(here.takes + 1, here.on);
+        List<LocalDate> more = new ArrayList<>(here.on);
+        more.add(day);
+        return new Rungstay(here.takes + 1, more);
     }
 }

@@ -2,13 +2,9 @@ package pebblestep.core.practice;
 
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.EnumMap;
-import java.util.HashMap;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import pebblestep.core.pitch.NoteName;
 import pebblestep.core.scale.Key;
 import pebblestep.core.scale.Slip;
@@ -37,32 +33,19 @@ public record SlipTally(int takes, Map<SlipKind, Integer> kinds, List<NoteTally>
     public record NoteTally(NoteName note, Optional<NoteName> instead, int takes) {}
 
     /** The tally of takes in one key. */
-    public static SlipTally of(Key key, List<Take> takes) {
-        Map<SlipKind, Integer> kinds = new EnumMap<>(SlipKind.class);
-        Map<NoteName, Integer> touched = new HashMap<>();
-        Map<NoteName, Integer> asNotes = new HashMap<>();
-        for (Take take : takes) {
-            Slipped slipped = take.slipped();
-            slipped.kinds().forEach(kind -> kinds.merge(kind, 1, Integer::sum));
-            Set<NoteName> names = new LinkedHashSet<>(
-                    slipped.notes().stream().map(note -> note.written().name()).toList());
-            for (NoteName name : names) {
-                touched.merge(name, 1, Integer::sum);
-                if (slipped.kinds().contains(SlipKind.NOTES)) asNotes.merge(name, 1, Integer::sum);
-            }
-        }
+    public static SlipTally of(Key key, SlipCount count) {
         List<Slip> likely = Slips.of(key);
         List<NoteTally> notes = new ArrayList<>();
-        touched.forEach((name, count) -> {
+        count.notes().forEach((name, times) -> {
             Optional<NoteName> instead = likely.stream()
-                    .filter(slip -> slip.play().equals(name) && asNotes.containsKey(name))
+                    .filter(slip -> slip.play().equals(name) && count.asNotes().containsKey(name))
                     .map(Slip::not)
                     .findFirst();
-            notes.add(new NoteTally(name, instead, count));
+            notes.add(new NoteTally(name, instead, times));
         });
         notes.sort(Comparator.comparing(NoteTally::takes).reversed().thenComparing(note -> note.note()
                 .toString()));
-        return new SlipTally(takes.size(), kinds, notes);
+        return new SlipTally(count.takes(), count.kinds(), notes);
     }
 
     /** In sentences with numbers, most often first: {@code G for Gb: 7 of 12 takes in this key}. */

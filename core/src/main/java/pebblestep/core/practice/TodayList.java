@@ -63,10 +63,9 @@ public record TodayList(List<Line> lines, List<Trim> trims) {
             boolean started,
             Schedule schedule,
             Load load) {
-        /** The piece that a work is. */
-        public static Piece of(long id, String name, Work work, Schedule schedule, Load load) {
-            return new Piece(
-                    id, name, work.standing(), Reviews.of(work), !work.takes().isEmpty(), schedule, load);
+        /** The piece of which this is the progress. */
+        public static Piece of(long id, String name, Progress progress, Schedule schedule, Load load) {
+            return new Piece(id, name, progress.standing(), progress.reviews(), progress.started(), schedule, load);
         }
     }
 

@@ -5,7 +5,6 @@ import java.math.RoundingMode;
 import java.time.LocalDate;
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -46,24 +45,34 @@ public record Verdict(Judgement.Kind kind, String sentence, List<String> advice)
     }
 
     /**
-     * The verdict on a piece of work.
+     * The verdict on how far a student has come.
      *
      * @param schedule on which days it is to be practised
      * @param goal what is to be met, where there is something
      * @param player for whom pairs of notes are awkward
      */
     public static Verdict of(
-            Work work, Schedule schedule, Optional<Goal> goal, Player player, LocalDate today, ValueNames names) {
-        return new Reading(work, schedule, goal, player, today, names).verdict();
+            Progress progress,
+            Schedule schedule,
+            Optional<Goal> goal,
+            Player player,
+            LocalDate today,
+            ValueNames names) {
+        return new Reading(progress, schedule, goal, player, today, names).verdict();
     }
 
     /** The reading of one piece of work on one day. */
     private record Reading(
-            Work work, Schedule schedule, Optional<Goal> goal, Player player, LocalDate today, ValueNames names) {
+            Progress progress,
+            Schedule schedule,
+            Optional<Goal> goal,
+            Player player,
+            LocalDate today,
+            ValueNames names) {
         Verdict verdict() {
-            Standing standing = work.standing(today);
-            Judgement judgement = Judgement.of(standing, !work.takes().isEmpty(), names);
-            Optional<Reviews> reviews = Reviews.of(work);
+            Standing standing = progress.standing().on(today);
+            Judgement judgement = Judgement.of(standing, progress.started(), names);
+            Optional<Reviews> reviews = progress.reviews();
             if (reviews.isPresent()) return learned(reviews.get(), standing);
             if (judgement.kind() == Judgement.Kind.PICK) return plain(judgement);
             return stuck(standing).or(this::quiet).or(() -> dated(judgement)).orElseGet(() -> plain(judgement));
@@ -93,7 +102,7 @@ public record Verdict(Judgement.Kind kind, String sentence, List<String> advice)
         }
 
         private Optional<Verdict> stuck(Standing standing) {
-            Rungstay stay = Rungstay.of(work);
+            Rungstay stay = progress.stay();
             boolean waits = standing.lastMove() == Standing.Move.WAITS;
             if (stay.days() < STUCK_DAYS || stay.takes() < STUCK_TAKES || waits) return Optional.empty();
             int needed = standing.ascent().climb().rules().cleanToPass();
@@ -130,7 +139,7 @@ public record Verdict(Judgement.Kind kind, String sentence, List<String> advice)
         }
 
         private Optional<Verdict> quiet() {
-            Optional<LocalDate> last = work.takes().stream().map(Take::day).max(Comparator.naturalOrder());
+            Optional<LocalDate> last = progress.last();
             int missed = schedule.daysBetween(last.orElse(schedule.from().minusDays(1)), today);
             if (missed < QUIET_DAYS || !schedule.isOpen(today)) return Optional.empty();
             String since = last.map(day -> "the last take was on " + DAY.format(day))
@@ -143,7 +152,7 @@ public record Verdict(Judgement.Kind kind, String sentence, List<String> advice)
 
         private Optional<Verdict> dated(Judgement judgement) {
             if (goal.isEmpty()) return Optional.empty();
-            Forecast forecast = Forecast.of(work.dayBests(), goal.get(), today);
+            Forecast forecast = Forecast.of(progress.dayBests(), goal.get(), today);
             return switch (forecast.kind()) {
                 case BEHIND, OUT_OF_REACH, PASSED ->
                     Optional.of(new Verdict(Judgement.Kind.BEHIND, forecast.sentence(), List.of(judgement.sentence())));

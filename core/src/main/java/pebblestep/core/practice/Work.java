@@ -7,11 +7,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
 import pebblestep.core.climb.Ascent;
-import pebblestep.core.climb.ClimbEvent;
-import pebblestep.core.climb.Rung;
 import pebblestep.core.climb.Standing;
 import pebblestep.core.forecast.DayBest;
-import pebblestep.core.passage.Step;
 import pebblestep.core.rhythm.Bpm;
 import pebblestep.core.scale.Key;
 
@@ -48,15 +45,6 @@ public record Work(Key key, Ascent given, List<Entry> entries) {
         return standing(LocalDate.MIN);
     }
 
-    /** Where the student stood when the day began. */
-    public Standing morning(LocalDate today) {
-        List<ClimbEvent> before = entries.stream()
-                .map(Entry::event)
-                .filter(event -> event.day().isBefore(today))
-                .toList();
-        return Standing.after(before, given, today);
-    }
-
     /** The tempo to play now. */
     public Bpm bpmNow(LocalDate today) {
         Standing standing = standing(today);
@@ -70,9 +58,7 @@ public record Work(Key key, Ascent given, List<Entry> entries) {
 
     /** Notes a second of a take. */
     public double notesPerSecond(Take take) {
-        Step played = given.step();
-        for (Rung rung : take.others()) played = rung.on(played);
-        return played.tempo().at(take.bpm()).notesPerSecond(played.rhythm().quickest());
+        return Progress.notesPerSecond(given.step(), take);
     }
 
     /** The best clean speed of each day that has one, oldest first. */

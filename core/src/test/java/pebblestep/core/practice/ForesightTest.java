@@ -49,7 +49,7 @@ class ForesightTest {
     }
 
     private static void follow(Ascent ascent, String days) {
-        Foresight foresight = Foresight.of(work(ascent, List.of()), MONDAY, ValueNames.AMERICAN);
+        Foresight foresight = Foresight.of(Progress.of(work(ascent, List.of())), MONDAY, ValueNames.AMERICAN);
         List<Entry> entries = new ArrayList<>();
         LocalDate day = MONDAY;
         int at = 0;
@@ -82,7 +82,7 @@ class ForesightTest {
 
     @Test
     void it_begins_where_the_student_stands_and_goes_on_for_days() {
-        Foresight foresight = Foresight.of(work(LADDER, List.of()), MONDAY, ValueNames.AMERICAN);
+        Foresight foresight = Foresight.of(Progress.of(work(LADDER, List.of())), MONDAY, ValueNames.AMERICAN);
         assertThat(foresight.states().get(0).judgement().sentence()).isEqualTo("Not started: begins at 60 bpm.");
         assertThat(foresight.states()).hasSizeBetween(50, Foresight.MOST_STATES);
         assertThat(foresight.positions()).as("the whole ladder").hasSize(6);

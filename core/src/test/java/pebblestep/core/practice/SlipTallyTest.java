@@ -27,13 +27,13 @@ class SlipTallyTest {
         takes.add(take(List.of(SlipKind.RHYTHM), "Ab4"));
         takes.add(take(List.of(SlipKind.TENSION)));
         for (int i = 0; i < 3; i++) takes.add(new Take(Bpm.of(60), Outcome.CLEAN, ReviewsTest.MONDAY));
-        assertThat(SlipTally.of(DB, takes).sentences())
+        assertThat(SlipTally.of(DB, SlipCount.of(takes)).sentences())
                 .containsExactly(
                         "G for Gb: 7 of 12 takes in this key",
                         "at Ab: 1 of 12 takes in this key",
                         "notes: 7 of 12 takes in this key",
                         "rhythm: 1 of 12 takes in this key",
                         "tension: 1 of 12 takes in this key");
-        assertThat(SlipTally.of(DB, List.of()).sentences()).isEmpty();
+        assertThat(SlipTally.of(DB, SlipCount.NONE).sentences()).isEmpty();
     }
 }

@@ -38,7 +38,12 @@ class TodayListTest {
         String sofar = Stream.of(takes.split(" "))
                 .filter(take -> Integer.parseInt(take.replace("c", "")) <= day)
                 .collect(Collectors.joining(" "));
-        return Piece.of(id, "piece " + id, learnedThen(sofar), Schedule.daily(MONDAY, MONDAY.plusDays(90)), MINUTE);
+        return Piece.of(
+                id,
+                "piece " + id,
+                Progress.of(learnedThen(sofar)),
+                Schedule.daily(MONDAY, MONDAY.plusDays(90)),
+                MINUTE);
     }
 
     private static Work learningWork(int given, int cleanInRow) {
@@ -53,7 +58,7 @@ class TodayListTest {
         return Piece.of(
                 id,
                 "piece " + id,
-                learningWork(given, cleanInRow),
+                Progress.of(learningWork(given, cleanInRow)),
                 Schedule.daily(MONDAY.plusDays(given), MONDAY.plusDays(90)),
                 MINUTE);
     }
@@ -125,8 +130,8 @@ class TodayListTest {
     @Test
     void what_is_learned_rests_on_other_weekdays_and_reviews_do_not() {
         Schedule mondays = new Schedule(MONDAY, Optional.empty(), Set.of(DayOfWeek.MONDAY));
-        Piece monday = Piece.of(1, "a", learningWork(0, 1), mondays, MINUTE);
-        Piece review = Piece.of(2, "b", learnedThen(""), mondays, MINUTE);
+        Piece monday = Piece.of(1, "a", Progress.of(learningWork(0, 1)), mondays, MINUTE);
+        Piece review = Piece.of(2, "b", Progress.of(learnedThen("")), mondays, MINUTE);
         assertThat(TodayList.of(List.of(monday, review), Optional.empty(), MONDAY.plusDays(1))
                         .pieces())
                 .containsExactly(2L);
@@ -147,7 +152,7 @@ class TodayListTest {
                                 : Piece.of(
                                         i,
                                         "piece " + i,
-                                        learnedThen(texts.get(i)),
+                                        Progress.of(learnedThen(texts.get(i))),
                                         Schedule.daily(MONDAY, MONDAY.plusDays(90)),
                                         MINUTE));
             }

@@ -30,7 +30,7 @@ class VerdictTest {
     }
 
     private static Verdict on(Work work, int day, Optional<Goal> goal) {
-        return Verdict.of(work, DAILY, goal, OBOE, MONDAY.plusDays(day), ValueNames.AMERICAN);
+        return Verdict.of(Progress.of(work), DAILY, goal, OBOE, MONDAY.plusDays(day), ValueNames.AMERICAN);
     }
 
     /** Days of takes at 60 bpm: c clean, s slips; one word for each day. */

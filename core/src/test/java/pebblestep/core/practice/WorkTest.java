@@ -88,7 +88,7 @@ class WorkTest {
     @Test
     void the_key_path_shows_every_key_once_and_the_work_where_it_belongs() {
         Work db = work("C#", "60 ccc 68 cs");
-        KeyPath path = KeyPath.of(KeyOrder.fourths(), List.of(db, work("C", "")), MONDAY);
+        KeyPath path = KeyPath.of(KeyOrder.fourths(), List.of(Progress.of(db), Progress.of(work("C", ""))), MONDAY);
         assertThat(path.stones()).hasSize(12);
         assertThat(path.stones().stream()
                         .map(stone -> stone.tonic().pitchClass())
@@ -114,7 +114,7 @@ class WorkTest {
         StringBuilder text = new StringBuilder();
         for (long bpm = 60; bpm < upTo; bpm += 8) text.append(bpm).append(" ccc | ");
         Work work = work("C", text.toString());
-        assertThat(KeyPath.of(KeyOrder.fourths(), List.of(work), MONDAY.plusDays(9))
+        assertThat(KeyPath.of(KeyOrder.fourths(), List.of(Progress.of(work)), MONDAY.plusDays(9))
                         .stones()
                         .get(0)
                         .rings())

@@ -1,0 +1,205 @@
+package pebblestep.app.practice;
+
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import org.springframework.context.event.EventListener;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.PlatformTransactionManager;
+import org.springframework.transaction.TransactionDefinition;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionTemplate;
+import pebblestep.app.assignments.Assigned;
+import pebblestep.app.assignments.Assigned.Decided;
+import pebblestep.app.assignments.AssignmentChanged;
+import pebblestep.app.assignments.AssignmentService;
+import pebblestep.core.climb.Rung;
+import pebblestep.core.passage.Passage;
+import pebblestep.core.passage.Player;
+import pebblestep.core.practice.Decision;
+import pebblestep.core.practice.Logbook;
+import pebblestep.core.practice.Progress;
+import pebblestep.core.practice.Slipped;
+import pebblestep.core.practice.Take;
+import pebblestep.core.practice.Work;
+import pebblestep.core.rhythm.Bpm;
+import pebblestep.exchange.ClimbDocuments;
+import pebblestep.exchange.ProgressDocument;
+import pebblestep.exchange.SlippedDocument;
+
+/**
+ * How far students have come, kept beside the log and moved along with each of its lines. What is missing is worked out
+ * from the log, and so is everything when a line arrives that is older than the last.
+ */
+@Service
+public class ProgressStore {
+    private final StandingRepository standings;
+    private final TakeRepository takes;
+    private final AssignmentService assignments;
+    private final TransactionTemplate apart;
+
+    ProgressStore(
+            StandingRepository standings,
+            TakeRepository takes,
+            AssignmentService assignments,
+            PlatformTransactionManager transactions) {
+        this.standings = standings;
+        this.takes = takes;
+        this.assignments = assignments;
+        this.apart = new TransactionTemplate(transactions);
+        this.apart.setPropagationBehavior(TransactionDefinition.PROPAGATION_REQUIRES_NEW);
+    }
+
+    /** The progress with each of these assignments, by its id: one query, where nothing is missing. */
+    @Transactional(readOnly = true)
+    public Map<Long, Progress> of(Collection<Assigned> assigned, Map<Long, Player> players) {
+        if (assigned.isEmpty()) return Map.of();
+        Map<Long, String> kept = standings
+                .kept(assigned.stream().map(Assigned::id).toList())
+                .stream()
+                .collect(Collectors.toMap(StandingRepository.Kept::assignmentId, StandingRepository.Kept::state));
+        List<Assigned> missing =
+                assigned.stream().filter(one -> !kept.containsKey(one.id())).toList();
+        if (!missing.isEmpty()) {
+            // A reading request may not write; what it had to work out is kept by a transaction of its own.
+            apart.executeWithoutResult(
+                    status -> rebuild(missing).forEach(entity -> kept.put(entity.assignmentId, entity.state)));
+        }
+        Map<Long, Progress> progress = new HashMap<>();
+        for (Assigned one : assigned) {
+            Player player = players.get(one.studentId());
+            progress.put(
+                    one.id(),
+                    ProgressDocument.parse(kept.get(one.id()))
+                            .read(Passage.writtenKey(one.step(), Optional.of(player)), one.now()));
+        }
+        return progress;
+    }
+
+    /** The progress with one assignment. */
+    @Transactional(readOnly = true)
+    public Progress of(Assigned assigned, Player player) {
+        return of(List.of(assigned), Map.of(assigned.studentId(), player)).get(assigned.id());
+    }
+
+    /** Moves on by a take that was just stored. */
+    void add(Assigned assigned, TakeEntity take) {
+        Optional<StandingEntity> found = standings.locked(assigned.id());
+        if (found.isEmpty() || found.get().lastAt != null && take.takenAt.isBefore(found.get().lastAt)) {
+            rebuild(List.of(assigned));
+            return;
+        }
+        StandingEntity entity = found.get();
+        Progress before =
+                ProgressDocument.parse(entity.state).read(assigned.step().key(), assigned.now());
+        fill(entity, before.then(take(take)));
+        entity.lastAt = take.takenAt;
+        lastTake(entity, take);
+    }
+
+    private static Take take(TakeEntity take) {
+        return new Take(
+                Bpm.of(take.bpm),
+                take.played == null ? List.of() : ClimbDocuments.playedFrom(take.played),
+                take.outcome,
+                take.takenOn,
+                take.slipped == null ? Slipped.NOTHING : SlippedDocument.parse(take.slipped));
+    }
+
+    private static void lastTake(StandingEntity entity, TakeEntity take) {
+        entity.lastTakeAt = take.takenAt;
+        entity.lastBpm = take.bpm;
+        entity.lastOutcome = take.outcome;
+        entity.lastOn = take.takenOn;
+    }
+
+    private static void fill(StandingEntity entity, Progress progress) {
+        entity.state = ProgressDocument.of(progress).text();
+        entity.learned = progress.reviews().isPresent();
+        entity.failed = progress.reviews().map(reviews -> reviews.failed()).orElse(0);
+    }
+
+    /** A step was given, or something was decided about it. */
+    @EventListener
+    void changed(AssignmentChanged change) {
+        rebuild(List.of(assignments.get(change.studioId(), change.assignmentId())));
+    }
+
+    /** Works the progress out from the whole log and keeps it. */
+    @Transactional
+    public void rebuildAll(Collection<Assigned> assigned) {
+        rebuild(assigned);
+    }
+
+    private List<StandingEntity> rebuild(Collection<Assigned> assigned) {
+        Map<Long, List<TakeRepository.Row>> rows = takes
+                .rows(assigned.stream().map(Assigned::id).toList())
+                .stream()
+                .collect(Collectors.groupingBy(TakeRepository.Row::assignmentId));
+        List<StandingEntity> entities = new ArrayList<>();
+        for (Assigned one : assigned) {
+            List<TakeRepository.Row> its = rows.getOrDefault(one.id(), List.of());
+            StandingEntity entity = standings.locked(one.id()).orElseGet(StandingEntity::new);
+            entity.assignmentId = one.id();
+            entity.studioId = one.studioId();
+            entity.studentId = one.studentId();
+            fill(
+                    entity,
+                    Progress.of(new Work(
+                            one.step().key(),
+                            one.given(),
+                            logbook(List.of(one), its).of(one.id()))));
+            entity.lastAt = last(one, its);
+            if (!its.isEmpty()) {
+                TakeRepository.Row take = its.get(its.size() - 1);
+                entity.lastTakeAt = take.takenAt();
+                entity.lastBpm = take.bpm();
+                entity.lastOutcome = take.outcome();
+                entity.lastOn = take.takenOn();
+            }
+            entities.add(standings.save(entity));
+        }
+        return entities;
+    }
+
+    private static Instant last(Assigned assigned, List<TakeRepository.Row> rows) {
+        Instant decided = assigned.decisions().stream()
+                .map(Decided::at)
+                .filter(at -> at.isAfter(Instant.MIN))
+                .reduce((a, b) -> b)
+                .orElse(null);
+        Instant taken = rows.isEmpty() ? null : rows.get(rows.size() - 1).takenAt();
+        if (decided == null || taken == null) return decided == null ? taken : decided;
+        return decided.isAfter(taken) ? decided : taken;
+    }
+
+    /** The takes of these assignments and what was decided about them. */
+    Logbook logbook(Collection<Assigned> assigned) {
+        if (assigned.isEmpty()) return Logbook.of(List.of());
+        return logbook(assigned, takes.rows(assigned.stream().map(Assigned::id).toList()));
+    }
+
+    private static Logbook logbook(Collection<Assigned> assigned, List<TakeRepository.Row> rows) {
+        List<Logbook.Line> lines = new ArrayList<>();
+        for (Assigned one : assigned) {
+            for (Decided decided : one.decisions()) {
+                lines.add(new Logbook.Line(one.id(), decided.at(), new Decision(decided.event())));
+            }
+        }
+        // A student plays the same rungs again and again, so each is read once.
+        Map<String, List<Rung>> read = new HashMap<>();
+        for (TakeRepository.Row row : rows) {
+            List<Rung> others =
+                    row.played() == null ? List.of() : read.computeIfAbsent(row.played(), ClimbDocuments::playedFrom);
+            Slipped slipped = row.slipped() == null ? Slipped.NOTHING : SlippedDocument.parse(row.slipped());
+            Take take = new Take(Bpm.of(row.bpm()), others, row.outcome(), row.takenOn(), slipped);
+            lines.add(new Logbook.Line(row.assignmentId(), row.takenAt(), take));
+        }
+        return Logbook.of(lines);
+    }
+}

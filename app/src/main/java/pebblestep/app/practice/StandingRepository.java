@@ -1,0 +1,41 @@
+package pebblestep.app.practice;
+
+import jakarta.persistence.LockModeType;
+import java.math.BigDecimal;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.Collection;
+import java.util.List;
+import java.util.Optional;
+import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Lock;
+import org.springframework.data.jpa.repository.Query;
+import pebblestep.core.practice.Outcome;
+
+interface StandingRepository extends JpaRepository<StandingEntity, Long> {
+    /** What is kept of one assignment, as text. */
+    record Kept(long assignmentId, String state) {}
+
+    /** A student's last take. */
+    record Last(long studentId, BigDecimal bpm, Outcome outcome, Instant takenAt, LocalDate takenOn) {}
+
+    @Query(
+            """
+            select new pebblestep.app.practice.StandingRepository$Kept(s.assignmentId, s.state)
+            from StandingEntity s where s.assignmentId in :assignmentIds""")
+    List<Kept> kept(Collection<Long> assignmentIds);
+
+    /** One, for a change: nobody else changes it meanwhile. */
+    @Lock(LockModeType.PESSIMISTIC_WRITE)
+    @Query("select s from StandingEntity s where s.assignmentId = :assignmentId")
+    Optional<StandingEntity> locked(long assignmentId);
+
+    @Query(
+            """
+            select new pebblestep.app.practice.StandingRepository$Last(
+              s.studentId, s.lastBpm, s.lastOutcome, s.lastTakeAt, s.lastOn)
+            from StandingEntity s
+            where s.studioId = :studioId and s.studentId in :studentIds
+              and s.lastTakeAt = (select max(l.lastTakeAt) from StandingEntity l where l.studentId = s.studentId)""")
+    List<Last> last(long studioId, Collection<Long> studentIds);
+}

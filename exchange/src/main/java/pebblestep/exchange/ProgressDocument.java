@@ -1,0 +1,183 @@
+package pebblestep.exchange;
+
+import com.fasterxml.jackson.annotation.JsonInclude;
+import java.math.BigDecimal;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import pebblestep.core.climb.Ascent;
+import pebblestep.core.climb.Position;
+import pebblestep.core.climb.Standing;
+import pebblestep.core.pitch.NoteName;
+import pebblestep.core.practice.DayTally;
+import pebblestep.core.practice.Progress;
+import pebblestep.core.practice.Reviews;
+import pebblestep.core.practice.Rungstay;
+import pebblestep.core.practice.SlipCount;
+import pebblestep.core.practice.SlipKind;
+import pebblestep.core.rhythm.Bpm;
+import pebblestep.core.scale.Key;
+import tools.jackson.databind.json.JsonMapper;
+
+/**
+ * A student's progress with one step, as JSON for a column. The climb and the key are not in it: they are kept elsewhere,
+ * and given again when it is read. Only a morning on another climb has that in it.
+ */
+@JsonInclude(JsonInclude.Include.NON_NULL)
+public record ProgressDocument(
+        Stand standing,
+        Stand morning,
+        @Nullable String morningClimb,
+        @Nullable Back reviews,
+        int stayTakes,
+        List<LocalDate> stayOn,
+        int takes,
+        int clean,
+        @Nullable LocalDate last,
+        @Nullable BigDecimal bestBpm,
+        @Nullable Double bestRate,
+        List<Day> recent,
+        Map<String, Integer> kinds,
+        Map<String, Integer> notes,
+        Map<String, Integer> asNotes) {
+    private static final JsonMapper JSON = JsonMapper.builder().build();
+
+    /** A standing without its climb. */
+    @JsonInclude(JsonInclude.Include.NON_NULL)
+    public record Stand(
+            String at,
+            int clean,
+            int misses,
+            int passedToday,
+            Standing.Move move,
+            @Nullable String from,
+            boolean top,
+            boolean held,
+            LocalDate day) {
+        static Stand of(Standing standing) {
+            return new Stand(
+                    standing.at().toString(),
+                    standing.cleanInRow(),
+                    standing.missesInRow(),
+                    standing.passedToday(),
+                    standing.lastMove(),
+                    standing.from().map(Position::toString).orElse(null),
+                    standing.topPassed(),
+                    standing.held(),
+                    standing.day());
+        }
+
+        Standing read(Ascent ascent) {
+            return new Standing(
+                    ascent,
+                    Position.parse(at),
+                    clean,
+                    misses,
+                    passedToday,
+                    move,
+                    Optional.ofNullable(from).map(Position::parse),
+                    top,
+                    held,
+                    day);
+        }
+    }
+
+    /** When something learned comes back. */
+    @JsonInclude(JsonInclude.Include.NON_NULL)
+    public record Back(
+            LocalDate learned, int box, int failed, LocalDate due, @Nullable LocalDate last, LocalDate lastClean) {
+        static Back of(Reviews reviews) {
+            return new Back(
+                    reviews.learned(),
+                    reviews.box(),
+                    reviews.failed(),
+                    reviews.due(),
+                    reviews.last().orElse(null),
+                    reviews.lastClean());
+        }
+
+        Reviews read() {
+            return new Reviews(learned, box, failed, due, Optional.ofNullable(last), lastClean);
+        }
+    }
+
+    /** A day of practice. */
+    public record Day(LocalDate day, int takes, int clean, double best) {}
+
+    /** The document of a progress. */
+    public static ProgressDocument of(Progress progress) {
+        return new ProgressDocument(
+                Stand.of(progress.standing()),
+                Stand.of(progress.morning()),
+                progress.morning().ascent().equals(progress.standing().ascent())
+                        ? null
+                        : ClimbDocuments.writeText(progress.morning().ascent().climb()),
+                progress.reviews().map(Back::of).orElse(null),
+                progress.stay().takes(),
+                progress.stay().on(),
+                progress.takes(),
+                progress.clean(),
+                progress.last().orElse(null),
+                progress.best().map(best -> best.bpm().value()).orElse(null),
+                progress.best().map(Progress.Best::notesPerSecond).orElse(null),
+                progress.recent().stream()
+                        .map(day -> new Day(day.day(), day.takes(), day.clean(), day.best()))
+                        .toList(),
+                named(progress.slips().kinds(), SlipKind::name),
+                named(progress.slips().notes(), NoteName::toString),
+                named(progress.slips().asNotes(), NoteName::toString));
+    }
+
+    /** Reads the text of a column. */
+    public static ProgressDocument parse(String text) {
+        return JSON.readValue(text, ProgressDocument.class);
+    }
+
+    /**
+     * The progress it says.
+     *
+     * @param now the climb as it is after the last line of the log
+     */
+    public Progress read(Key key, Ascent now) {
+        Ascent dawn = morningClimb == null ? now : Ascent.of(now.step(), ClimbDocuments.read(morningClimb));
+        return new Progress(
+                key,
+                standing.read(now),
+                morning.read(dawn),
+                Optional.ofNullable(reviews).map(Back::read),
+                new Rungstay(stayTakes, stayOn),
+                takes,
+                clean,
+                Optional.ofNullable(last),
+                bestBpm == null || bestRate == null
+                        ? Optional.empty()
+                        : Optional.of(new Progress.Best(Bpm.of(bestBpm), bestRate)),
+                recent.stream()
+                        .map(one -> new DayTally(one.day, one.takes, one.clean, one.best))
+                        .toList(),
+                new SlipCount(
+                        takes,
+                        keyed(kinds, SlipKind::valueOf),
+                        keyed(notes, NoteName::parse),
+                        keyed(asNotes, NoteName::parse)));
+    }
+
+    private static <K> Map<String, Integer> named(Map<K, Integer> counts, Function<K, String> name) {
+        return counts.entrySet().stream()
+                .collect(Collectors.toMap(count -> name.apply(count.getKey()), Map.Entry::getValue));
+    }
+
+    private static <K> Map<K, Integer> keyed(Map<String, Integer> counts, Function<String, K> key) {
+        return counts.entrySet().stream()
+                .collect(Collectors.toMap(count -> key.apply(count.getKey()), Map.Entry::getValue));
+    }
+
+    /** The text for a column. */
+    public String text() {
+        return JSON.writeValueAsString(this);
+    }
+}
