@@ -27,6 +27,8 @@ class SliceOrderTest {
             .definedBy("pebblestep.app.assignments")
             .layer("practice")
             .definedBy("pebblestep.app.practice")
+            .layer("keyplans")
+            .definedBy("pebblestep.app.keyplans")
             .layer("progress")
             .definedBy("pebblestep.app.progress")
             .layer("demo")
@@ -35,16 +37,18 @@ class SliceOrderTest {
             .mayNotBeAccessedByAnyLayer()
             .whereLayer("progress")
             .mayOnlyBeAccessedByLayers("demo")
-            .whereLayer("practice")
+            .whereLayer("keyplans")
             .mayOnlyBeAccessedByLayers("progress", "demo")
+            .whereLayer("practice")
+            .mayOnlyBeAccessedByLayers("keyplans", "progress", "demo")
             .whereLayer("assignments")
-            .mayOnlyBeAccessedByLayers("practice", "progress", "demo")
+            .mayOnlyBeAccessedByLayers("practice", "keyplans", "progress", "demo")
             .whereLayer("bench")
-            .mayOnlyBeAccessedByLayers("assignments", "practice", "progress", "demo")
+            .mayOnlyBeAccessedByLayers("assignments", "practice", "keyplans", "progress", "demo")
             .whereLayer("students")
-            .mayOnlyBeAccessedByLayers("bench", "assignments", "practice", "progress", "demo")
+            .mayOnlyBeAccessedByLayers("bench", "assignments", "practice", "keyplans", "progress", "demo")
             .whereLayer("accounts")
-            .mayOnlyBeAccessedByLayers("students", "bench", "assignments", "practice", "progress", "demo");
+            .mayOnlyBeAccessedByLayers("students", "bench", "assignments", "practice", "keyplans", "progress", "demo");
 
     @ArchTest
     static final ArchRule the_modules_stand_on_each_other = layeredArchitecture()

@@ -23,6 +23,16 @@ class AssignmentEntity {
     Long studioId;
     Long studentId;
     Long stepId;
+    /** The key plan that gave it, and how many keys that had left behind; null where the teacher gave it. */
+    @Nullable
+    Long planId;
+
+    @Nullable
+    Integer planPlace;
+
+    /** Whether a decision about the plan has gone past it before it was begun. */
+    boolean overtaken;
+
     String title;
 
     @JdbcTypeCode(SqlTypes.JSON)

@@ -14,11 +14,13 @@ interface AssignmentRepository extends JpaRepository<AssignmentEntity, Long> {
     List<AssignmentEntity> findByStudioIdAndStudentIdOrderByStartsOnDescIdDesc(
             long studioId, long studentId, Limit limit);
 
+    List<AssignmentEntity> findByPlanId(long planId);
+
     /** What these students were given and still have on a day or come back to: everything that has begun and was not ended. */
     @Query(
             """
             select a from AssignmentEntity a
-            where a.studioId = :studioId and a.studentId in :studentIds and a.ended = false and a.startsOn <= :day
+            where a.studioId = :studioId and a.studentId in :studentIds and a.ended = false and a.overtaken = false and a.startsOn <= :day
             order by a.startsOn, a.id""")
     List<AssignmentEntity> begun(long studioId, Collection<Long> studentIds, LocalDate day);
 }

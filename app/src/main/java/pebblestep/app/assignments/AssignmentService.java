@@ -383,6 +383,6 @@ public class AssignmentService implements KeyBefore {
                 entity.endsOn,
                 Weekdays.numbers(entity.weekdays),
                 entity.dailyMinutes,
-                entity.ended);
+                entity.ended || entity.overtaken);
     }
 }

@@ -7,18 +7,19 @@ import java.util.List;
 import java.util.Set;
 
 /** Days of the week as a column holds them: one bit for each, Monday first. */
-final class Weekdays {
+public final class Weekdays {
     static final int ALL = 127;
 
     private Weekdays() {}
 
     /** From numbers, 1 being Monday; every day without any. */
-    static int bits(Collection<Integer> numbers) {
+    public static int bits(Collection<Integer> numbers) {
         if (numbers.isEmpty()) return ALL;
         return numbers.stream().mapToInt(number -> 1 << (number - 1)).reduce(0, (a, b) -> a | b);
     }
 
-    static Set<DayOfWeek> days(int bits) {
+    /** The days of the bits. */
+    public static Set<DayOfWeek> days(int bits) {
         Set<DayOfWeek> days = EnumSet.noneOf(DayOfWeek.class);
         for (DayOfWeek day : DayOfWeek.values()) {
             if ((bits & 1 << (day.getValue() - 1)) != 0) days.add(day);
@@ -26,7 +27,8 @@ final class Weekdays {
         return days;
     }
 
-    static List<Integer> numbers(int bits) {
+    /** The numbers of the days, 1 being Monday. */
+    public static List<Integer> numbers(int bits) {
         return days(bits).stream().map(DayOfWeek::getValue).toList();
     }
 }

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.PlatformTransactionManager;
@@ -41,16 +42,19 @@ public class ProgressStore {
     private final StandingRepository standings;
     private final TakeRepository takes;
     private final AssignmentService assignments;
+    private final ApplicationEventPublisher events;
     private final TransactionTemplate apart;
 
     ProgressStore(
             StandingRepository standings,
             TakeRepository takes,
             AssignmentService assignments,
+            ApplicationEventPublisher events,
             PlatformTransactionManager transactions) {
         this.standings = standings;
         this.takes = takes;
         this.assignments = assignments;
+        this.events = events;
         this.apart = new TransactionTemplate(transactions);
         this.apart.setPropagationBehavior(TransactionDefinition.PROPAGATION_REQUIRES_NEW);
     }
@@ -87,6 +91,21 @@ public class ProgressStore {
         return of(List.of(assigned), Map.of(assigned.studentId(), player)).get(assigned.id());
     }
 
+    /** Whether all of these assignments are learned. */
+    @Transactional(readOnly = true)
+    public boolean allLearned(Collection<Long> assignmentIds) {
+        return standings.countByAssignmentIdInAndLearned(assignmentIds, true) == assignmentIds.size();
+    }
+
+    /** Whether anything was played of an assignment. */
+    @Transactional(readOnly = true)
+    public boolean isStarted(long assignmentId) {
+        return standings
+                .findById(assignmentId)
+                .filter(one -> one.lastTakeAt != null)
+                .isPresent();
+    }
+
     /** Moves on by a take that was just stored. */
     void add(Assigned assigned, TakeEntity take) {
         Optional<StandingEntity> found = standings.locked(assigned.id());
@@ -118,9 +137,11 @@ public class ProgressStore {
         entity.lastOn = take.takenOn;
     }
 
-    private static void fill(StandingEntity entity, Progress progress) {
+    private void fill(StandingEntity entity, Progress progress) {
+        boolean before = entity.learned;
         entity.state = ProgressDocument.of(progress).text();
         entity.learned = progress.reviews().isPresent();
+        if (entity.learned && !before) events.publishEvent(new StepLearned(entity.studioId, entity.assignmentId));
         entity.failed = progress.reviews().map(reviews -> reviews.failed()).orElse(0);
     }
 

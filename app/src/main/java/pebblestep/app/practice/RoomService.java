@@ -20,6 +20,7 @@ import org.springframework.transaction.annotation.Transactional;
 import pebblestep.app.accounts.SettingsService;
 import pebblestep.app.assignments.Assigned;
 import pebblestep.app.assignments.AssignmentService;
+import pebblestep.app.assignments.KeysAhead;
 import pebblestep.app.bench.Workings;
 import pebblestep.app.platform.PebbleProperties;
 import pebblestep.app.platform.PracticeVisitor;
@@ -79,6 +80,7 @@ class RoomService {
     private final StudentService students;
     private final SettingsService settings;
     private final PebbleProperties properties;
+    private final KeysAhead keys;
     private final Clock clock;
 
     RoomService(
@@ -89,7 +91,9 @@ class RoomService {
             StudentService students,
             SettingsService settings,
             PebbleProperties properties,
+            KeysAhead keys,
             Clock clock) {
+        this.keys = keys;
         this.practice = practice;
         this.progress = progress;
         this.takes = takes;
@@ -103,6 +107,7 @@ class RoomService {
     /** What a student has to practise today. */
     @Transactional(readOnly = true)
     public Today today(PracticeVisitor visitor) {
+        keys.comeUp(visitor.studioId(), List.of(visitor.studentId()));
         Room room = room(visitor);
         LocalDate day = LocalDate.now(clock);
         return room.list(
@@ -114,6 +119,7 @@ class RoomService {
     /** What a student needs for a week without the studio. */
     @Transactional(readOnly = true)
     public Week week(PracticeVisitor visitor) {
+        keys.comeUp(visitor.studioId(), List.of(visitor.studentId()));
         Room room = room(visitor);
         LocalDate today = LocalDate.now(clock);
         List<RoomWorkings> works = works(

@@ -30,6 +30,8 @@ interface StandingRepository extends JpaRepository<StandingEntity, Long> {
     @Query("select s from StandingEntity s where s.assignmentId = :assignmentId")
     Optional<StandingEntity> locked(long assignmentId);
 
+    long countByAssignmentIdInAndLearned(Collection<Long> assignmentIds, boolean learned);
+
     @Query(
             """
             select new pebblestep.app.practice.StandingRepository$Last(

@@ -17,7 +17,9 @@ import org.springframework.transaction.annotation.Transactional;
 import pebblestep.app.accounts.SettingsService;
 import pebblestep.app.assignments.Assigned;
 import pebblestep.app.assignments.AssignmentService;
+import pebblestep.app.assignments.KeysAhead;
 import pebblestep.app.bench.ClimbWorkings;
+import pebblestep.app.keyplans.KeyPlanService;
 import pebblestep.app.platform.PageOf;
 import pebblestep.app.practice.PracticeService;
 import pebblestep.app.practice.PracticeService.LastTake;
@@ -62,6 +64,8 @@ public class ProgressService {
     private final ProgressStore store;
     private final WordService words;
     private final SettingsService settings;
+    private final KeysAhead keys;
+    private final KeyPlanService plans;
     private final Clock clock;
 
     ProgressService(
@@ -71,7 +75,11 @@ public class ProgressService {
             ProgressStore store,
             WordService words,
             SettingsService settings,
+            KeysAhead keys,
+            KeyPlanService plans,
             Clock clock) {
+        this.keys = keys;
+        this.plans = plans;
         this.settings = settings;
         this.words = words;
         this.students = students;
@@ -90,6 +98,7 @@ public class ProgressService {
         LocalDate today = LocalDate.now(clock);
         PageOf<StudentView> onPage = students.list(studioId, false, page);
         List<Long> ids = onPage.items().stream().map(StudentView::id).toList();
+        keys.comeUp(studioId, ids);
         List<Assigned> active = assignments.begun(studioId, ids, today);
         ValueNames names = settings.of(studioId).speech().names();
         Map<Long, Player> players = students.players(studioId, ids);
@@ -174,11 +183,17 @@ public class ProgressService {
     @Transactional(readOnly = true)
     public KeyPathView keyPath(long studioId, long studentId) {
         StudentView student = students.get(studioId, studentId);
+        keys.comeUp(studioId, List.of(studentId));
         Player player = students.player(studioId, studentId);
         List<Assigned> all = assignments.all(studioId, studentId);
         List<Progress> works =
                 List.copyOf(store.of(all, Map.of(studentId, player)).values());
-        KeyPath path = KeyPath.of(KeyOrder.fourths(), works, LocalDate.now(clock));
+        KeyPath path = KeyPath.of(
+                plans.order(studioId, studentId, player)
+                        .map(KeyOrder::completed)
+                        .orElse(KeyOrder.fourths()),
+                works,
+                LocalDate.now(clock));
         return new KeyPathView(
                 student.name(),
                 student.instrumentName(),

@@ -26,6 +26,7 @@ class StudioWallTest {
     private Answer step;
     private Answer assignment;
     private Answer instrument;
+    private long plan;
 
     @BeforeAll
     void two_studios(Client client) {
@@ -35,8 +36,18 @@ class StudioWallTest {
         step = Given.step(here);
         assignment = here.post("/api/assignments", Given.assignment(step.id(), student.id()));
         assertThat(assignment.status()).isEqualTo(201);
+        Answer plans = here.post("/api/key-plans", keyPlan());
+        assertThat(plans.status()).isEqualTo(201);
+        plan = plans.json().at("/0/id").asLong();
         instrument = here.post("/api/instruments", Given.INSTRUMENT);
         assertThat(instrument.status()).isEqualTo(201);
+    }
+
+    private String keyPlan() {
+        return """
+                {"routineId":%d,"studentIds":[%d],"order":"fourths","start":"C","thereAndBack":false,"named":"written",
+                 "forms":"major","pace":"week","startsOn":"2026-03-02","minutesADay":5}"""
+                .formatted(step.json().get("routineId").asLong(), student.id());
     }
 
     private record Call(String method, String path, String body) {
@@ -70,6 +81,11 @@ class StudioWallTest {
                 new Call("GET", ofStudent + "/takes", null),
                 new Call("GET", ofStudent + "/words", null),
                 new Call("GET", ofStudent + "/key-path", null),
+                new Call("GET", ofStudent + "/key-plans", null),
+                new Call("POST", "/api/key-plans/" + plan + "/decisions", "{\"kind\":\"skip\"}"),
+                new Call("POST", "/api/key-plans/" + plan + "/undo", ""),
+                new Call("POST", "/api/key-plans/" + plan + "/end", ""),
+                new Call("POST", "/api/key-plans/" + plan + "/resume", ""),
                 new Call("GET", ofStep, null),
                 new Call("PUT", ofStep, stepForm),
                 new Call("POST", ofStep + "/archive", ""),
@@ -94,6 +110,9 @@ class StudioWallTest {
         String group = "{\"routineId\":%d,\"studentIds\":[%d],\"startsOn\":\"2026-03-02\",\"minutesADay\":5}"
                 .formatted(step.json().get("routineId").asLong(), student.id());
         return List.of(
+                new Call("GET", "/api/key-plans/choices", null),
+                new Call("POST", "/api/key-plans/preview", keyPlan()),
+                new Call("POST", "/api/key-plans", keyPlan()),
                 new Call("POST", "/api/assignments/group", group),
                 new Call("POST", "/api/assignments/group/preview", group),
                 new Call("GET", "/api/students", null),

@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.stream.Stream;
 import pebblestep.core.pitch.NoteName;
 import pebblestep.core.scale.Direction;
+import pebblestep.core.scale.Form;
 import pebblestep.core.scale.Forms;
 import pebblestep.core.scale.Key;
 
@@ -14,7 +15,9 @@ public enum FormSet {
     MAJOR("major alone"),
     MAJOR_AND_RELATIVE("major and its relative minor"),
     MAJOR_AND_MINORS("major and the three minors of its relative"),
-    WITH_ARPEGGIOS("major, its relative minor, and both arpeggios");
+    WITH_ARPEGGIOS("major, its relative minor, and both arpeggios"),
+    /** Whatever form the step has, on each tonic. */
+    AS_GIVEN("the form of each step");
 
     private static final List<String> MINORS = List.of("natural-minor", "harmonic-minor", "melodic-minor");
 
@@ -29,8 +32,16 @@ public enum FormSet {
         return words;
     }
 
-    /** The keys that a tonic brings, in the order of learning. */
-    public List<Key> of(NoteName tonic) {
+    /**
+     * The keys that a tonic brings, in the order of learning.
+     *
+     * @param given the form of the step, which counts where the set is as given
+     */
+    public List<Key> of(NoteName tonic, Form given) {
+        return this == AS_GIVEN ? List.of(Key.readable(tonic, given)) : of(tonic);
+    }
+
+    private List<Key> of(NoteName tonic) {
         Key major = Key.of(tonic, Forms.of("major"));
         List<Key> keys = new ArrayList<>(List.of(major));
         if (this == MAJOR) return List.copyOf(keys);

@@ -88,6 +88,15 @@ public enum KeyOrder {
                 .orElseThrow();
     }
 
+    /** These keys, and after them by fourths those of the twelve sounds that are not among them. */
+    public static List<NoteName> completed(List<NoteName> keys) {
+        List<NoteName> all = new ArrayList<>(keys);
+        for (NoteName key : BY_FOURTHS) {
+            if (keys.stream().noneMatch(one -> one.pitchClass() == key.pitchClass())) all.add(key);
+        }
+        return List.copyOf(all);
+    }
+
     /** A teacher's own list; refuses an empty one, more than 48 keys, and one key twice. */
     public static List<NoteName> own(List<NoteName> tonics) {
         if (tonics.isEmpty() || tonics.size() > 4 * KEYS) {

@@ -1,10 +1,14 @@
 package pebblestep.core.keyplan;
 
 import java.time.LocalDate;
+import java.time.format.DateTimeFormatter;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.function.UnaryOperator;
 import pebblestep.core.pitch.NoteName;
 
 /**
@@ -18,14 +22,26 @@ import pebblestep.core.pitch.NoteName;
  */
 public record KeyPlan(List<NoteName> round, boolean thereAndBack, Pace pace, LocalDate from) {
     private static final int WEEK = 7;
+    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMMM", Locale.ENGLISH);
 
     /** When the next key comes. */
     public enum Pace {
         /** The usual (common practice, no source). */
-        WEEK,
+        WEEK("a key a week"),
         /** For the advanced; never for a beginner (common practice, no source). */
-        DAY,
-        LEARNED
+        DAY("a key a day"),
+        LEARNED("the next key when one is learned");
+
+        private final String words;
+
+        Pace(String words) {
+            this.words = words;
+        }
+
+        /** In words. */
+        public String words() {
+            return words;
+        }
     }
 
     /** Something that moves a plan. */
@@ -96,6 +112,57 @@ public record KeyPlan(List<NoteName> round, boolean thereAndBack, Pace pace, Loc
         return walk.station();
     }
 
+    /** When the key after this station comes; empty where the plan waits for something. */
+    public Optional<LocalDate> nextOn(Station station) {
+        return station.held() || pace == Pace.LEARNED
+                ? Optional.empty()
+                : Optional.of(station.since().plusDays(length()));
+    }
+
+    private int length() {
+        return pace == Pace.WEEK ? WEEK : 1;
+    }
+
+    /**
+     * Where it stands, in a sentence: {@code In F since 9 March, key 2 of 12; Bb from 16 March.}
+     *
+     * @param read how the student reads a key
+     */
+    public String sentence(Station station, LocalDate today, UnaryOperator<NoteName> read) {
+        String key = read.apply(station.tonic()).toString();
+        if (station.since().isAfter(today)) return "Begins in " + key + " on " + DAY.format(station.since()) + ".";
+        String now = "In " + key + " since " + DAY.format(station.since()) + ", key "
+                + (station.place() % round.size() + 1) + " of " + round.size()
+                + (station.round() == 0 ? "" : ", round " + (station.round() + 1));
+        NoteName next = read.apply(at(station.place() + 1));
+        if (station.held()) return now + "; held here until you let it go on.";
+        return nextOn(station)
+                .map(day -> now + "; " + next + " from " + DAY.format(day) + ".")
+                .orElse(now + "; " + next + " when this one is learned.");
+    }
+
+    /**
+     * A key and its days.
+     *
+     * @param to the last of them; empty where the plan waits for something
+     */
+    public record Window(int place, NoteName tonic, LocalDate from, Optional<LocalDate> to) {}
+
+    /** The keys of the days from one to another, as far as they are known on the first; oldest first. */
+    public List<Window> windows(LocalDate first, LocalDate last, List<Event> events) {
+        List<Window> windows = new ArrayList<>();
+        Station station = on(first, events);
+        while (!station.since().isAfter(last)) {
+            Optional<LocalDate> next = nextOn(station);
+            windows.add(
+                    new Window(station.place(), station.tonic(), station.since(), next.map(day -> day.minusDays(1))));
+            if (next.isEmpty()) break;
+            int place = station.place() + 1;
+            station = new Station(place, place / round.size(), at(place), next.get(), false);
+        }
+        return List.copyOf(windows);
+    }
+
     /** The walk along the keys; mutable, and seen by nobody else. */
     private final class Walk {
         private int place;
@@ -105,10 +172,9 @@ public record KeyPlan(List<NoteName> round, boolean thereAndBack, Pace pace, Loc
         /** Time that has passed brings the next key, unless the plan waits for something. */
         void until(LocalDate day) {
             if (held || pace == Pace.LEARNED || day.isBefore(since)) return;
-            int days = pace == Pace.WEEK ? WEEK : 1;
-            long steps = ChronoUnit.DAYS.between(since, day) / days;
+            long steps = ChronoUnit.DAYS.between(since, day) / length();
             place += Math.toIntExact(steps);
-            since = since.plusDays(steps * days);
+            since = since.plusDays(steps * length());
         }
 
         void take(Event event) {

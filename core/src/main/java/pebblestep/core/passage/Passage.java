@@ -75,6 +75,11 @@ public record Passage(Step step, Key writtenKey, Key concertKey, List<PassageNot
         return step.named() == Step.Named.WRITTEN ? step.key() : transposed(step.key(), toWritten(player), player);
     }
 
+    /** The key that a player reads for one that is named so. */
+    public static Key writtenKey(Key key, Step.Named named, Player player) {
+        return named == Step.Named.WRITTEN ? key : transposed(key, toWritten(Optional.of(player)), Optional.of(player));
+    }
+
     private static Interval toWritten(Optional<Player> player) {
         return player.map(p -> p.instrument().toWritten()).orElse(Interval.UNISON);
     }

@@ -43,6 +43,15 @@ public final class Key {
         }
     }
 
+    /**
+     * The key of that form on the sound of that tonic, in the spelling with the fewest accidentals; the tonic's own where
+     * no other has fewer.
+     */
+    public static Key readable(NoteName tonic, Form form) {
+        return simplest(Stream.concat(Stream.of(tonic), tonic.enharmonics().stream()), form)
+                .orElseThrow(() -> Refusal.of("key.tonic", tonic + " has no " + form.name() + "."));
+    }
+
     private static List<NoteName> spell(NoteName tonic, List<Degree> degrees) {
         return degrees.stream().map(degree -> degree.above(tonic)).toList();
     }
@@ -115,12 +124,7 @@ public final class Key {
      */
     public Key parallel() {
         Form other = Forms.of(form.isMajorSide() ? "natural-minor" : "major");
-        return spelledOtherwise(other);
-    }
-
-    private Key spelledOtherwise(Form other) {
-        return simplest(Stream.concat(Stream.of(tonic), tonic.enharmonics().stream()), other)
-                .orElseThrow(() -> Refusal.of("key.tonic", tonic + " has no " + other.name() + "."));
+        return readable(tonic, other);
     }
 
     /**

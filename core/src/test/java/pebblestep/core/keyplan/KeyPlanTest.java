@@ -21,6 +21,7 @@ import pebblestep.core.keyplan.KeyPlan.Pace;
 import pebblestep.core.keyplan.KeyPlan.Repeat;
 import pebblestep.core.keyplan.KeyPlan.Skip;
 import pebblestep.core.pitch.NoteName;
+import pebblestep.core.scale.Forms;
 import pebblestep.core.scale.Key;
 
 /** Orders and paces of keys: common practice, no source. */
@@ -140,14 +141,62 @@ class KeyPlanTest {
         "MAJOR_AND_RELATIVE, Eb, Eb major + C natural minor",
         "MAJOR_AND_MINORS, G, G major + E natural minor + E harmonic minor + E melodic minor",
         "WITH_ARPEGGIOS, F, F major + D natural minor + F major triad + D minor triad",
+        "AS_GIVEN, F, F dorian",
+        "AS_GIVEN, Db, C# dorian",
     })
     void a_key_brings_its_family(FormSet set, String tonic, String keys) {
-        assertThat(set.of(NoteName.parse(tonic)).stream().map(Key::toString).collect(Collectors.joining(" + ")))
+        assertThat(set.of(NoteName.parse(tonic), Forms.of("dorian")).stream()
+                        .map(Key::toString)
+                        .collect(Collectors.joining(" + ")))
                 .isEqualTo(keys);
     }
 
     @Property
     void every_key_of_every_order_brings_a_family(@ForAll KeyOrder order, @ForAll FormSet set) {
-        for (NoteName tonic : order.from(C)) assertThat(set.of(tonic)).isNotEmpty();
+        for (NoteName tonic : order.from(C))
+            assertThat(set.of(tonic, Forms.of("dorian"))).isNotEmpty();
+    }
+
+    private static String windows(Pace pace, int first, int last, Event... events) {
+        return KeyPlan.of(KeyOrder.fourths(), pace, MONDAY)
+                .windows(MONDAY.plusDays(first), MONDAY.plusDays(last), List.of(events))
+                .stream()
+                .map(window -> window.tonic() + " "
+                        + MONDAY.until(window.from()).getDays() + "-"
+                        + window.to().map(to -> "" + MONDAY.until(to).getDays()).orElse(""))
+                .collect(Collectors.joining(", "));
+    }
+
+    @Test
+    void the_keys_of_the_coming_days_are_known_as_far_as_the_plan_waits_for_nothing() {
+        assertThat(windows(Pace.WEEK, 0, 6)).isEqualTo("C 0-6");
+        assertThat(windows(Pace.WEEK, 3, 9)).isEqualTo("C 0-6, F 7-13");
+        assertThat(windows(Pace.DAY, 1, 3)).isEqualTo("F 1-1, Bb 2-2, Eb 3-3");
+        assertThat(windows(Pace.LEARNED, 3, 9)).isEqualTo("C 0-");
+        assertThat(windows(Pace.WEEK, 3, 9, new Hold(MONDAY.plusDays(2)))).isEqualTo("C 0-");
+        assertThat(windows(Pace.WEEK, 2, 9, new Skip(MONDAY.plusDays(2)))).isEqualTo("F 2-8, Bb 9-15");
+        assertThat(windows(Pace.WEEK, -9, -2)).as("not begun").isEmpty();
+    }
+
+    private static String sentence(Pace pace, int day, Event... events) {
+        KeyPlan plan = KeyPlan.of(KeyOrder.fourths(), pace, MONDAY);
+        LocalDate today = MONDAY.plusDays(day);
+        return plan.sentence(plan.on(today, List.of(events)), today, key -> key);
+    }
+
+    @Test
+    void it_says_where_it_stands() {
+        assertThat(sentence(Pace.WEEK, 8)).isEqualTo("In F since 9 March, key 2 of 12; Bb from 16 March.");
+        assertThat(sentence(Pace.WEEK, 84)).startsWith("In C since 25 May, key 1 of 12, round 2; F from");
+        assertThat(sentence(Pace.LEARNED, 8)).isEqualTo("In C since 2 March, key 1 of 12; F when this one is learned.");
+        assertThat(sentence(Pace.WEEK, 8, new Hold(MONDAY.plusDays(8))))
+                .endsWith("; held here until you let it go on.");
+        assertThat(sentence(Pace.DAY, -2)).isEqualTo("Begins in C on 2 March.");
+    }
+
+    @Test
+    void a_list_of_ones_own_is_completed_by_fourths() {
+        assertThat(said(KeyOrder.completed(List.of(NoteName.parse("D"), NoteName.parse("A#")))))
+                .isEqualTo("D A# C F Eb Ab Db Gb B E A G");
     }
 }

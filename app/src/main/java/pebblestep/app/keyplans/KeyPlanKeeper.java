@@ -1,0 +1,192 @@
+package pebblestep.app.keyplans;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.Collection;
+import java.util.Comparator;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.springframework.context.event.EventListener;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.PlatformTransactionManager;
+import org.springframework.transaction.TransactionDefinition;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionTemplate;
+import pebblestep.app.assignments.KeysAhead;
+import pebblestep.app.assignments.PlannedSteps;
+import pebblestep.app.assignments.PlannedSteps.Days;
+import pebblestep.app.assignments.PlannedSteps.Placed;
+import pebblestep.app.keyplans.KeyPlanEventEntity.Kind;
+import pebblestep.app.practice.ProgressStore;
+import pebblestep.app.practice.StepLearned;
+import pebblestep.app.students.StudentService;
+import pebblestep.core.keyplan.KeyPlan;
+import pebblestep.core.keyplan.KeyPlan.Window;
+import pebblestep.core.passage.Player;
+
+/**
+ * Keeps what is given in step with the plans: the key of today and those of the coming week are given, the key before is
+ * closed, and what a decision has overtaken is ended. Doing it again changes nothing.
+ */
+@Service
+class KeyPlanKeeper implements KeysAhead {
+    /** A week can be practised without the studio. */
+    private static final int DAYS_AHEAD = 6;
+
+    private final KeyPlanRepository plans;
+    private final KeyPlanEventRepository events;
+    private final PlannedSteps steps;
+    private final ProgressStore progress;
+    private final StudentService students;
+    private final TransactionTemplate apart;
+    private final Clock clock;
+
+    KeyPlanKeeper(
+            KeyPlanRepository plans,
+            KeyPlanEventRepository events,
+            PlannedSteps steps,
+            ProgressStore progress,
+            StudentService students,
+            PlatformTransactionManager transactions,
+            Clock clock) {
+        this.plans = plans;
+        this.events = events;
+        this.steps = steps;
+        this.progress = progress;
+        this.students = students;
+        this.apart = new TransactionTemplate(transactions);
+        this.apart.setPropagationBehavior(TransactionDefinition.PROPAGATION_REQUIRES_NEW);
+        this.clock = clock;
+    }
+
+    @Override
+    public void comeUp(long studioId, Collection<Long> studentIds) {
+        if (studentIds.isEmpty()) return;
+        for (long id : plans.due(studioId, studentIds, LocalDate.now(clock))) {
+            // The asking request only reads; what comes up is kept by a transaction of its own.
+            apart.executeWithoutResult(status -> plans.findById(id).ifPresent(this::keep));
+        }
+    }
+
+    /** Something was learned: where it was what a plan waits for, the plan is looked at again. */
+    @EventListener
+    void learned(StepLearned learned) {
+        Optional<Long> planId = steps.planOf(learned.assignmentId());
+        planId.flatMap(plans::findById)
+                .filter(plan -> plan.pace == KeyPlan.Pace.LEARNED && !plan.ended)
+                .ifPresent(plan -> plan.dueOn = LocalDate.now(clock));
+    }
+
+    /** Brings what is given in line with the plan as it stands today. */
+    @Transactional
+    void keep(KeyPlanEntity entity) {
+        LocalDate today = LocalDate.now(clock);
+        Planned planned = planned(entity);
+        List<Placed> given = steps.of(entity.id);
+        KeyPlan.Station station = planned.plan().on(today, planned.events());
+        if (isLearned(entity, station, given)) {
+            events.save(event(entity, Kind.LEARNED, today));
+            planned = planned(entity);
+        }
+        keep(entity, planned, given, today);
+    }
+
+    private boolean isLearned(KeyPlanEntity entity, KeyPlan.Station station, List<Placed> given) {
+        if (entity.pace != KeyPlan.Pace.LEARNED || station.held()) return false;
+        List<Long> now = given.stream()
+                .filter(one -> one.place() == station.place() && !one.overtaken())
+                .map(Placed::id)
+                .toList();
+        return !now.isEmpty() && progress.allLearned(now);
+    }
+
+    private void keep(KeyPlanEntity entity, Planned planned, List<Placed> given, LocalDate today) {
+        Map<Integer, Window> windows =
+                planned.plan().windows(today, today.plusDays(DAYS_AHEAD), planned.events()).stream()
+                        .collect(Collectors.toMap(Window::place, Function.identity()));
+        LocalDate since = planned.plan().on(today, planned.events()).since();
+        Set<Integer> there = new HashSet<>();
+        for (Placed one : given) {
+            Window window = windows.get(one.place());
+            if (window == null) close(one, since);
+            else {
+                there.add(one.place());
+                LocalDate from =
+                        one.overtaken() || window.from().isBefore(one.days().from())
+                                ? window.from()
+                                : one.days().from();
+                steps.move(one.id(), new Days(from, window.to().orElse(null)));
+            }
+        }
+        Player player = students.player(entity.studioId, entity.studentId);
+        for (Window window : windows.values()) {
+            if (!there.contains(window.place())) give(entity, planned, window, player);
+        }
+        entity.dueOn = due(windows.values(), today);
+    }
+
+    /** Closes everything that a plan gave, from today on. */
+    void close(KeyPlanEntity entity) {
+        entity.dueOn = null;
+        steps.of(entity.id).forEach(one -> close(one, LocalDate.now(clock)));
+    }
+
+    /** A key that is over stays with its takes; one that was not begun is gone past. */
+    private void close(Placed one, LocalDate since) {
+        if (one.overtaken()) return;
+        LocalDate first = one.days().from();
+        LocalDate last = since.minusDays(1);
+        if (first.isAfter(last)) {
+            if (!progress.isStarted(one.id())) steps.overtake(one.id());
+            else steps.move(one.id(), new Days(first, first));
+        } else if (one.days().to() == null || one.days().to().isAfter(last)) {
+            steps.move(one.id(), new Days(first, last));
+        }
+    }
+
+    private void give(KeyPlanEntity entity, Planned planned, Window window, Player player) {
+        for (Planned.Piece piece : planned.pieces(window.tonic(), player)) {
+            if (piece.fitted() == null) continue;
+            steps.give(
+                    new PlannedSteps.Planned(
+                            entity.studioId,
+                            entity.studentId,
+                            piece.stepId(),
+                            entity.id,
+                            window.place(),
+                            entity.weekdays,
+                            entity.dailyMinutes),
+                    piece.fitted().ascent(),
+                    new Days(window.from(), window.to().orElse(null)));
+        }
+    }
+
+    /** The first day on which a key comes into sight that is not given yet; none while the plan waits. */
+    private static LocalDate due(Collection<Window> windows, LocalDate today) {
+        if (windows.isEmpty()) return today.plusDays(1);
+        return windows.stream()
+                .max(Comparator.comparing(Window::place))
+                .flatMap(Window::to)
+                .map(last -> last.plusDays(1).minusDays(DAYS_AHEAD))
+                .orElse(null);
+    }
+
+    Planned planned(KeyPlanEntity entity) {
+        return Planned.of(entity, events.findByPlanIdInOrderById(List.of(entity.id)));
+    }
+
+    KeyPlanEventEntity event(KeyPlanEntity entity, Kind kind, LocalDate today) {
+        KeyPlanEventEntity event = new KeyPlanEventEntity();
+        event.studioId = entity.studioId;
+        event.planId = entity.id;
+        event.kind = kind;
+        event.decidedAt = clock.instant();
+        event.decidedOn = today;
+        return event;
+    }
+}

@@ -1,0 +1,357 @@
+package pebblestep.app.keyplans;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Supplier;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import pebblestep.app.assignments.Weekdays;
+import pebblestep.app.bench.RoutineService;
+import pebblestep.app.bench.RoutineViews.RoutineView;
+import pebblestep.app.bench.StepService;
+import pebblestep.app.keyplans.KeyPlanEventEntity.Kind;
+import pebblestep.app.keyplans.KeyPlanViews.KeyChoice;
+import pebblestep.app.keyplans.KeyPlanViews.KeyChoices;
+import pebblestep.app.keyplans.KeyPlanViews.KeyPlanForm;
+import pebblestep.app.keyplans.KeyPlanViews.KeyPlanPreview;
+import pebblestep.app.keyplans.KeyPlanViews.KeyPlanView;
+import pebblestep.app.keyplans.KeyPlanViews.PlanDecision;
+import pebblestep.app.keyplans.KeyPlanViews.PlanStation;
+import pebblestep.app.keyplans.KeyPlanViews.PlannedKey;
+import pebblestep.app.platform.Problems;
+import pebblestep.app.students.StudentService;
+import pebblestep.app.students.StudentViews.StudentView;
+import pebblestep.core.Refusal;
+import pebblestep.core.instrument.Level;
+import pebblestep.core.keyplan.FormSet;
+import pebblestep.core.keyplan.KeyOrder;
+import pebblestep.core.keyplan.KeyPlan;
+import pebblestep.core.keyplan.KeyPlan.Pace;
+import pebblestep.core.passage.Passage;
+import pebblestep.core.passage.Player;
+import pebblestep.core.pitch.NoteName;
+
+/** Gives key plans to students and decides about them. */
+@Service
+public class KeyPlanService {
+    private static final String OWN = "own";
+
+    /** More than a student can keep apart. */
+    private static final int MOST_PIECES = 12;
+
+    private static final int MOST_PLANS = 6;
+
+    private final KeyPlanRepository plans;
+    private final KeyPlanEventRepository events;
+    private final KeyPlanKeeper keeper;
+    private final RoutineService routines;
+    private final StepService steps;
+    private final StudentService students;
+    private final Clock clock;
+
+    KeyPlanService(
+            KeyPlanRepository plans,
+            KeyPlanEventRepository events,
+            KeyPlanKeeper keeper,
+            RoutineService routines,
+            StepService steps,
+            StudentService students,
+            Clock clock) {
+        this.plans = plans;
+        this.events = events;
+        this.keeper = keeper;
+        this.routines = routines;
+        this.steps = steps;
+        this.students = students;
+        this.clock = clock;
+    }
+
+    static KeyChoices choices() {
+        return new KeyChoices(
+                Stream.concat(
+                                Stream.of(KeyOrder.values()).map(order -> new KeyChoice(id(order), order.words())),
+                                Stream.of(new KeyChoice(OWN, "a list of your own")))
+                        .toList(),
+                Stream.of(FormSet.values())
+                        .map(set -> new KeyChoice(id(set), set.words()))
+                        .toList(),
+                Stream.of(Pace.values())
+                        .map(pace -> new KeyChoice(id(pace), pace.words()))
+                        .toList(),
+                KeyOrder.fourths().stream().map(NoteName::toString).toList());
+    }
+
+    private static String id(Enum<?> value) {
+        return value.name().toLowerCase(Locale.ROOT).replace('_', '-');
+    }
+
+    private static <E extends Enum<E>> E named(E[] values, String id, String field) {
+        return Arrays.stream(values)
+                .filter(value -> id(value).equals(id))
+                .findFirst()
+                .orElseThrow(() -> Refusal.of(field, "There is no \"" + id + "\" here.")
+                        .fits("One of: "
+                                + Arrays.stream(values).map(KeyPlanService::id).collect(Collectors.joining(", "))
+                                + "."));
+    }
+
+    /** What each student will meet in a round; nothing is given. */
+    @Transactional(readOnly = true)
+    public List<KeyPlanPreview> preview(long studioId, KeyPlanForm form) {
+        KeyPlanEntity entity = entity(studioId, form);
+        Planned planned = Planned.of(entity, List.of());
+        List<KeyPlanPreview> previews = new ArrayList<>();
+        for (long id : form.studentIds()) {
+            StudentView student = students.get(studioId, id);
+            require(student, form);
+            Player player = students.player(studioId, id);
+            previews.add(new KeyPlanPreview(id, student.name(), round(planned, player)));
+        }
+        return previews;
+    }
+
+    private static List<PlannedKey> round(Planned planned, Player player) {
+        KeyPlan plan = planned.plan();
+        List<PlannedKey> keys = new ArrayList<>();
+        LocalDate from = plan.from();
+        for (int place = 0; place < plan.round().size(); place++) {
+            NoteName tonic = plan.at(place);
+            List<String> brings = new ArrayList<>();
+            List<String> leftOut = new ArrayList<>();
+            for (Planned.Piece piece : planned.pieces(tonic, player)) {
+                String key =
+                        Passage.writtenKey(piece.key(), planned.named(), player).toString();
+                if (piece.fitted() == null) leftOut.add(key + ": " + piece.refusal());
+                else
+                    brings.add(key
+                            + piece.fitted()
+                                    .fewerOctaves()
+                                    .map(KeyPlanService::octaves)
+                                    .orElse(""));
+            }
+            keys.add(new PlannedKey(planned.asRead(tonic, player).toString(), from, brings, leftOut));
+            from = from == null
+                    ? null
+                    : plan.nextOn(new KeyPlan.Station(place, 0, tonic, from, false))
+                            .orElse(null);
+        }
+        return keys;
+    }
+
+    private static String octaves(int count) {
+        return count == 1 ? ", one octave" : ", " + count + " octaves";
+    }
+
+    /** Gives the plan to each of the students. */
+    @Transactional
+    public List<KeyPlanView> give(long studioId, KeyPlanForm form) {
+        List<KeyPlanView> given = new ArrayList<>();
+        for (long id : form.studentIds()) {
+            StudentView student = students.get(studioId, id);
+            require(student, form);
+            if (plans.findByStudioIdAndStudentIdAndEndedOrderById(studioId, id, false)
+                            .size()
+                    >= MOST_PLANS) {
+                throw Refusal.of("studentIds", student.name() + " has " + MOST_PLANS + " key plans already.")
+                        .fits("End one of them first.");
+            }
+            KeyPlanEntity entity = entity(studioId, form);
+            entity.studentId = id;
+            plans.save(entity);
+            keeper.keep(entity);
+            given.add(view(entity));
+        }
+        return given;
+    }
+
+    /** A key a day is never for a beginner (common practice, no source). */
+    private static void require(StudentView student, KeyPlanForm form) {
+        if (student.archived()) throw Refusal.of("studentIds", student.name() + " is put away. Take them back first.");
+        boolean beginner = student.level().equals(Level.FIRST_OCTAVE.id());
+        if (beginner && form.pace().equals(id(Pace.DAY))) {
+            throw Refusal.of("pace", "A key a day is too fast for " + student.name() + ", who plays a first octave.")
+                    .fits("Choose a key a week, or the next key when one is learned.");
+        }
+    }
+
+    private KeyPlanEntity entity(long studioId, KeyPlanForm form) {
+        RoutineView routine = routines.get(studioId, form.routineId());
+        List<PlanSteps.Template> templates = routine.steps().stream()
+                .map(step -> new PlanSteps.Template(step.id(), steps.ascent(studioId, step.id())))
+                .toList();
+        FormSet forms = named(FormSet.values(), form.forms(), "forms");
+        List<NoteName> keys = keys(form);
+        int pieces = templates.stream()
+                .mapToInt(one ->
+                        forms.of(keys.get(0), one.ascent().step().key().form()).size())
+                .sum();
+        if (pieces > MOST_PIECES) {
+            throw Refusal.of(
+                            "forms",
+                            "Each key would bring " + pieces + " steps; a plan has at most " + MOST_PIECES + ".")
+                    .fits("Choose a shorter routine, or fewer forms.");
+        }
+        KeyPlanEntity entity = new KeyPlanEntity();
+        entity.studioId = studioId;
+        entity.title = routine.title().isBlank() ? routine.steps().get(0).title() : routine.title();
+        entity.steps = PlanSteps.text(templates);
+        entity.keyOrder = form.order().equals(OWN)
+                ? "OWN"
+                : named(KeyOrder.values(), form.order(), "order").name();
+        entity.keys = keys.stream().map(NoteName::toString).collect(Collectors.joining(" "));
+        entity.thereAndBack = form.thereAndBack();
+        entity.forms = forms;
+        entity.named = form.named();
+        entity.pace = named(Pace.values(), form.pace(), "pace");
+        entity.startsOn = form.startsOn();
+        entity.weekdays = Weekdays.bits(form.weekdays() == null ? List.of() : form.weekdays());
+        entity.dailyMinutes = form.minutesADay();
+        entity.createdAt = clock.instant();
+        return entity;
+    }
+
+    private static List<NoteName> keys(KeyPlanForm form) {
+        if (form.order().equals(OWN)) {
+            String text = form.keys() == null ? "" : form.keys().strip();
+            if (text.isEmpty())
+                throw Refusal.of("keys", "Write the keys of your list.").fits("Such as C F Bb Eb.");
+            return under(
+                    "keys",
+                    () -> KeyOrder.own(Arrays.stream(text.split("[\\s,]+"))
+                            .map(NoteName::parse)
+                            .toList()));
+        }
+        NoteName start = under("start", () -> NoteName.parse(form.start() == null ? "C" : form.start()));
+        return named(KeyOrder.values(), form.order(), "order").from(start);
+    }
+
+    private static <T> T under(String field, Supplier<T> read) {
+        try {
+            return read.get();
+        } catch (Refusal e) {
+            throw e.at(field);
+        }
+    }
+
+    /** The plans that a student has, oldest first. */
+    @Transactional(readOnly = true)
+    public List<KeyPlanView> list(long studioId, long studentId) {
+        students.get(studioId, studentId);
+        return plans.findByStudioIdAndStudentIdAndEndedOrderById(studioId, studentId, false).stream()
+                .map(this::view)
+                .toList();
+    }
+
+    /** The keys of the student's first plan in their order, as they are read; empty without a plan. */
+    @Transactional(readOnly = true)
+    public Optional<List<NoteName>> order(long studioId, long studentId, Player player) {
+        return plans.findByStudioIdAndStudentIdAndEndedOrderById(studioId, studentId, false).stream()
+                .findFirst()
+                .map(entity -> {
+                    Planned planned = Planned.of(entity, List.of());
+                    return planned.plan().round().stream()
+                            .map(tonic -> planned.asRead(tonic, player))
+                            .toList();
+                });
+    }
+
+    /** Decides about a plan from today on. */
+    @Transactional
+    public KeyPlanView decide(long studioId, long id, PlanDecision decision) {
+        KeyPlanEntity entity = find(studioId, id);
+        Kind kind = named(Kind.values(), decision.kind(), "kind");
+        events.save(keeper.event(entity, kind, LocalDate.now(clock)));
+        keeper.keep(entity);
+        return view(entity);
+    }
+
+    /** Takes the last decision back by a line of its own. */
+    @Transactional
+    public KeyPlanView undo(long studioId, long id) {
+        KeyPlanEntity entity = find(studioId, id);
+        KeyPlanEventEntity last = lastDecision(entity)
+                .orElseThrow(() -> Refusal.of("id", "Nothing was decided about this plan that could be taken back."));
+        KeyPlanEventEntity event = keeper.event(entity, Kind.UNDO, LocalDate.now(clock));
+        event.undoes = last.id;
+        events.save(event);
+        keeper.keep(entity);
+        return view(entity);
+    }
+
+    private Optional<KeyPlanEventEntity> lastDecision(KeyPlanEntity entity) {
+        List<KeyPlanEventEntity> all = events.findByPlanIdInOrderById(List.of(entity.id));
+        Set<Long> undone =
+                all.stream().map(event -> event.undoes).filter(Objects::nonNull).collect(Collectors.toSet());
+        return all.stream()
+                .filter(event -> event.undoes == null && event.kind != Kind.LEARNED && !undone.contains(event.id))
+                .reduce((earlier, later) -> later);
+    }
+
+    /** Ends a plan, or takes it up again; what it gave and was begun stays. */
+    @Transactional
+    public KeyPlanView end(long studioId, long id, boolean ended) {
+        KeyPlanEntity entity = find(studioId, id);
+        entity.ended = ended;
+        if (ended) keeper.close(entity);
+        else keeper.keep(entity);
+        return view(entity);
+    }
+
+    private KeyPlanEntity find(long studioId, long id) {
+        return plans.findByIdAndStudioId(id, studioId).orElseThrow(() -> Problems.notFound("key plan"));
+    }
+
+    private KeyPlanView view(KeyPlanEntity entity) {
+        LocalDate today = LocalDate.now(clock);
+        Player player = students.player(entity.studioId, entity.studentId);
+        Planned planned = keeper.planned(entity);
+        KeyPlan plan = planned.plan();
+        KeyPlan.Station station = plan.on(today, planned.events());
+        String words = order(entity) + (entity.thereAndBack ? ", there and back" : "") + ", "
+                + plan.pace().words() + ", " + entity.named + " keys; " + entity.forms.words();
+        return new KeyPlanView(
+                entity.id,
+                entity.studentId,
+                entity.title,
+                words,
+                plan.sentence(station, today, tonic -> planned.asRead(tonic, player)),
+                planned.asRead(station.tonic(), player).toString(),
+                station.held(),
+                entity.ended,
+                stations(planned, station, player),
+                lastDecision(entity).map(event -> id(event.kind)).orElse(null));
+    }
+
+    private static String order(KeyPlanEntity entity) {
+        return entity.keyOrder.equals("OWN")
+                ? "in an order of your own"
+                : KeyOrder.valueOf(entity.keyOrder).words();
+    }
+
+    /** The keys of this round: those behind, the present one, and those ahead with their days as far as they are known. */
+    private static List<PlanStation> stations(Planned planned, KeyPlan.Station now, Player player) {
+        KeyPlan plan = planned.plan();
+        List<PlanStation> stations = new ArrayList<>();
+        int first = now.round() * plan.round().size();
+        LocalDate from = now.since();
+        for (int place = first; place < first + plan.round().size(); place++) {
+            String tonic = planned.asRead(plan.at(place), player).toString();
+            if (place < now.place()) stations.add(new PlanStation(tonic, null, "past"));
+            else {
+                stations.add(new PlanStation(tonic, from, place == now.place() ? "now" : "next"));
+                KeyPlan.Station here = new KeyPlan.Station(place, now.round(), plan.at(place), from, now.held());
+                from = from == null ? null : plan.nextOn(here).orElse(null);
+            }
+        }
+        return stations;
+    }
+}

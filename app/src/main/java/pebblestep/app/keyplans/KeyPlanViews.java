@@ -1,0 +1,105 @@
+package pebblestep.app.keyplans;
+
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
+import jakarta.validation.constraints.NotEmpty;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Pattern;
+import jakarta.validation.constraints.Size;
+import java.time.LocalDate;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/** What the API takes and shows of key plans. */
+public final class KeyPlanViews {
+    private KeyPlanViews() {}
+
+    /**
+     * A routine to go through the keys with, for one student or several.
+     *
+     * @param order the name of an order, or own
+     * @param start the key it begins in; not for a list of one's own
+     * @param keys the list of one's own, such as C F Bb
+     * @param named whether the keys are concert or written ones
+     * @param forms what each key brings
+     * @param pace week, day or learned
+     * @param minutesADay minutes of each step a day
+     */
+    public record KeyPlanForm(
+            @NotNull(message = "Choose a routine.") Long routineId,
+            @NotEmpty(message = "Choose a student.") @Size(max = 60, message = "At most 60 students at once.")
+                    List<@NotNull Long> studentIds,
+            @NotNull(message = "Choose an order of keys.") @Size(max = 20, message = "Choose an order from the list.")
+                    String order,
+            @Nullable @Size(max = 3, message = "Write a key such as Bb.") String start,
+            @Nullable @Size(max = 200, message = "Write keys with spaces between, such as C F Bb.") String keys,
+            boolean thereAndBack,
+            @NotNull(message = "Say whether the keys are concert or written ones.")
+                    @Pattern(regexp = "concert|written", message = "Keys are named concert or written.")
+                    String named,
+            @NotNull(message = "Choose what each key brings.")
+                    @Size(max = 30, message = "Choose what each key brings from the list.")
+                    String forms,
+            @NotNull(message = "Choose a pace.")
+                    @Pattern(regexp = "week|day|learned", message = "The pace is week, day or learned.")
+                    String pace,
+            @NotNull(message = "Give the first day.") LocalDate startsOn,
+            @Nullable @Size(max = 7, message = "A week has seven days.")
+                    List<@NotNull @Min(1) @Max(7) Integer> weekdays,
+            @NotNull(message = "Give the minutes a day.")
+                    @Min(value = 1, message = "A step takes at least 1 minute a day.")
+                    @Max(value = 180, message = "A step takes at most 180 minutes a day.")
+                    Integer minutesADay) {}
+
+    /** Something that can be chosen: its id and its words. */
+    public record KeyChoice(String id, String words) {}
+
+    /** What a key plan can be made of. */
+    public record KeyChoices(List<KeyChoice> orders, List<KeyChoice> forms, List<KeyChoice> paces, List<String> keys) {}
+
+    /**
+     * One key of a round, as the student reads it.
+     *
+     * @param from its first day; null where that is not known
+     * @param brings what is played in it
+     * @param leftOut what does not fit the student, and why
+     */
+    public record PlannedKey(String tonic, @Nullable LocalDate from, List<String> brings, List<String> leftOut) {}
+
+    /** What a plan will be for one student. */
+    public record KeyPlanPreview(long studentId, String name, List<PlannedKey> round) {}
+
+    /**
+     * A key of a plan on the student's page.
+     *
+     * @param state past, now or next
+     */
+    public record PlanStation(String tonic, @Nullable LocalDate from, String state) {}
+
+    /**
+     * A key plan and where it stands.
+     *
+     * @param words its order, pace and what each key brings
+     * @param sentence where it stands
+     * @param tonic the key of now, as the student reads it
+     * @param round the keys of this round
+     * @param undo the last decision, where it can be taken back
+     */
+    public record KeyPlanView(
+            long id,
+            long studentId,
+            String title,
+            String words,
+            String sentence,
+            String tonic,
+            boolean held,
+            boolean ended,
+            List<PlanStation> round,
+            @Nullable String undo) {}
+
+    /** What the teacher decides about a plan. */
+    public record PlanDecision(
+            @NotNull(message = "Say what to do.")
+                    @Pattern(regexp = "skip|repeat|hold|go-on", message = "A plan can skip, repeat, hold or go on.")
+                    String kind) {}
+}

@@ -1,0 +1,2 @@
+/** Knows which keys a student meets, in which order and how fast. */
+package pebblestep.app.keyplans;

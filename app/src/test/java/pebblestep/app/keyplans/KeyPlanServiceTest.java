@@ -1,0 +1,175 @@
+package pebblestep.app.keyplans;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.UUID;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import pebblestep.app.Client;
+import pebblestep.app.Client.Answer;
+import pebblestep.app.Given;
+import pebblestep.app.RunningApp;
+import pebblestep.app.TurnableClock;
+import tools.jackson.databind.JsonNode;
+
+/** Keys come one after the other by the plan's pace, and the student's list follows. */
+@ExtendWith(RunningApp.class)
+class KeyPlanServiceTest {
+    private static final String SHORT_CLIMB =
+            "{\"axes\":[{\"axis\":\"tempo\",\"from\":60,\"to\":70,\"scheme\":{\"type\":\"fixed\",\"by\":10}}]}";
+
+    private Client teacher;
+    private Client student;
+    private long studentId;
+    private long routine;
+
+    @BeforeEach
+    void a_student_and_a_routine(Client client) {
+        teacher = client.signUp();
+        Answer enrolled = Given.student(teacher, "Ada", "english-horn");
+        studentId = enrolled.id();
+        student = client.byLink(enrolled.string("practicePath"));
+        routine = Given.step(teacher, Given.STEP, SHORT_CLIMB)
+                .json()
+                .get("routineId")
+                .asLong();
+    }
+
+    @AfterEach
+    void the_clock_is_turned_back() {
+        TurnableClock.turnTo(0);
+    }
+
+    private String form(String pace, String more) {
+        return """
+                {"routineId":%d,"studentIds":[%d],"order":"fourths","start":"C","thereAndBack":false,"named":"written",
+                 "forms":"major","pace":"%s","startsOn":"%s","minutesADay":5%s}"""
+                .formatted(routine, studentId, pace, LocalDate.now(), more);
+    }
+
+    private JsonNode give(String pace) {
+        Answer answer = teacher.post("/api/key-plans", form(pace, ""));
+        assertThat(answer.status()).as(answer.json().toString()).isEqualTo(201);
+        return answer.json().get(0);
+    }
+
+    private String today() {
+        List<String> keys = new ArrayList<>();
+        for (JsonNode item : student.get("/api/practice/today").json().get("items")) {
+            keys.add(item.get("key").asString());
+        }
+        return String.join(", ", keys);
+    }
+
+    private JsonNode decide(JsonNode plan, String kind) {
+        String path = "/api/key-plans/" + plan.get("id").asLong();
+        Answer answer = kind.equals("undo")
+                ? teacher.post(path + "/undo", "")
+                : teacher.post(path + "/decisions", "{\"kind\":\"" + kind + "\"}");
+        assertThat(answer.status()).as(answer.json().toString()).isEqualTo(200);
+        return answer.json();
+    }
+
+    @Test
+    void a_key_a_week_comes_by_itself_and_a_week_without_the_studio_knows_it() {
+        JsonNode plan = give("week");
+        assertThat(plan.get("sentence").asString()).startsWith("In C since").contains("key 1 of 12; F from");
+        assertThat(today()).isEqualTo("C major");
+        TurnableClock.turnTo(4);
+        JsonNode days = student.get("/api/practice/week").json().get("days");
+        assertThat(days.at("/2/items/0/key").asString()).isEqualTo("C major");
+        assertThat(days.at("/3/items/0/key").asString()).as("the eighth day").isEqualTo("F major");
+        assertThat(days.at("/3/items").size()).isEqualTo(1);
+        TurnableClock.turnTo(15);
+        assertThat(today()).isEqualTo("Bb major");
+        JsonNode now =
+                teacher.get("/api/students/" + studentId + "/key-plans").json().get(0);
+        assertThat(now.get("tonic").asString()).isEqualTo("Bb");
+        assertThat(now.at("/round/1/state").asString()).isEqualTo("past");
+        assertThat(now.at("/round/2/state").asString()).isEqualTo("now");
+        JsonNode path = teacher.get("/api/students/" + studentId + "/key-path").json();
+        assertThat(path.at("/stones/2/forms/0/key").asString()).isEqualTo("Bb major");
+    }
+
+    @Test
+    void the_teacher_skips_repeats_holds_goes_on_and_takes_back() {
+        JsonNode plan = give("week");
+        assertThat(decide(plan, "skip").get("tonic").asString()).isEqualTo("F");
+        assertThat(today()).isEqualTo("F major");
+        assertThat(decide(plan, "undo").get("tonic").asString()).isEqualTo("C");
+        assertThat(today()).isEqualTo("C major");
+        TurnableClock.turnTo(5);
+        decide(plan, "repeat");
+        TurnableClock.turnTo(11);
+        assertThat(today()).isEqualTo("C major");
+        TurnableClock.turnTo(12);
+        assertThat(today()).isEqualTo("F major");
+        assertThat(decide(plan, "hold").get("sentence").asString()).endsWith("held here until you let it go on.");
+        TurnableClock.turnTo(40);
+        assertThat(today()).isEqualTo("F major");
+        decide(plan, "go-on");
+        TurnableClock.turnTo(47);
+        assertThat(today()).isEqualTo("Bb major");
+        teacher.post("/api/key-plans/" + plan.get("id").asLong() + "/end", "");
+        assertThat(today()).isEmpty();
+        assertThat(teacher.get("/api/students/" + studentId + "/key-plans").json())
+                .isEmpty();
+        teacher.post("/api/key-plans/" + plan.get("id").asLong() + "/resume", "");
+        assertThat(today()).isEqualTo("Bb major");
+    }
+
+    @Test
+    void the_next_key_comes_when_one_is_learned_and_the_old_one_comes_back_as_a_review() {
+        give("learned");
+        for (int i = 0; i < 6; i++) {
+            JsonNode item = student.get("/api/practice/today").json().at("/items/0");
+            assertThat(item.get("key").asString()).isEqualTo("C major");
+            student.post(
+                    "/api/practice/takes",
+                    Given.take(
+                            UUID.randomUUID(),
+                            item.get("assignmentId").asLong(),
+                            "clean",
+                            item.at("/here/bpm").asInt(),
+                            TurnableClock.now().toString()));
+        }
+        assertThat(today()).as("C is the warm-up now").isEqualTo("C major, F major");
+        TurnableClock.turnTo(1);
+        assertThat(today()).as("the learned one is due after a day").isEqualTo("F major, C major");
+    }
+
+    @Test
+    void a_preview_says_what_each_key_brings_and_gives_nothing() {
+        Answer preview = teacher.post(
+                "/api/key-plans/preview",
+                form("week", "").replace("\"major\"", "\"with-arpeggios\"").replace("written", "concert"));
+        JsonNode first = preview.json().at("/0/round/0");
+        assertThat(first.get("tonic").asString())
+                .as("concert C as an english horn reads it")
+                .isEqualTo("G");
+        assertThat(first.get("brings").toString())
+                .isEqualTo("[\"G major\",\"E natural minor\",\"G major triad\",\"E minor triad\"]");
+        assertThat(preview.json().at("/0/round/1/from").asString())
+                .isEqualTo(LocalDate.now().plusDays(7).toString());
+        assertThat(today()).isEmpty();
+    }
+
+    @Test
+    void what_cannot_be_is_refused_with_what_to_do() {
+        Answer own = teacher.post("/api/key-plans/preview", form("week", "").replace("fourths", "own"));
+        assertThat(own.status()).isEqualTo(422);
+        assertThat(own.string("detail")).isEqualTo("Write the keys of your list.");
+        teacher.put(
+                "/api/students/" + studentId,
+                "{\"name\":\"Ada\",\"instrument\":\"english-horn\",\"level\":\"first-octave\"}");
+        Answer daily = teacher.post("/api/key-plans", form("day", ""));
+        assertThat(daily.string("detail")).startsWith("A key a day is too fast for Ada");
+        Answer order = teacher.post("/api/key-plans", form("week", "").replace("fourths", "by-mood"));
+        assertThat(order.string("fits")).startsWith("One of: fourths, fifths,");
+    }
+}
