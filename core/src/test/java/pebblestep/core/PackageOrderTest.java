@@ -42,14 +42,17 @@ class PackageOrderTest {
             .definedBy("pebblestep.core.forecast")
             .layer("keyplan")
             .definedBy("pebblestep.core.keyplan")
+            .layer("quiz")
+            .definedBy("pebblestep.core.quiz")
             .layer("practice")
             .definedBy("pebblestep.core.practice")
             .whereLayer("instrument")
             .mayOnlyBeAccessedByLayers("passage", "notation")
             .whereLayer("scale")
-            .mayOnlyBeAccessedByLayers("line", "passage", "notation", "metronome", "climb", "keyplan", "practice")
+            .mayOnlyBeAccessedByLayers(
+                    "line", "passage", "notation", "metronome", "climb", "keyplan", "quiz", "practice")
             .whereLayer("line")
-            .mayOnlyBeAccessedByLayers("passage", "climb", "keyplan")
+            .mayOnlyBeAccessedByLayers("passage", "climb", "keyplan", "practice")
             .whereLayer("passage")
             .mayOnlyBeAccessedByLayers("climb", "keyplan", "notation", "metronome", "minutes", "practice")
             .whereLayer("notation")
@@ -66,6 +69,8 @@ class PackageOrderTest {
             .mayOnlyBeAccessedByLayers("practice")
             .whereLayer("keyplan")
             .mayOnlyBeAccessedByLayers("practice")
+            .whereLayer("quiz")
+            .mayNotBeAccessedByAnyLayer()
             .whereLayer("practice")
             .mayNotBeAccessedByAnyLayer();
 

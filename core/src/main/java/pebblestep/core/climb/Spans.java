@@ -1,0 +1,75 @@
+package pebblestep.core.climb;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalInt;
+import pebblestep.core.Refusal;
+import pebblestep.core.line.Extent;
+
+/**
+ * Lets a student play a wider or a shorter range of the same step. Where the climb has an axis of spans, they go one rung
+ * along it; else it gets one, of the range it has and the one beside it, so that the way back stays open.
+ *
+ * @param ascent the climb to go on with
+ * @param at where to stand on it
+ */
+public record Spans(Ascent ascent, Position at) {
+    private static final int FIVE = 5;
+    private static final int MOST_OCTAVES = 4;
+
+    /** A wider range; empty where there is none. */
+    public static Optional<Spans> wider(Ascent ascent, Position at) {
+        return moved(ascent, at, 1);
+    }
+
+    /** A shorter range; empty where there is none. */
+    public static Optional<Spans> shorter(Ascent ascent, Position at) {
+        return moved(ascent, at, -1);
+    }
+
+    private static Optional<Spans> moved(Ascent ascent, Position at, int by) {
+        OptionalInt axis = ascent.climb().axis(AxisKind.SPAN);
+        try {
+            return axis.isPresent() ? along(ascent, at, axis.getAsInt(), by) : beside(ascent, at, by);
+        } catch (Refusal e) {
+            return Optional.empty();
+        }
+    }
+
+    private static Optional<Spans> along(Ascent ascent, Position at, int axis, int by) {
+        int rung = at.rung(axis) + by;
+        if (rung < 0 || rung >= ascent.climb().axes().get(axis).size()) return Optional.empty();
+        Position to = ascent.climb().with(at, axis, rung);
+        ascent.at(to);
+        return Optional.of(new Spans(ascent, to));
+    }
+
+    private static Optional<Spans> beside(Ascent ascent, Position at, int by) {
+        Extent now = ascent.at(at).line().extent();
+        Optional<Extent> other = neighbour(now, by);
+        if (other.isEmpty()) return Optional.empty();
+        List<Axis> axes = new ArrayList<>(ascent.climb().axes());
+        List<Extent> spans = by > 0 ? List.of(now, other.get()) : List.of(other.get(), now);
+        axes.add(Axis.of(spans.stream().map(Rung.OfSpan::new).toList()));
+        Climb before = ascent.climb();
+        Climb climb =
+                new Climb(axes, before.policy(), before.rate(), before.restart(), before.rules(), before.repetitions());
+        Ascent wider = Ascent.of(ascent.step(), climb);
+        List<Integer> rungs = new ArrayList<>(at.rungs());
+        rungs.add(by > 0 ? 1 : 0);
+        Position to = new Position(rungs);
+        climb.require(to);
+        wider.at(to);
+        return Optional.of(new Spans(wider, to));
+    }
+
+    private static Optional<Extent> neighbour(Extent now, int by) {
+        if (now instanceof Extent.Octaves octaves) {
+            int count = octaves.count() + by;
+            if (count == 0) return Optional.of(Extent.span(FIVE));
+            return count > MOST_OCTAVES ? Optional.empty() : Optional.of(Extent.octaves(count));
+        }
+        return by > 0 ? Optional.of(Extent.octaves(1)) : Optional.empty();
+    }
+}

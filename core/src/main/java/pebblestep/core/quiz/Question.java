@@ -1,0 +1,176 @@
+package pebblestep.core.quiz;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import pebblestep.core.Refusal;
+import pebblestep.core.pitch.NoteName;
+import pebblestep.core.scale.Direction;
+import pebblestep.core.scale.Key;
+
+/**
+ * One question about a key.
+ *
+ * @param kind what is asked
+ * @param key about which key
+ */
+public record Question(Kind kind, Key key) {
+    private static final String[] NUMBERS = {"no", "one", "two", "three", "four", "five", "six", "seven"};
+
+    /** What can be asked. */
+    public enum Kind {
+        SPELL,
+        RELATIVE,
+        RAISED,
+        SIGNATURE
+    }
+
+    /**
+     * How an answer is marked.
+     *
+     * @param answer what is right
+     * @param sentence what to say about it
+     */
+    public record Mark(boolean right, String answer, String sentence) {}
+
+    /** Refuses a question that the key has no answer to. */
+    public Question {
+        if (!fits(kind, key)) throw Refusal.of("question", "This cannot be asked about " + key + ".");
+    }
+
+    /** Everything that can be asked about a key. */
+    public static List<Question> about(Key key) {
+        List<Question> questions = new ArrayList<>();
+        for (Kind kind : Kind.values()) {
+            if (fits(kind, key)) questions.add(new Question(kind, key));
+        }
+        return questions;
+    }
+
+    private static boolean fits(Kind kind, Key key) {
+        return switch (kind) {
+            case SPELL -> !key.form().isChromatic();
+            case RELATIVE -> isPlain(key) && key.relative().isPresent();
+            case RAISED -> !raised(key).isEmpty();
+            case SIGNATURE -> isPlain(key) && key.signature().isWritten();
+        };
+    }
+
+    /** Major and the minors: what signatures are named after. */
+    private static boolean isPlain(Key key) {
+        return key.form().id().equals("major") || key.form().id().endsWith("-minor");
+    }
+
+    /** Notes of a minor form that lie above what its signature gives them, on the way up. */
+    private static List<NoteName> raised(Key key) {
+        if (!key.form().id().endsWith("-minor") || !key.signature().isWritten()) return List.of();
+        return key.notes(Direction.UP).stream()
+                .filter(note -> note.alteration() > key.signature().alterationOf(note.letter()))
+                .toList();
+    }
+
+    /** The question, as it is asked. */
+    public String text() {
+        return switch (kind) {
+            case SPELL ->
+                "Spell " + key + (key.form().sameBothWays() ? "" : ", on the way up") + ", from its first note.";
+            case RELATIVE ->
+                key.form().isMajorSide()
+                        ? "Which key is the relative minor of " + key + "?"
+                        : "Which key is the relative major of " + key.tonic() + " minor?";
+            case RAISED -> "Which " + (raised(key).size() == 1 ? "note is" : "notes are") + " raised in " + key + "?";
+            case SIGNATURE ->
+                "Which " + (key.form().isMajorSide() ? "major" : "minor") + " key has " + signature() + "?";
+        };
+    }
+
+    private String signature() {
+        int count = key.signature().accidentals();
+        if (count == 0) return "no sharps and no flats";
+        return NUMBERS[count] + (key.signature().fifths() > 0 ? " sharp" : " flat") + (count == 1 ? "" : "s");
+    }
+
+    /** What is to be written: notes, or a key. */
+    public boolean asksForNotes() {
+        return kind == Kind.SPELL || kind == Kind.RAISED;
+    }
+
+    /** The right answer: {@code Bb C D Eb F G A}, {@code C minor}. */
+    public String answer() {
+        return switch (kind) {
+            case SPELL -> said(key.notes(Direction.UP));
+            case RAISED -> said(raised(key));
+            case RELATIVE -> named(key.relative().orElseThrow());
+            case SIGNATURE -> named(key);
+        };
+    }
+
+    private static String said(List<NoteName> notes) {
+        return notes.stream().map(NoteName::toString).collect(Collectors.joining(" "));
+    }
+
+    private static String named(Key key) {
+        return key.tonic() + (key.form().isMajorSide() ? " major" : " minor");
+    }
+
+    /**
+     * Marks an answer. Notes are written with spaces or commas between, in any letter case; spelling a key may end on its
+     * first note again, and raised notes may come in any order. A key may be named by its tonic alone. Refuses what cannot
+     * be read.
+     */
+    public Mark mark(String text) {
+        boolean right = asksForNotes() ? marksNotes(notes(text)) : marksKey(text);
+        String sentence = right
+                ? "Right: " + answer() + "."
+                : "Not quite: " + answer() + "."
+                        + firstMiss(text).map(miss -> " " + miss).orElse("");
+        return new Mark(right, answer(), sentence);
+    }
+
+    private boolean marksNotes(List<NoteName> given) {
+        if (kind == Kind.RAISED) return Set.copyOf(given).equals(Set.copyOf(raised(key)));
+        List<NoteName> asked = key.notes(Direction.UP);
+        boolean again =
+                given.size() == asked.size() + 1 && given.get(asked.size()).equals(given.get(0));
+        return asked.equals(again ? given.subList(0, asked.size()) : given);
+    }
+
+    /** The first note of a spelling that is another one. */
+    private Optional<String> firstMiss(String text) {
+        if (kind != Kind.SPELL) return Optional.empty();
+        List<NoteName> given = notes(text);
+        List<NoteName> asked = key.notes(Direction.UP);
+        return IntStream.range(0, Math.min(given.size(), asked.size()))
+                .filter(i -> !given.get(i).equals(asked.get(i)))
+                .mapToObj(i -> "Note " + (i + 1) + " is " + asked.get(i) + ", not " + given.get(i) + ".")
+                .findFirst();
+    }
+
+    private boolean marksKey(String text) {
+        String[] words = text.strip().split("\\s+", 2);
+        String right = answer();
+        NoteName tonic = note(words[0]);
+        if (words.length == 2 && !words[1].strip().equalsIgnoreCase(right.split(" ")[1])) return false;
+        return tonic.equals(NoteName.parse(right.split(" ")[0]));
+    }
+
+    private static List<NoteName> notes(String text) {
+        List<NoteName> notes = new ArrayList<>();
+        for (String word : text.strip().split("[\\s,]+")) notes.add(note(word));
+        return notes;
+    }
+
+    private static NoteName note(String word) {
+        String plain = word.replace("♭", "b").replace("♯", "#");
+        if (plain.isEmpty()) throw Refusal.of("answer", "Write an answer first.");
+        try {
+            return NoteName.parse(plain.substring(0, 1).toUpperCase(Locale.ROOT) + plain.substring(1));
+        } catch (Refusal e) {
+            throw Refusal.of("answer", "\"" + word + "\" is no note.").fits("Write notes such as Bb C D, or F# G.");
+        }
+    }
+}

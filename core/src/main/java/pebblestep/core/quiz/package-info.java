@@ -1,0 +1,2 @@
+/** Knows questions about keys, and how answers are marked. */
+package pebblestep.core.quiz;

@@ -1,0 +1,108 @@
+package pebblestep.core.quiz;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.util.List;
+import java.util.Locale;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.IntRange;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import pebblestep.core.Refusal;
+import pebblestep.core.keyplan.KeyOrder;
+import pebblestep.core.pitch.NoteName;
+import pebblestep.core.quiz.Question.Kind;
+import pebblestep.core.scale.Forms;
+import pebblestep.core.scale.Key;
+
+/** Signatures, relatives and spellings as every theory handbook's table of keys has them (common practice, no source). */
+class QuestionTest {
+    private static Key key(String tonic, String form) {
+        return Key.of(NoteName.parse(tonic), Forms.of(form));
+    }
+
+    private static Question question(Kind kind, String tonic, String form) {
+        return new Question(kind, key(tonic, form));
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "SPELL | Bb | major | Spell Bb major, from its first note. | Bb C D Eb F G A",
+                "SPELL | C | melodic-minor | Spell C melodic minor, on the way up, from its first note. | C D Eb F G A B",
+                "SPELL | F# | harmonic-minor | Spell F# harmonic minor, from its first note. | F# G# A B C# D E#",
+                "RELATIVE | Eb | major | Which key is the relative minor of Eb major? | C minor",
+                "RELATIVE | C# | harmonic-minor | Which key is the relative major of C# minor? | E major",
+                "RAISED | C | harmonic-minor | Which note is raised in C harmonic minor? | B",
+                "RAISED | A | melodic-minor | Which notes are raised in A melodic minor? | F# G#",
+                "RAISED | G# | harmonic-minor | Which note is raised in G# harmonic minor? | F##",
+                "SIGNATURE | Eb | major | Which major key has three flats? | Eb major",
+                "SIGNATURE | F# | natural-minor | Which minor key has three sharps? | F# minor",
+                "SIGNATURE | C | major | Which major key has no sharps and no flats? | C major",
+                "SIGNATURE | G | major | Which major key has one sharp? | G major",
+            })
+    void it_asks_and_knows_the_answer(Kind kind, String tonic, String form, String text, String answer) {
+        Question question = question(kind, tonic, form);
+        assertThat(question.text()).isEqualTo(text);
+        assertThat(question.answer()).isEqualTo(answer);
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "SPELL | Bb | major | bb c d eb f g a | true",
+                "SPELL | Bb | major | B♭, C, D, E♭, F, G, A, B♭ | true",
+                "SPELL | Bb | major | Bb C D E F G A | false",
+                "SPELL | Bb | major | Bb C D Eb F G | false",
+                "SPELL | Bb | major | Bb C D D# F G A | false",
+                "RAISED | A | melodic-minor | G# f# | true",
+                "RAISED | A | melodic-minor | G# | false",
+                "RELATIVE | Eb | major | c | true",
+                "RELATIVE | Eb | major | C minor | true",
+                "RELATIVE | Eb | major | C major | false",
+                "SIGNATURE | Eb | major | eb Major | true",
+                "SIGNATURE | Eb | major | Bb | false",
+            })
+    void it_marks_what_was_written(Kind kind, String tonic, String form, String written, boolean right) {
+        assertThat(question(kind, tonic, form).mark(written).right()).isEqualTo(right);
+    }
+
+    @Test
+    void a_wrong_spelling_is_told_where_it_went_wrong() {
+        assertThat(question(Kind.SPELL, "Bb", "major").mark("Bb C D E F G A").sentence())
+                .isEqualTo("Not quite: Bb C D Eb F G A. Note 4 is Eb, not E.");
+        assertThat(question(Kind.RELATIVE, "Eb", "major").mark("C").sentence()).isEqualTo("Right: C minor.");
+    }
+
+    @Test
+    void what_cannot_be_read_is_refused_and_what_has_no_answer_is_not_asked() {
+        assertThatThrownBy(() -> question(Kind.SPELL, "Bb", "major").mark("do re mi"))
+                .isInstanceOf(Refusal.class)
+                .hasMessage("\"do\" is no note.");
+        assertThatThrownBy(() -> question(Kind.SPELL, "Bb", "major").mark("  ")).isInstanceOf(Refusal.class);
+        assertThatThrownBy(() -> question(Kind.RAISED, "Bb", "major")).isInstanceOf(Refusal.class);
+        assertThat(Question.about(key("C", "chromatic"))).isEmpty();
+        assertThat(Question.about(key("D", "dorian")))
+                .extracting(Question::kind)
+                .containsExactly(Kind.SPELL);
+    }
+
+    @Property
+    void every_answer_is_marked_right_and_in_any_letter_case(
+            @ForAll @IntRange(min = 0, max = 11) int tonic, @ForAll @IntRange(min = 0, max = 40) int form) {
+        List<String> forms = Forms.all().stream().map(one -> one.id()).toList();
+        Key key = Key.readable(KeyOrder.fourths().get(tonic), Forms.of(forms.get(form % forms.size())));
+        for (Question question : Question.about(key)) {
+            assertThat(question.mark(question.answer()).right())
+                    .as(question.text())
+                    .isTrue();
+            assertThat(question.mark(question.answer().toLowerCase(Locale.ROOT)).right())
+                    .isTrue();
+        }
+    }
+}
