@@ -12,6 +12,7 @@ create table standings (
   last_outcome  varchar(10),
   last_on       date,
   learned       boolean not null,
+  learned_on    date,
   -- Reviews in a row that were not clean.
   failed        integer not null
 );

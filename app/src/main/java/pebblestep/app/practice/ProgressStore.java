@@ -141,6 +141,7 @@ public class ProgressStore {
         boolean before = entity.learned;
         entity.state = ProgressDocument.of(progress).text();
         entity.learned = progress.reviews().isPresent();
+        entity.learnedOn = progress.reviews().map(reviews -> reviews.learned()).orElse(null);
         if (entity.learned && !before) events.publishEvent(new StepLearned(entity.studioId, entity.assignmentId));
         entity.failed = progress.reviews().map(reviews -> reviews.failed()).orElse(0);
     }

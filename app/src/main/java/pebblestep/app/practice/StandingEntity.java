@@ -45,5 +45,10 @@ class StandingEntity {
     LocalDate lastOn;
 
     boolean learned;
+
+    /** The day on which the last rung was passed. */
+    @Nullable
+    LocalDate learnedOn;
+
     int failed;
 }

@@ -3,6 +3,7 @@ package pebblestep.app.students;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
 import pebblestep.core.Refusal;
 import pebblestep.core.instrument.Instrument;
 import pebblestep.core.instrument.Instruments;
@@ -13,6 +14,14 @@ public final class InstrumentBook {
 
     InstrumentBook(List<Instrument> own) {
         own.forEach(instrument -> this.own.put(instrument.id(), instrument));
+    }
+
+    /** The instrument of that name or id, in any letter case; refuses what this studio does not have. */
+    public Instrument named(String text) {
+        return Stream.concat(own.values().stream(), Instruments.all().stream())
+                .filter(one -> one.name().equalsIgnoreCase(text) || one.id().equalsIgnoreCase(text))
+                .findFirst()
+                .orElseGet(() -> of(text));
     }
 
     /** The instrument of that id; refuses ids that this studio does not have. */

@@ -1,6 +1,7 @@
 package pebblestep.app.students;
 
 import jakarta.validation.Valid;
+import java.util.List;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -17,15 +18,20 @@ import pebblestep.app.platform.Teacher;
 import pebblestep.app.students.StudentViews.RangeStep;
 import pebblestep.app.students.StudentViews.StudentForm;
 import pebblestep.app.students.StudentViews.StudentView;
+import pebblestep.app.students.StudentViews.StudentsRead;
+import pebblestep.app.students.StudentViews.StudentsText;
+import pebblestep.app.students.StudentViews.TimetableLine;
 
 /** The students of the signed-in teacher's studio. */
 @RestController
 @RequestMapping("/api/students")
 class StudentController {
     private final StudentService students;
+    private final StudentLists lists;
 
-    StudentController(StudentService students) {
+    StudentController(StudentService students, StudentLists lists) {
         this.students = students;
+        this.lists = lists;
     }
 
     @GetMapping
@@ -40,6 +46,24 @@ class StudentController {
     @ResponseStatus(HttpStatus.CREATED)
     StudentView add(@AuthenticationPrincipal Teacher teacher, @Valid @RequestBody StudentForm form) {
         return students.add(teacher.studioId(), form);
+    }
+
+    /** The lessons of the week in their order. */
+    @GetMapping("/timetable")
+    List<TimetableLine> timetable(@AuthenticationPrincipal Teacher teacher) {
+        return students.timetable(teacher.studioId());
+    }
+
+    /** What would come of a list of students; nobody is added. */
+    @PostMapping("/read/preview")
+    StudentsRead preview(@AuthenticationPrincipal Teacher teacher, @Valid @RequestBody StudentsText list) {
+        return lists.preview(teacher.studioId(), list.text());
+    }
+
+    /** Adds the students of a list; a line that cannot be taken is told, and keeps no other from being taken. */
+    @PostMapping("/read")
+    StudentsRead read(@AuthenticationPrincipal Teacher teacher, @Valid @RequestBody StudentsText list) {
+        return lists.read(teacher.studioId(), list.text());
     }
 
     @GetMapping("/{id}")

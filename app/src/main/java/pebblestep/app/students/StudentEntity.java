@@ -49,6 +49,9 @@ class StudentEntity {
     @Nullable
     String parentNote;
 
+    /** Whether the quiz is given as practice. */
+    boolean quizGiven;
+
     int linkVersion;
     boolean archived;
 

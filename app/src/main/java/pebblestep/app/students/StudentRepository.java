@@ -3,6 +3,7 @@ package pebblestep.app.students;
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
+import org.springframework.data.domain.Limit;
 import org.springframework.data.domain.Page;
 import org.springframework.data.domain.Pageable;
 import org.springframework.data.jpa.repository.JpaRepository;
@@ -13,4 +14,9 @@ interface StudentRepository extends JpaRepository<StudentEntity, Long> {
     List<StudentEntity> findByStudioIdAndIdIn(long studioId, Collection<Long> ids);
 
     Page<StudentEntity> findByStudioIdAndArchived(long studioId, boolean archived, Pageable page);
+
+    List<StudentEntity> findByStudioIdAndArchivedAndLessonDayNotNullOrderByLessonDayAscLessonTimeAscNameAsc(
+            long studioId, boolean archived, Limit limit);
+
+    List<StudentEntity> findByStudioIdAndArchivedOrderByNameAscIdAsc(long studioId, boolean archived, Limit limit);
 }

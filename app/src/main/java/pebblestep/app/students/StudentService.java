@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import org.springframework.data.domain.Limit;
 import org.springframework.data.domain.Sort;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -18,6 +19,7 @@ import pebblestep.app.platform.Problems;
 import pebblestep.app.students.StudentViews.RangeStep;
 import pebblestep.app.students.StudentViews.StudentForm;
 import pebblestep.app.students.StudentViews.StudentView;
+import pebblestep.app.students.StudentViews.TimetableLine;
 import pebblestep.core.Refusal;
 import pebblestep.core.instrument.Level;
 import pebblestep.core.instrument.PitchRange;
@@ -28,6 +30,12 @@ import pebblestep.core.scale.SixAccidentals;
 /** Keeps the students of a studio. */
 @Service
 public class StudentService implements PracticeLinkReader {
+    /** More lessons than a week has. */
+    private static final int MOST_LESSONS = 500;
+
+    /** More students than one teacher has. */
+    private static final int MOST_AT_ONCE = 500;
+
     private final StudentRepository students;
     private final InstrumentService instruments;
     private final SettingsService settings;
@@ -167,6 +175,44 @@ public class StudentService implements PracticeLinkReader {
         StudentEntity student = find(studioId, id);
         student.archived = archived;
         return view(student);
+    }
+
+    /** Whether a student gets the quiz as practice. */
+    @Transactional(readOnly = true)
+    public boolean quizGiven(long studioId, long id) {
+        return find(studioId, id).quizGiven;
+    }
+
+    /** Gives a student the quiz as practice, or takes it back. */
+    @Transactional
+    public void giveQuiz(long studioId, long id, boolean given) {
+        find(studioId, id).quizGiven = given;
+    }
+
+    /** Everybody who has a lesson, in the order of the week. */
+    @Transactional(readOnly = true)
+    public List<TimetableLine> timetable(long studioId) {
+        InstrumentBook book = instruments.book(studioId);
+        return students
+                .findByStudioIdAndArchivedAndLessonDayNotNullOrderByLessonDayAscLessonTimeAscNameAsc(
+                        studioId, false, Limit.of(MOST_LESSONS))
+                .stream()
+                .map(student -> new TimetableLine(
+                        student.id,
+                        student.name,
+                        book.of(student.instrument).name(),
+                        student.lessonDay,
+                        student.lessonTime))
+                .toList();
+    }
+
+    /** Everybody who is not put away, by name: for what is seen of a whole studio. */
+    @Transactional(readOnly = true)
+    public List<StudentView> everybody(long studioId) {
+        InstrumentBook book = instruments.book(studioId);
+        return students.findByStudioIdAndArchivedOrderByNameAscIdAsc(studioId, false, Limit.of(MOST_AT_ONCE)).stream()
+                .map(student -> view(student, book))
+                .toList();
     }
 
     @Override

@@ -9,6 +9,7 @@ import jakarta.validation.constraints.Pattern;
 import jakarta.validation.constraints.Size;
 import java.math.BigDecimal;
 import java.time.LocalTime;
+import java.util.List;
 import org.jspecify.annotations.Nullable;
 
 /** What the API takes and shows of students. */
@@ -75,6 +76,26 @@ public final class StudentViews {
             @Nullable String parentNote,
             String practicePath,
             boolean archived) {}
+
+    /** A lesson of the week; day 1 is Monday. */
+    public record TimetableLine(long studentId, String name, String instrument, int day, @Nullable LocalTime time) {}
+
+    /** A list of students as CSV. */
+    public record StudentsText(
+            @NotBlank(message = "Paste the list, or choose a file.")
+                    @Size(max = 100_000, message = "A list has at most 100000 characters.")
+                    String text) {}
+
+    /**
+     * A line of a list of students.
+     *
+     * @param instrument its name, where it is known here
+     * @param refusal why it cannot be taken; null where it can
+     */
+    public record StudentLine(int line, String name, @Nullable String instrument, @Nullable String refusal) {}
+
+    /** What comes of a list: its lines, and how many were taken; none in a preview. */
+    public record StudentsRead(int taken, List<StudentLine> lines) {}
 
     /** Whether a student's own range grows at its top or at its bottom, by a semitone. */
     public record RangeStep(
