@@ -31,24 +31,48 @@ class SliceOrderTest {
             .definedBy("pebblestep.app.keyplans")
             .layer("progress")
             .definedBy("pebblestep.app.progress")
+            .layer("goals")
+            .definedBy("pebblestep.app.goals")
+            .layer("quiz")
+            .definedBy("pebblestep.app.quiz")
+            .layer("lessons")
+            .definedBy("pebblestep.app.lessons")
             .layer("demo")
             .definedBy("pebblestep.app.demo")
             .whereLayer("demo")
             .mayNotBeAccessedByAnyLayer()
-            .whereLayer("progress")
+            .whereLayer("lessons")
             .mayOnlyBeAccessedByLayers("demo")
+            .whereLayer("quiz")
+            .mayOnlyBeAccessedByLayers("demo")
+            .whereLayer("goals")
+            .mayOnlyBeAccessedByLayers("lessons", "demo")
+            .whereLayer("progress")
+            .mayOnlyBeAccessedByLayers("lessons", "demo")
             .whereLayer("keyplans")
-            .mayOnlyBeAccessedByLayers("progress", "demo")
+            .mayOnlyBeAccessedByLayers("progress", "goals", "quiz", "lessons", "demo")
             .whereLayer("practice")
-            .mayOnlyBeAccessedByLayers("keyplans", "progress", "demo")
+            .mayOnlyBeAccessedByLayers("keyplans", "progress", "goals", "quiz", "lessons", "demo")
             .whereLayer("assignments")
-            .mayOnlyBeAccessedByLayers("practice", "keyplans", "progress", "demo")
+            .mayOnlyBeAccessedByLayers("practice", "keyplans", "progress", "goals", "quiz", "lessons", "demo")
             .whereLayer("bench")
-            .mayOnlyBeAccessedByLayers("assignments", "practice", "keyplans", "progress", "demo")
+            .mayOnlyBeAccessedByLayers(
+                    "assignments", "practice", "keyplans", "progress", "goals", "quiz", "lessons", "demo")
             .whereLayer("students")
-            .mayOnlyBeAccessedByLayers("bench", "assignments", "practice", "keyplans", "progress", "demo")
+            .mayOnlyBeAccessedByLayers(
+                    "bench", "assignments", "practice", "keyplans", "progress", "goals", "quiz", "lessons", "demo")
             .whereLayer("accounts")
-            .mayOnlyBeAccessedByLayers("students", "bench", "assignments", "practice", "keyplans", "progress", "demo");
+            .mayOnlyBeAccessedByLayers(
+                    "students",
+                    "bench",
+                    "assignments",
+                    "practice",
+                    "keyplans",
+                    "progress",
+                    "goals",
+                    "quiz",
+                    "lessons",
+                    "demo");
 
     @ArchTest
     static final ArchRule the_modules_stand_on_each_other = layeredArchitecture()

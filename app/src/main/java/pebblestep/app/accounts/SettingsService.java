@@ -43,6 +43,12 @@ public class SettingsService {
         return whole;
     }
 
+    /** What a studio is called. */
+    @Transactional(readOnly = true)
+    public String studioName(long studioId) {
+        return find(studioId).name;
+    }
+
     private StudioEntity find(long studioId) {
         return studios.findById(studioId).orElseThrow(() -> Problems.notFound("studio"));
     }

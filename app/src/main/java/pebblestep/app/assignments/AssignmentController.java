@@ -19,6 +19,7 @@ import pebblestep.app.assignments.AssignmentViews.Holding;
 import pebblestep.app.assignments.AssignmentViews.Placing;
 import pebblestep.app.assignments.AssignmentViews.ScheduleForm;
 import pebblestep.app.assignments.GroupViews.GroupForm;
+import pebblestep.app.assignments.GroupViews.GroupPlan;
 import pebblestep.app.assignments.GroupViews.GroupPreview;
 import pebblestep.app.platform.Teacher;
 
@@ -35,7 +36,7 @@ class AssignmentController {
 
     /** What each student will see of a routine, week by week; nothing is given. */
     @PostMapping("/api/assignments/group/preview")
-    List<GroupPreview> preview(@AuthenticationPrincipal Teacher teacher, @Valid @RequestBody GroupForm form) {
+    GroupPlan preview(@AuthenticationPrincipal Teacher teacher, @Valid @RequestBody GroupForm form) {
         return groups.preview(teacher.studioId(), form);
     }
 

@@ -14,6 +14,22 @@ interface AssignmentRepository extends JpaRepository<AssignmentEntity, Long> {
     List<AssignmentEntity> findByStudioIdAndStudentIdOrderByStartsOnDescIdDesc(
             long studioId, long studentId, Limit limit);
 
+    /**
+     * What the students of a studio work on: open on the day and not learned for longer than since a day, and what slips
+     * away whenever it was given.
+     */
+    @Query(
+            """
+            select a from AssignmentEntity a left join StandingEntity s on s.assignmentId = a.id
+            where a.studioId = :studioId and a.ended = false and a.overtaken = false and a.startsOn <= :day
+              and ((a.endsOn is null or a.endsOn >= :day) and (s.learnedOn is null or s.learnedOn >= :learnedSince)
+                or s.failed >= :failed)
+            order by a.startsOn, a.id""")
+    List<AssignmentEntity> open(long studioId, LocalDate day, LocalDate learnedSince, int failed, Limit limit);
+
+    List<AssignmentEntity> findByStudioIdAndStudentIdInOrderByStartsOnDescIdDesc(
+            long studioId, Collection<Long> studentIds, Limit limit);
+
     List<AssignmentEntity> findByPlanId(long planId);
 
     /** What these students were given and still have on a day or come back to: everything that has begun and was not ended. */

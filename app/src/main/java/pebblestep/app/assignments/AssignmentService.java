@@ -37,10 +37,12 @@ import pebblestep.core.climb.Climb;
 import pebblestep.core.climb.ClimbEvent;
 import pebblestep.core.climb.Outlook;
 import pebblestep.core.climb.Position;
+import pebblestep.core.climb.Spans;
 import pebblestep.core.passage.Player;
 import pebblestep.core.passage.Step;
 import pebblestep.core.passage.StepWords;
 import pebblestep.core.practice.Schedule;
+import pebblestep.core.practice.Verdict;
 import pebblestep.core.rhythm.Bpm;
 import pebblestep.core.rhythm.ValueNames;
 import pebblestep.exchange.ClimbDocuments;
@@ -52,6 +54,9 @@ import tools.jackson.databind.JsonNode;
 public class AssignmentService implements KeyBefore {
     /** More steps than a student meets in years; a list never grows past it. */
     private static final int MOST_PER_STUDENT = 500;
+
+    /** More than a studio of hundreds works on. */
+    private static final int MOST_AT_ONCE = 10_000;
 
     private static final int MOST_DAYS = 730;
 
@@ -198,6 +203,25 @@ public class AssignmentService implements KeyBefore {
         return view(entity);
     }
 
+    /** Lets the student play a wider or a shorter range from now on. Refuses where there is none. */
+    @Transactional
+    public AssignmentView span(long studioId, long id, boolean wider, Position at) {
+        AssignmentEntity entity = find(studioId, id);
+        Ascent now = assigned(List.of(entity)).get(0).now();
+        Spans spans = (wider ? Spans.wider(now, at) : Spans.shorter(now, at))
+                .orElseThrow(
+                        () -> Refusal.of("wider", "There is no " + (wider ? "wider" : "shorter") + " range of this."));
+        Player player = students.player(studioId, entity.studentId);
+        under("wider", () -> Outlook.of(spans.ascent(), spans.at(), Optional.of(player)));
+        ChangeEntity change = change(entity);
+        if (!spans.ascent().equals(now))
+            change.climb = ClimbDocuments.writeText(spans.ascent().climb());
+        change.placedAt = spans.at().toString();
+        changes.save(change);
+        tell(entity);
+        return view(entity);
+    }
+
     /** Sets what is to be met by when; null takes it away. */
     @Transactional
     public AssignmentView setGoal(long studioId, long id, @Nullable GoalForm goal) {
@@ -285,6 +309,24 @@ public class AssignmentService implements KeyBefore {
         return assigned(assignments.begun(studioId, studentIds, day));
     }
 
+    /**
+     * What the students of a studio work on: what is open on a day, without what was learned before another, and what
+     * slips away.
+     */
+    @Transactional(readOnly = true)
+    public List<Assigned> open(long studioId, LocalDate day, LocalDate learnedSince) {
+        return assigned(
+                assignments.open(studioId, day, learnedSince, Verdict.SLIPPING_REVIEWS, Limit.of(MOST_AT_ONCE)));
+    }
+
+    /** Everything these students were ever given, newest first: two queries, however many they are. */
+    @Transactional(readOnly = true)
+    public List<Assigned> allOf(long studioId, Collection<Long> studentIds) {
+        if (studentIds.isEmpty()) return List.of();
+        return assigned(assignments.findByStudioIdAndStudentIdInOrderByStartsOnDescIdDesc(
+                studioId, studentIds, Limit.of(MOST_AT_ONCE)));
+    }
+
     /** One assignment of one student. */
     @Transactional(readOnly = true)
     public Optional<Assigned> find(long studioId, long studentId, long id) {
@@ -324,7 +366,7 @@ public class AssignmentService implements KeyBefore {
         Set<Long> undone = undone(changes);
         for (ChangeEntity change : changes) {
             if (change.undoes != null || undone.contains(change.id)) continue;
-            decisions.add(new Decided(event(change, given), change.decidedAt));
+            for (ClimbEvent event : events(change, given)) decisions.add(new Decided(event, change.decidedAt));
         }
         Assigned assigned = new Assigned(
                 entity.id,
@@ -346,11 +388,17 @@ public class AssignmentService implements KeyBefore {
                 .collect(Collectors.toSet());
     }
 
-    private ClimbEvent event(ChangeEntity change, Ascent given) {
-        if (change.held != null) return new ClimbEvent.Held(change.held, change.decidedOn);
-        return change.climb == null
-                ? new ClimbEvent.Placed(Position.parse(change.placedAt), change.decidedOn)
-                : new ClimbEvent.Changed(ascents.of(change, given), change.decidedOn);
+    /** What a decision did: another climb comes before the rung on it. */
+    private List<ClimbEvent> events(ChangeEntity change, Ascent given) {
+        List<ClimbEvent> events = new ArrayList<>();
+        if (change.held != null) events.add(new ClimbEvent.Held(change.held, change.decidedOn));
+        if (change.climb != null) {
+            events.add(new ClimbEvent.Changed(ascents.of(change, given), change.decidedOn));
+        }
+        if (change.placedAt != null) {
+            events.add(new ClimbEvent.Placed(Position.parse(change.placedAt), change.decidedOn));
+        }
+        return events;
     }
 
     private AssignmentView view(AssignmentEntity entity) {

@@ -28,6 +28,7 @@ class ChangeEntity {
     Long assignmentId;
 
     @JdbcTypeCode(SqlTypes.JSON)
+    @Nullable
     String climb;
 
     String placedAt;

@@ -11,8 +11,13 @@ import org.springframework.transaction.annotation.Transactional;
 import pebblestep.app.accounts.SettingsService;
 import pebblestep.app.assignments.AssignmentViews.AssignmentForm;
 import pebblestep.app.assignments.GroupViews.GroupForm;
+import pebblestep.app.assignments.GroupViews.GroupPlan;
 import pebblestep.app.assignments.GroupViews.GroupPreview;
+import pebblestep.app.assignments.GroupViews.GroupStep;
+import pebblestep.app.assignments.GroupViews.StartChoice;
+import pebblestep.app.assignments.GroupViews.StartForm;
 import pebblestep.app.assignments.GroupViews.StepPreview;
+import pebblestep.app.bench.Ascents;
 import pebblestep.app.bench.RoutineService;
 import pebblestep.app.bench.StepService;
 import pebblestep.app.bench.StepViews.StepView;
@@ -21,6 +26,7 @@ import pebblestep.app.students.StudentViews.StudentView;
 import pebblestep.core.Refusal;
 import pebblestep.core.climb.Ascent;
 import pebblestep.core.climb.Outlook;
+import pebblestep.core.climb.Position;
 import pebblestep.core.passage.Passage;
 import pebblestep.core.passage.Player;
 import pebblestep.core.passage.StepWords;
@@ -30,6 +36,7 @@ import pebblestep.core.rhythm.ValueNames;
 /** Gives a routine to one student, to several, or to a class, each on their own instrument and range. */
 @Service
 class GroupService {
+    private static final int MOST_STARTS = 60;
     private static final int MOST_WEEKS = 12;
     private static final int WEEK = 7;
 
@@ -54,7 +61,7 @@ class GroupService {
 
     /** What each student will see, week by week; nothing is given. */
     @Transactional(readOnly = true)
-    public List<GroupPreview> preview(long studioId, GroupForm form) {
+    public GroupPlan preview(long studioId, GroupForm form) {
         AssignmentService.requireDays(form.startsOn(), form.endsOn());
         List<StepView> routine = routines.get(studioId, form.routineId()).steps();
         List<Ascent> ascents =
@@ -67,11 +74,38 @@ class GroupService {
             Player player = students.player(studioId, id);
             List<StepPreview> said = new ArrayList<>();
             for (int i = 0; i < routine.size(); i++) {
-                said.add(plan.of(routine.get(i).title(), ascents.get(i), player));
+                Position start = start(form, id, routine.get(i).id(), ascents.get(i));
+                said.add(plan.of(routine.get(i).title(), ascents.get(i), start, player));
             }
             previews.add(new GroupPreview(id, student.name(), said, 0));
         }
-        return previews;
+        List<GroupStep> given = new ArrayList<>();
+        for (int i = 0; i < routine.size(); i++) {
+            Ascent ascent = ascents.get(i);
+            given.add(new GroupStep(
+                    routine.get(i).id(),
+                    routine.get(i).title(),
+                    ascent.walk().stream()
+                            .limit(MOST_STARTS)
+                            .map(at -> new StartChoice(at.rungs(), ascent.inWords(at, names)))
+                            .toList()));
+        }
+        return new GroupPlan(given, previews);
+    }
+
+    /** Where a student starts a step: the first rung unless another was chosen. */
+    private static Position start(GroupForm form, long studentId, long stepId, Ascent ascent) {
+        return chosen(form, studentId, stepId)
+                .map(start -> Ascents.position(ascent.climb(), start, "starts"))
+                .orElse(ascent.climb().first());
+    }
+
+    private static Optional<List<Integer>> chosen(GroupForm form, long studentId, long stepId) {
+        return (form.starts() == null ? List.<StartForm>of() : form.starts())
+                .stream()
+                        .filter(start -> start.studentId() == studentId && start.stepId() == stepId)
+                        .map(StartForm::at)
+                        .findFirst();
     }
 
     /** Gives every step that fits; those that do not are told, and keep nothing else from being given. */
@@ -79,7 +113,7 @@ class GroupService {
     public List<GroupPreview> give(long studioId, GroupForm form) {
         List<StepView> routine = routines.get(studioId, form.routineId()).steps();
         List<GroupPreview> given = new ArrayList<>();
-        for (GroupPreview preview : preview(studioId, form)) {
+        for (GroupPreview preview : preview(studioId, form).students()) {
             int count = 0;
             for (int i = 0; i < routine.size(); i++) {
                 if (preview.steps().get(i).refusal() != null) continue;
@@ -92,7 +126,8 @@ class GroupService {
                                 form.endsOn(),
                                 form.weekdays(),
                                 form.minutesADay(),
-                                null,
+                                chosen(form, preview.studentId(), routine.get(i).id())
+                                        .orElse(null),
                                 null));
                 count++;
             }
@@ -103,13 +138,13 @@ class GroupService {
 
     /** How steps go on from a day, on these weekdays. */
     private record Plan(GroupForm form, ValueNames names) {
-        StepPreview of(String title, Ascent ascent, Player player) {
+        StepPreview of(String title, Ascent ascent, Position start, Player player) {
             try {
-                Outlook outlook = Outlook.of(ascent, ascent.climb().first(), Optional.of(player));
+                Outlook outlook = Outlook.of(ascent, start, Optional.of(player));
                 return new StepPreview(
                         title,
                         Passage.writtenKey(ascent.step(), Optional.of(player)).toString(),
-                        StepWords.withoutKey(ascent.at(ascent.climb().first()), names),
+                        StepWords.withoutKey(ascent.at(start), names),
                         weeks(ascent, outlook),
                         null);
             } catch (Refusal e) {

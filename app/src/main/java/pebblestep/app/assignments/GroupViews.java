@@ -1,5 +1,6 @@
 package pebblestep.app.assignments;
 
+import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotEmpty;
@@ -19,6 +20,7 @@ public final class GroupViews {
      * @param endsOn the last day; without one it goes on until it is learned
      * @param weekdays the days of the week, 1 being Monday; every day without any
      * @param minutesADay minutes of each step a day
+     * @param starts rungs that students start on; the first for the others
      */
     public record GroupForm(
             @NotNull(message = "Choose a routine.") Long routineId,
@@ -31,7 +33,25 @@ public final class GroupViews {
             @NotNull(message = "Give the minutes a day.")
                     @Min(value = 1, message = "A step takes at least 1 minute a day.")
                     @Max(value = 180, message = "A step takes at most 180 minutes a day.")
-                    Integer minutesADay) {}
+                    Integer minutesADay,
+            @Nullable @Size(max = 600, message = "At most 600 starts at once.")
+                    List<@Valid @NotNull StartForm> starts) {}
+
+    /** The rung that a student starts a step on: an index for each axis. */
+    public record StartForm(
+            @NotNull(message = "Name the student.") Long studentId,
+            @NotNull(message = "Name the step.") Long stepId,
+            @NotNull(message = "Give the rung.") @Size(min = 1, max = 6, message = "Give one rung for each axis.")
+                    List<@NotNull Integer> at) {}
+
+    /** A rung to start on, in words. */
+    public record StartChoice(List<Integer> at, String words) {}
+
+    /** A step of the routine with the rungs that can be started on, at most sixty. */
+    public record GroupStep(long stepId, String title, List<StartChoice> starts) {}
+
+    /** What is given: the steps, and what each student will see of them. */
+    public record GroupPlan(List<GroupStep> steps, List<GroupPreview> students) {}
 
     /**
      * One step for one student.

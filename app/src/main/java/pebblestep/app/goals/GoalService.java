@@ -21,6 +21,7 @@ import pebblestep.app.students.StudentService;
 import pebblestep.core.Refusal;
 import pebblestep.core.passage.Player;
 import pebblestep.core.pitch.NoteName;
+import pebblestep.core.practice.MonthReport;
 import pebblestep.core.practice.Progress;
 import pebblestep.core.practice.RequiredScale;
 import pebblestep.core.rhythm.Bpm;
@@ -89,6 +90,11 @@ public class GoalService {
                 entity.dueOn,
                 state.kind().name().toLowerCase(Locale.ROOT).replace('_', '-'),
                 state.sentence());
+    }
+
+    /** A required scale in plain words, for somebody who reads no notes: {@code B flat major}. */
+    public String plainWords(RequiredView view) {
+        return MonthReport.inWords(Key.of(NoteName.parse(view.tonic()), Forms.of(view.form())));
     }
 
     /** Adds a scale to a student's list. */

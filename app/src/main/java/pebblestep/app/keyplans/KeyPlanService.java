@@ -251,16 +251,30 @@ public class KeyPlanService {
                 .toList();
     }
 
-    /** The keys of the student's first plan in their order, as they are read; empty without a plan. */
+    /**
+     * The keys of a plan in their order, as a student reads them.
+     *
+     * @param words the order in words
+     * @param now the key the plan is in
+     */
+    public record Order(List<NoteName> keys, String words, NoteName now) {}
+
+    /** The order of the student's first plan; empty without a plan. */
     @Transactional(readOnly = true)
-    public Optional<List<NoteName>> order(long studioId, long studentId, Player player) {
+    public Optional<Order> order(long studioId, long studentId, Player player) {
         return plans.findByStudioIdAndStudentIdAndEndedOrderById(studioId, studentId, false).stream()
                 .findFirst()
                 .map(entity -> {
-                    Planned planned = Planned.of(entity, List.of());
-                    return planned.plan().round().stream()
-                            .map(tonic -> planned.asRead(tonic, player))
-                            .toList();
+                    Planned planned = keeper.planned(entity);
+                    NoteName now = planned.plan()
+                            .on(LocalDate.now(clock), planned.events())
+                            .tonic();
+                    return new Order(
+                            planned.plan().round().stream()
+                                    .map(tonic -> planned.asRead(tonic, player))
+                                    .toList(),
+                            order(entity),
+                            planned.asRead(now, player));
                 });
     }
 

@@ -8,6 +8,7 @@ import java.util.Collection;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
@@ -169,6 +170,22 @@ public class PracticeService implements CleanShares {
         return standings.last(studioId, studentIds).stream()
                 .map(last -> new LastTake(last.studentId(), Bpm.of(last.bpm()), last.outcome(), last.takenOn()))
                 .collect(Collectors.toMap(LastTake::studentId, last -> last, (earlier, later) -> later));
+    }
+
+    /** How many seconds a student practised on each day between two; days without practice are absent. */
+    @Transactional(readOnly = true)
+    public Map<LocalDate, Long> secondsByDay(long studioId, long studentId, LocalDate from, LocalDate to) {
+        return takes.secondsByDay(studioId, studentId, from, to).stream()
+                .collect(Collectors.toMap(row -> (LocalDate) row[0], row -> (Long) row[1]));
+    }
+
+    /** What a student played between two days. */
+    @Transactional(readOnly = true)
+    public List<Assigned> playedBetween(long studioId, long studentId, LocalDate from, LocalDate to) {
+        Set<Long> played = Set.copyOf(takes.playedBetween(studioId, studentId, from, to));
+        return assignments.all(studioId, studentId).stream()
+                .filter(one -> played.contains(one.id()))
+                .toList();
     }
 
     /** A student's last take. */

@@ -48,5 +48,19 @@ interface TakeRepository extends JpaRepository<TakeEntity, Long> {
             where t.studentId = :studentId and t.takenAt >= :since and t.takenOn = :day group by t.assignmentId""")
     List<Object[]> secondsOn(long studentId, Instant since, LocalDate day);
 
+    /** How long a student practised on each day between two: the day, and seconds. */
+    @Query(
+            """
+            select t.takenOn, sum(coalesce(t.seconds, 0)) from TakeEntity t
+            where t.studioId = :studioId and t.studentId = :studentId and t.takenOn between :from and :to
+            group by t.takenOn""")
+    List<Object[]> secondsByDay(long studioId, long studentId, LocalDate from, LocalDate to);
+
+    @Query(
+            """
+            select distinct t.assignmentId from TakeEntity t
+            where t.studioId = :studioId and t.studentId = :studentId and t.takenOn between :from and :to""")
+    List<Long> playedBetween(long studioId, long studentId, LocalDate from, LocalDate to);
+
     Page<TakeEntity> findByStudioIdAndStudentId(long studioId, long studentId, Pageable page);
 }

@@ -1,9 +1,15 @@
 package pebblestep.app.progress;
 
+import jakarta.validation.Valid;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import pebblestep.app.platform.PageOf;
 import pebblestep.app.platform.PracticeVisitor;
@@ -12,25 +18,53 @@ import pebblestep.app.practice.PracticeService;
 import pebblestep.app.practice.PracticeViews.TakeView;
 import pebblestep.app.practice.PracticeViews.WordView;
 import pebblestep.app.practice.WordService;
-import pebblestep.app.progress.ProgressViews.DeskLine;
+import pebblestep.app.progress.ProgressViews.DeskPage;
+import pebblestep.app.progress.ProgressViews.KeyGrid;
+import pebblestep.app.progress.ProgressViews.KeyHistory;
 import pebblestep.app.progress.ProgressViews.KeyPathView;
+import pebblestep.app.progress.ProgressViews.Spanning;
 
 /** What the takes say: to the teacher of all students, to a student of their own. */
 @RestController
 class ProgressController {
-    private final ProgressService progress;
+    private final DeskService desk;
+    private final KeyPathService progress;
     private final PracticeService practice;
     private final WordService words;
 
-    ProgressController(ProgressService progress, PracticeService practice, WordService words) {
+    ProgressController(DeskService desk, KeyPathService progress, PracticeService practice, WordService words) {
+        this.desk = desk;
         this.progress = progress;
         this.practice = practice;
         this.words = words;
     }
 
+    /** Everybody, or only those with a verdict of a kind. */
     @GetMapping("/api/desk")
-    PageOf<DeskLine> desk(@AuthenticationPrincipal Teacher teacher, @RequestParam(defaultValue = "0") int page) {
-        return progress.desk(teacher.studioId(), page);
+    DeskPage desk(
+            @AuthenticationPrincipal Teacher teacher,
+            @RequestParam(defaultValue = "0") int page,
+            @RequestParam(required = false) @Nullable String verdict) {
+        return desk.desk(teacher.studioId(), page, verdict);
+    }
+
+    /** Lets the student play a wider or a shorter range from now on. */
+    @PostMapping("/api/assignments/{id}/span")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void span(@AuthenticationPrincipal Teacher teacher, @PathVariable long id, @Valid @RequestBody Spanning spanning) {
+        desk.span(teacher.studioId(), id, spanning.wider());
+    }
+
+    /** Students by keys. */
+    @GetMapping("/api/keys")
+    KeyGrid grid(@AuthenticationPrincipal Teacher teacher, @RequestParam(defaultValue = "0") int page) {
+        return progress.grid(teacher.studioId(), page);
+    }
+
+    /** How it came about in one key, such as Bb major. */
+    @GetMapping("/api/students/{id}/history")
+    KeyHistory history(@AuthenticationPrincipal Teacher teacher, @PathVariable long id, @RequestParam String key) {
+        return progress.history(teacher.studioId(), id, key);
     }
 
     @GetMapping("/api/students/{id}/key-path")

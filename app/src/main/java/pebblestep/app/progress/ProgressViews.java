@@ -1,5 +1,6 @@
 package pebblestep.app.progress;
 
+import jakarta.validation.constraints.NotNull;
 import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.time.LocalTime;
@@ -25,6 +26,7 @@ public final class ProgressViews {
      * @param picks what the teacher has to pick from
      * @param decisions other rungs to put the student on
      * @param held whether the student is held on the rung
+     * @param undo whether the last decision about it can be taken back
      */
     public record DeskWork(
             long assignmentId,
@@ -40,7 +42,8 @@ public final class ProgressViews {
             List<String> advice,
             List<MoveView> picks,
             List<DecisionView> decisions,
-            boolean held) {}
+            boolean held,
+            boolean undo) {}
 
     /**
      * One student on the desk.
@@ -57,6 +60,19 @@ public final class ProgressViews {
             @Nullable LocalTime lesson,
             List<DeskWork> works) {}
 
+    /** How many students have a verdict of a kind. */
+    public record VerdictCount(String kind, int students) {}
+
+    /**
+     * A page of the desk.
+     *
+     * @param counts the verdicts of the whole studio, neediest first
+     */
+    public record DeskPage(List<DeskLine> items, int page, int pages, long total, List<VerdictCount> counts) {}
+
+    /** Whether the range gets wider, or shorter. */
+    public record Spanning(@NotNull(message = "Say whether it gets wider.") Boolean wider) {}
+
     /** One form of a key on the path; {@code slips} says what slips in it, most often first. */
     public record FormView(
             String key,
@@ -69,11 +85,51 @@ public final class ProgressViews {
             @Nullable LocalDate lastDay,
             String kind,
             String sentence,
+            @Nullable String fading,
             List<String> slips) {}
 
-    /** One stone of the path. */
-    public record StoneView(String tonic, int rings, List<FormView> forms) {}
+    /** One stone of the path; {@code fading} where something learned in it is overdue or slips. */
+    public record StoneView(String tonic, int rings, boolean fading, List<FormView> forms) {}
 
-    /** A student's keys in their order. */
-    public record KeyPathView(String student, String instrument, int mostRings, List<StoneView> stones) {}
+    /**
+     * A student's keys in their order.
+     *
+     * @param order the order in words
+     * @param now the key that a plan is in; null without one
+     */
+    public record KeyPathView(
+            String student,
+            String instrument,
+            String order,
+            @Nullable String now,
+            int mostRings,
+            List<StoneView> stones) {}
+
+    /** One key of one student: how far, in how many forms, and each in a sentence. */
+    public record GridCell(int rings, int forms, boolean fading, List<String> sentences) {}
+
+    /** A student's keys, in the order of the grid. */
+    public record GridLine(long studentId, String name, String instrument, List<GridCell> cells) {}
+
+    /** Students by keys. */
+    public record KeyGrid(List<String> keys, int mostRings, List<GridLine> items, int page, int pages, long total) {}
+
+    /**
+     * A day in one key.
+     *
+     * @param best the fastest clean take, in notes a second; null where none was
+     */
+    public record HistoryDay(LocalDate day, int daysAgo, int takes, int clean, @Nullable Double best) {}
+
+    /**
+     * Something that was given in a key.
+     *
+     * @param forecast whether its goal will be met; null without one
+     * @param target the goal in notes a second
+     */
+    public record HistoryPiece(
+            long assignmentId, String title, String sentence, @Nullable String forecast, @Nullable Double target) {}
+
+    /** How it came about in one key. */
+    public record KeyHistory(String key, List<HistoryDay> days, List<String> slips, List<HistoryPiece> pieces) {}
 }

@@ -28,12 +28,12 @@ class GroupTest {
                 "{\"routineId\":%d,\"studentIds\":[%d,%d,%d],\"startsOn\":\"%s\",\"endsOn\":\"%s\",\"weekdays\":[1,3,5],\"minutesADay\":5}"
                         .formatted(routine, oboe.id(), horn.id(), beginner.id(), monday, monday.plusDays(20));
         JsonNode preview = teacher.post("/api/assignments/group/preview", form).json();
-        assertThat(preview.at("/0/steps/0/key").asString()).isEqualTo("Db major");
-        assertThat(preview.at("/1/steps/0/key").asString()).isEqualTo("Ab major");
-        assertThat(preview.at("/2/steps/0/refusal").asString()).contains("Two octaves from Db");
+        assertThat(preview.at("/students/0/steps/0/key").asString()).isEqualTo("Db major");
+        assertThat(preview.at("/students/1/steps/0/key").asString()).isEqualTo("Ab major");
+        assertThat(preview.at("/students/2/steps/0/refusal").asString()).contains("Two octaves from Db");
         // Three days a week, and three rungs a day at most: the six rungs are likely climbed within the first week.
-        assertThat(preview.at("/0/steps/0/weeks").toString()).isEqualTo("[\"100 bpm\"]");
-        assertThat(preview.at("/0/given").asInt()).isZero();
+        assertThat(preview.at("/students/0/steps/0/weeks").toString()).isEqualTo("[\"100 bpm\"]");
+        assertThat(preview.at("/students/0/given").asInt()).isZero();
         assertThat(teacher.get("/api/students/" + oboe.id() + "/assignments").json())
                 .isEmpty();
         JsonNode given = teacher.post("/api/assignments/group", form).json();

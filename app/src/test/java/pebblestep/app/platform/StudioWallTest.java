@@ -27,6 +27,8 @@ class StudioWallTest {
     private Answer assignment;
     private Answer instrument;
     private long plan;
+    private long required;
+    private long note;
 
     @BeforeAll
     void two_studios(Client client) {
@@ -36,12 +38,26 @@ class StudioWallTest {
         step = Given.step(here);
         assignment = here.post("/api/assignments", Given.assignment(step.id(), student.id()));
         assertThat(assignment.status()).isEqualTo(201);
+        required = here.post("/api/students/" + student.id() + "/required", REQUIRED)
+                .json()
+                .at("/0/id")
+                .asLong();
+        note = here.post("/api/students/" + student.id() + "/lesson-notes", "{\"text\":\"Own\"}")
+                .id();
         Answer plans = here.post("/api/key-plans", keyPlan());
         assertThat(plans.status()).isEqualTo(201);
         plan = plans.json().at("/0/id").asLong();
         instrument = here.post("/api/instruments", Given.INSTRUMENT);
         assertThat(instrument.status()).isEqualTo(201);
     }
+
+    private static final String REQUIRED =
+            """
+            {"tonic":"C","form":"major","octaves":1,"value":"1/8","bpm":80,"date":"2027-03-12"}""";
+
+    private static final String ANSWER =
+            """
+            {"kind":"spell","tonic":"C","form":"major","answer":"C D E F G A B"}""";
 
     private String keyPlan() {
         return """
@@ -82,6 +98,21 @@ class StudioWallTest {
                 new Call("GET", ofStudent + "/words", null),
                 new Call("GET", ofStudent + "/key-path", null),
                 new Call("GET", ofStudent + "/key-plans", null),
+                new Call("GET", ofStudent + "/history?key=Db%20major", null),
+                new Call("GET", ofStudent + "/required", null),
+                new Call("POST", ofStudent + "/required", REQUIRED),
+                new Call("POST", ofStudent + "/required/read", "{\"text\":\"key,tempo,date\"}"),
+                new Call("POST", "/api/required/" + required + "/remove", ""),
+                new Call("POST", "/api/required/" + required + "/restore", ""),
+                new Call("GET", ofStudent + "/quiz", null),
+                new Call("PUT", ofStudent + "/quiz", "{\"given\":true}"),
+                new Call("POST", ofStudent + "/quiz/answers", ANSWER),
+                new Call("GET", ofStudent + "/lesson", null),
+                new Call("GET", ofStudent + "/lesson-notes", null),
+                new Call("POST", ofStudent + "/lesson-notes", "{\"text\":\"Taken\"}"),
+                new Call("PUT", "/api/lesson-notes/" + note, "{\"text\":\"Taken\",\"version\":0}"),
+                new Call("GET", ofStudent + "/report", null),
+                new Call("POST", ofAssignment + "/span", "{\"wider\":false}"),
                 new Call("POST", "/api/key-plans/" + plan + "/decisions", "{\"kind\":\"skip\"}"),
                 new Call("POST", "/api/key-plans/" + plan + "/undo", ""),
                 new Call("POST", "/api/key-plans/" + plan + "/end", ""),
@@ -110,6 +141,10 @@ class StudioWallTest {
         String group = "{\"routineId\":%d,\"studentIds\":[%d],\"startsOn\":\"2026-03-02\",\"minutesADay\":5}"
                 .formatted(step.json().get("routineId").asLong(), student.id());
         return List.of(
+                new Call("GET", "/api/keys", null),
+                new Call("GET", "/api/students/timetable", null),
+                new Call("POST", "/api/students/read/preview", "{\"text\":\"name,instrument\"}"),
+                new Call("POST", "/api/students/read", "{\"text\":\"name,instrument\"}"),
                 new Call("GET", "/api/key-plans/choices", null),
                 new Call("POST", "/api/key-plans/preview", keyPlan()),
                 new Call("POST", "/api/key-plans", keyPlan()),
@@ -159,6 +194,8 @@ class StudioWallTest {
                         "/api/practice/assignments/" + assignment.id() + "/taps/simulated",
                         "{\"bpm\":60,\"player\":\"late\"}"),
                 new Call("GET", "/api/practice/week", null),
+                new Call("GET", "/api/practice/quiz", null),
+                new Call("POST", "/api/practice/quiz/answers", ANSWER),
                 new Call("POST", "/api/practice/latency", "{\"taps\":[]}"),
                 new Call(
                         "POST",

@@ -69,6 +69,17 @@ public record Reviews(
         return Math.toIntExact(ChronoUnit.DAYS.between(today, due));
     }
 
+    /** How something learned fades, in a sentence: {@code Fading: review due for 3 days, 11 days since clean.} */
+    public String fading(LocalDate today) {
+        String since = daysSinceClean(today) + (daysSinceClean(today) == 1 ? " day" : " days") + " since clean";
+        if (failed > 0) {
+            return "Fading: " + (failed == 1 ? "the last review was" : failed + " reviews were") + " not clean, "
+                    + since + ".";
+        }
+        int over = -dueIn(today);
+        return "Fading: review due for " + over + (over == 1 ? " day, " : " days, ") + since + ".";
+    }
+
     /** Whether it is due on a day. */
     public boolean isDue(LocalDate today) {
         return dueIn(today) <= 0;

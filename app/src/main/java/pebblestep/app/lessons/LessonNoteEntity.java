@@ -1,0 +1,32 @@
+package pebblestep.app.lessons;
+
+import jakarta.persistence.Entity;
+import jakarta.persistence.GeneratedValue;
+import jakarta.persistence.GenerationType;
+import jakarta.persistence.Id;
+import jakarta.persistence.Table;
+import jakarta.persistence.Version;
+import java.time.Instant;
+import java.time.LocalDate;
+
+/** What the teacher wrote down in a lesson. */
+@Entity
+@Table(name = "lesson_notes")
+class LessonNoteEntity {
+    @Id
+    @GeneratedValue(strategy = GenerationType.IDENTITY)
+    Long id;
+
+    Long studioId;
+    Long studentId;
+    LocalDate heldOn;
+    String text;
+
+    /** The part that is meant for the parents; empty where none is. */
+    String toParents;
+
+    @Version
+    int version;
+
+    Instant writtenAt;
+}

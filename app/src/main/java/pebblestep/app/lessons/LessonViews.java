@@ -1,0 +1,96 @@
+package pebblestep.app.lessons;
+
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.time.LocalDate;
+import java.time.LocalTime;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import pebblestep.app.goals.GoalViews.RequiredView;
+import pebblestep.app.keyplans.KeyPlanViews.KeyPlanView;
+import pebblestep.app.practice.PracticeViews.WordView;
+import pebblestep.app.progress.ProgressViews.DeskWork;
+
+/** What the API takes and shows of lessons. */
+public final class LessonViews {
+    private LessonViews() {}
+
+    /** A day and how long was practised on it. */
+    public record DayMinutes(LocalDate day, int minutes) {}
+
+    /**
+     * How one thing moved since the last lesson.
+     *
+     * @param from the rung then, in words; the start for something new
+     * @param to the rung now
+     * @param move up, down, same or new
+     */
+    public record MovedView(
+            long assignmentId, String title, String key, String from, String to, String move, int takes, int clean) {}
+
+    /** What slipped in one key since the last lesson. */
+    public record SlipView(String key, List<String> sentences) {}
+
+    /**
+     * Everything that a lesson needs in one look.
+     *
+     * @param since the day of the lesson before, or a week ago
+     * @param sentence how much was practised since
+     * @param minutes day by day since then, at most the last 28
+     * @param works what the student works on, with what can be decided
+     */
+    public record LessonCard(
+            long studentId,
+            String name,
+            String instrument,
+            @Nullable Integer lessonDay,
+            @Nullable LocalTime lessonTime,
+            @Nullable Integer minutesADay,
+            @Nullable String parentNote,
+            LocalDate since,
+            boolean hadLesson,
+            String sentence,
+            List<DayMinutes> minutes,
+            List<MovedView> moved,
+            List<DeskWork> works,
+            List<SlipView> slips,
+            List<WordView> words,
+            List<RequiredView> required,
+            List<KeyPlanView> plans,
+            List<NoteView> notes) {}
+
+    /** What was written down in a lesson. */
+    public record NoteView(long id, LocalDate heldOn, String text, String toParents, int version) {}
+
+    /**
+     * Something to write down.
+     *
+     * @param heldOn the day of the lesson; today without one
+     * @param toParents the part that the parents' page shows
+     * @param version the version that was loaded; not needed for a new one
+     */
+    public record NoteForm(
+            @Nullable LocalDate heldOn,
+            @NotNull(message = "Write something down.")
+                    @Size(max = 2000, message = "A note has at most 2000 characters.")
+                    String text,
+            @Nullable @Size(max = 1000, message = "A word to the parents has at most 1000 characters.")
+                    String toParents,
+            @Nullable Integer version) {}
+
+    /** A month in plain words, for a parent. */
+    public record ReportView(
+            String student,
+            String studio,
+            String month,
+            String practised,
+            List<DayMinutes> minutes,
+            List<String> learned,
+            List<String> growing,
+            List<String> kept,
+            List<String> required,
+            List<ToParents> fromLessons) {}
+
+    /** What the teacher wrote for the parents in a lesson. */
+    public record ToParents(LocalDate day, String text) {}
+}

@@ -1,0 +1,83 @@
+package pebblestep.app.progress;
+
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import pebblestep.app.assignments.Assigned;
+import pebblestep.app.bench.ClimbWorkings;
+import pebblestep.app.progress.ProgressViews.DecisionView;
+import pebblestep.app.progress.ProgressViews.DeskWork;
+import pebblestep.core.climb.Ascent;
+import pebblestep.core.climb.Spans;
+import pebblestep.core.climb.Standing;
+import pebblestep.core.passage.Player;
+import pebblestep.core.passage.StepWords;
+import pebblestep.core.practice.Judgement;
+import pebblestep.core.practice.KeyPath;
+import pebblestep.core.practice.Progress;
+import pebblestep.core.practice.Verdict;
+import pebblestep.core.rhythm.ValueNames;
+import pebblestep.exchange.Rounded;
+
+/** Says one thing that a student works on for the desk; the verdict first, all else only where it is shown. */
+record DeskWorkings(
+        Assigned assigned, Progress progress, Player player, Verdict verdict, Standing standing, ValueNames names) {
+
+    /** What is open on the day, and what slips away whenever it was given; empty for anything else. */
+    static Optional<DeskWorkings> of(
+            Assigned assigned, Progress progress, Player player, LocalDate today, ValueNames names) {
+        Verdict verdict = Verdict.of(progress, assigned.schedule(), assigned.goal(), player, today, names);
+        boolean shown = assigned.schedule().isOpen(today) || verdict.kind() == Judgement.Kind.SLIPPING;
+        return shown
+                ? Optional.of(new DeskWorkings(
+                        assigned, progress, player, verdict, progress.standing().on(today), names))
+                : Optional.empty();
+    }
+
+    Judgement.Kind kind() {
+        return verdict.kind();
+    }
+
+    DeskWork view() {
+        Ascent ascent = standing.ascent();
+        boolean picks = verdict.kind() == Judgement.Kind.PICK;
+        return new DeskWork(
+                assigned.id(),
+                assigned.title(),
+                progress.key().toString(),
+                ascent.bpm(standing.at()).value(),
+                ascent.bpm(ascent.climb().last()).value(),
+                progress.best().map(best -> best.bpm().value()).orElse(null),
+                progress.best().map(best -> Rounded.of(best.notesPerSecond())).orElse(null),
+                KeyPath.rings(standing),
+                verdict.kind().name().toLowerCase(Locale.ROOT),
+                verdict.sentence(),
+                verdict.advice(),
+                picks ? new ClimbWorkings(ascent, Optional.of(player), names).moves(standing.at()) : List.of(),
+                picks ? List.of() : decisions(),
+                standing.held(),
+                assigned.decisions().stream().anyMatch(decided -> decided.at().isAfter(Instant.MIN)));
+    }
+
+    private List<DecisionView> decisions() {
+        Ascent ascent = standing.ascent();
+        List<DecisionView> decisions = new ArrayList<>();
+        ascent.back(standing.at())
+                .ifPresent(at -> decisions.add(new DecisionView("back", ascent.inWords(at, names), at.rungs())));
+        ascent.next(standing.at())
+                .ifPresent(at -> decisions.add(new DecisionView("on", ascent.inWords(at, names), at.rungs())));
+        Spans.shorter(ascent, standing.at()).ifPresent(spans -> decisions.add(decision("shorten", spans)));
+        Spans.wider(ascent, standing.at()).ifPresent(spans -> decisions.add(decision("widen", spans)));
+        return decisions;
+    }
+
+    private DecisionView decision(String kind, Spans spans) {
+        return new DecisionView(
+                kind,
+                StepWords.line(spans.ascent().at(spans.at()).line()),
+                spans.at().rungs());
+    }
+}
