@@ -23,6 +23,10 @@ export const router = createBrowserRouter([
             path: 'keys',
             lazy: async () => ({ Component: (await import('./rooms/practice/PracticeDoor')).OwnKeyPath }),
           },
+          {
+            path: 'quiz',
+            lazy: async () => ({ Component: (await import('./rooms/practice/OwnQuiz')).OwnQuiz }),
+          },
         ],
       },
       {
@@ -49,6 +53,22 @@ export const router = createBrowserRouter([
           {
             path: '/students/:studentId/steps/:assignmentId',
             lazy: async () => ({ Component: (await import('./rooms/students/StepPage')).StepPage }),
+          },
+          {
+            path: '/students/keys',
+            lazy: async () => ({ Component: (await import('./rooms/students/KeyGridPage')).KeyGridPage }),
+          },
+          {
+            path: '/students/:studentId/lesson',
+            lazy: async () => ({ Component: (await import('./rooms/lesson/LessonPage')).LessonPage }),
+          },
+          {
+            path: '/students/:studentId/quiz',
+            lazy: async () => ({ Component: (await import('./rooms/quiz/QuizPage')).QuizPage }),
+          },
+          {
+            path: '/students/:studentId/report',
+            lazy: async () => ({ Component: (await import('./rooms/report/ReportPage')).ReportPage }),
           },
           {
             path: '/students/:studentId',

@@ -89,6 +89,25 @@ export function usePlace() {
   });
 }
 
+/** Lets a student play a wider or a shorter range. */
+export function useSpan() {
+  const changed = useStudentsChanged();
+  return useOnce({
+    mutationFn: ({ id, wider }: { id: number; wider: boolean }) =>
+      data(api.POST('/api/assignments/{id}/span', { params: { path: { id } }, body: { wider } })),
+    onSuccess: changed,
+  });
+}
+
+/** Takes the last decision about something given back. */
+export function useTakeBack() {
+  const changed = useStudentsChanged();
+  return useOnce({
+    mutationFn: (id: number) => data(api.POST('/api/assignments/{id}/undo', { params: { path: { id } } })),
+    onSuccess: changed,
+  });
+}
+
 /** Changes the climb of an assignment. */
 export function useChangeClimb() {
   const changed = useStudentsChanged();

@@ -170,15 +170,28 @@ export function useStudent(id: number) {
   });
 }
 
+const SHOWING_STUDENTS = [
+  'students',
+  'student',
+  'desk',
+  'keyPath',
+  'assignments',
+  'passage',
+  'forecast',
+  'climb',
+  'plans',
+  'lesson',
+  'required',
+  'report',
+  'quiz',
+  'keyGrid',
+  'history',
+];
+
 /** Everything that shows students; asked again after any of them changed. */
 export function useStudentsChanged() {
   const client = useQueryClient();
-  return () =>
-    Promise.all(
-      ['students', 'student', 'desk', 'keyPath', 'assignments', 'passage', 'forecast', 'climb'].map((key) =>
-        client.invalidateQueries({ queryKey: [key] }),
-      ),
-    );
+  return () => Promise.all(SHOWING_STUDENTS.map((key) => client.invalidateQueries({ queryKey: [key] })));
 }
 
 export function useKeepStudent() {
@@ -302,6 +315,16 @@ export function useEndAssignment() {
   });
 }
 
+/** Changes until when, on which days and how long something given is practised. */
+export function useReschedule() {
+  const changed = useStudentsChanged();
+  return useMutation({
+    mutationFn: ({ id, ...body }: { id: number; endsOn?: string; weekdays: number[]; minutesADay: number }) =>
+      data(api.PUT('/api/assignments/{id}/schedule', { params: { path: { id } }, body })),
+    onSuccess: changed,
+  });
+}
+
 export function useAssignments(studentId: number) {
   return useQuery({
     queryKey: ['assignments', studentId],
@@ -309,10 +332,10 @@ export function useAssignments(studentId: number) {
   });
 }
 
-export function useDesk(page: number) {
+export function useDesk(page: number, verdict?: string) {
   return useQuery({
-    queryKey: ['desk', page],
-    queryFn: () => data(api.GET('/api/desk', { params: { query: { page } } })),
+    queryKey: ['desk', page, verdict],
+    queryFn: () => data(api.GET('/api/desk', { params: { query: { page, verdict } } })),
     placeholderData: keepPreviousData,
     refetchOnWindowFocus: true,
   });

@@ -1,23 +1,26 @@
-import { Button } from '@mantine/core';
+import { Button, Menu } from '@mantine/core';
 import { notifications } from '@mantine/notifications';
-import { useHold, usePlace } from '../../api/climbs';
-import type { DeskLine } from '../../api/types';
+import { IconDots } from '@tabler/icons-react';
+import { sentenceOf } from '../../api/client';
+import { useHold, usePlace, useSpan, useTakeBack } from '../../api/climbs';
+import type { DeskWork } from '../../api/types';
 import { notes } from '../../ui/words';
-import { Wrong } from '../../ui/Wrong';
 import classes from './Desk.module.css';
-
-type Work = DeskLine['works'][number];
+import { useDecided } from './useDecided';
 
 const NAMES: Record<string, string> = { back: 'Back', on: 'On' };
+const SPANS: Record<string, string> = { shorten: 'Shorter', widen: 'Wider' };
 
-/** What the teacher can decide with one press: a rung back, a rung on, or to hold the student where they are. */
-export function Decisions({ work }: { work: Work }) {
+/** What the teacher can decide with one press: a rung back, a rung on, hold; behind the dots a wider or shorter range. */
+export function Decisions({ work }: { work: DeskWork }) {
   const place = usePlace();
   const hold = useHold();
-  const tell = (message: string) => notifications.show({ message, color: 'moss' });
+  const tell = useDecided(work);
+  const moves = work.decisions.filter((decision) => decision.kind in NAMES);
+  const wrong = (error: unknown) => notifications.show({ message: sentenceOf(error), color: 'clay' });
   return (
     <span className={classes.decisions}>
-      {work.decisions.map((decision) => (
+      {moves.map((decision) => (
         <Button
           key={decision.kind}
           size="compact-sm"
@@ -28,7 +31,7 @@ export function Decisions({ work }: { work: Work }) {
           onClick={() =>
             place.mutate(
               { id: work.assignmentId, at: decision.at },
-              { onSuccess: () => tell(`${notes(work.title)}: ${notes(decision.words)}.`) },
+              { onSuccess: () => tell(`${notes(work.title)}: ${notes(decision.words)}.`), onError: wrong },
             )
           }
         >
@@ -44,13 +47,69 @@ export function Decisions({ work }: { work: Work }) {
         onClick={() =>
           hold.mutate(
             { id: work.assignmentId, holds: !work.held },
-            { onSuccess: () => tell(work.held ? 'They go on.' : 'Held here until you let them go on.') },
+            {
+              onSuccess: () => tell(work.held ? 'They go on.' : 'Held here until you let them go on.'),
+              onError: wrong,
+            },
           )
         }
       >
         {work.held ? 'Held' : 'Hold'}
       </Button>
-      {(place.isError || hold.isError) && <Wrong error={place.error ?? hold.error} />}
+      <More work={work} />
     </span>
+  );
+}
+
+/** What is decided less often: another range, and to take the last decision back. */
+function More({ work }: { work: DeskWork }) {
+  const span = useSpan();
+  const takeBack = useTakeBack();
+  const tell = useDecided(work);
+  const spans = work.decisions.filter((decision) => decision.kind in SPANS);
+  const wrong = (error: unknown) => notifications.show({ message: sentenceOf(error), color: 'clay' });
+  if (spans.length === 0 && !work.undo) return null;
+  return (
+    <Menu position="bottom-end" withinPortal>
+      <Menu.Target>
+        <Button
+          size="compact-sm"
+          variant="default"
+          px={6}
+          loading={span.isPending || takeBack.isPending}
+          aria-label={`More to decide: ${notes(work.title)}`}
+        >
+          <IconDots size={16} />
+        </Button>
+      </Menu.Target>
+      <Menu.Dropdown>
+        {spans.map((decision) => (
+          <Menu.Item
+            key={decision.kind}
+            onClick={() =>
+              span.mutate(
+                { id: work.assignmentId, wider: decision.kind === 'widen' },
+                { onSuccess: () => tell(`${notes(work.title)}: ${decision.words}.`), onError: wrong },
+              )
+            }
+          >
+            {SPANS[decision.kind]}: {decision.words}
+          </Menu.Item>
+        ))}
+        {work.undo && (
+          <Menu.Item
+            onClick={() =>
+              takeBack.mutate(work.assignmentId, {
+                onSuccess: () =>
+                  notifications.show({ message: 'The last decision is taken back.', color: 'river' }),
+                onError: wrong,
+              })
+            }
+          >
+            Take the last decision back
+          </Menu.Item>
+        )}
+      </Menu.Dropdown>
+    </Menu>
   );
 }

@@ -2,48 +2,39 @@ import { Button } from '@mantine/core';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { useDesk } from '../../api/teacher';
-import type { DeskLine } from '../../api/types';
+import type { DeskPage } from '../../api/types';
 import { Empty } from '../../ui/Empty';
 import { Pages } from '../../ui/Pages';
 import { Waiting } from '../../ui/Waiting';
 import { Wrong } from '../../ui/Wrong';
 import { DeskStudent } from './DeskStudent';
 import { VerdictFilter } from './VerdictFilter';
+import { WeekBand } from './WeekBand';
 import classes from './Desk.module.css';
 
-function summary(lines: DeskLine[]): string {
-  const count = (kind: string) =>
-    lines.flatMap((line) => line.works).filter((work) => work.kind === kind).length;
-  const recent = lines.filter((line) => line.last && line.last.daysAgo <= 1).length;
+/** Who needs the teacher, in one line: numbers of students of the whole studio. */
+function summary(desk: DeskPage): string {
+  const count = (...kinds: string[]) =>
+    desk.counts.filter((one) => kinds.includes(one.kind)).reduce((sum, one) => sum + one.students, 0);
   const said = [
-    `${recent} of ${lines.length} practised since yesterday`,
-    `${lines.filter((line) => line.lesson).length} lessons today`,
-    `${count('reached')} learned`,
-    `${count('ready')} ready for the next rung`,
-    `${count('stuck') + count('slipping')} stuck or slipping`,
+    `${count('stuck', 'slipping')} stuck or slipping`,
     `${count('quiet')} quiet`,
     `${count('behind')} behind`,
-  ];
-  return said.filter((part) => !part.startsWith('0 ')).join(' · ');
-}
-
-/** The students with work of a verdict, and of theirs only that work. */
-function shown(lines: DeskLine[], only: string | undefined): DeskLine[] {
-  if (only === undefined) return lines;
-  return lines
-    .map((line) => ({ ...line, works: line.works.filter((work) => work.kind === only) }))
-    .filter((line) => line.works.length > 0);
+    `${count('pick')} waiting for your pick`,
+    `${count('ready')} ready for the next rung`,
+  ].filter((part) => !part.startsWith('0 '));
+  return said.length > 0 ? said.join(' · ') : 'Nobody waits for you.';
 }
 
 /** The desk: a page to read before lessons, one paragraph for each student. */
 export function Desk() {
   const [page, setPage] = useState(0);
   const [only, setOnly] = useState<string>();
-  const desk = useDesk(page);
+  const desk = useDesk(page, only);
   if (desk.isPending) return <Waiting />;
   if (desk.isError) return <Wrong error={desk.error} again={() => desk.refetch()} />;
-  const { items, pages } = desk.data;
-  if (desk.data.total === 0) {
+  const { items, pages, counts, total } = desk.data;
+  if (total === 0 && !only) {
     return (
       <Empty
         title="Nobody here yet"
@@ -59,14 +50,27 @@ export function Desk() {
     );
   }
   const today = new Date().toLocaleDateString('en-GB', { weekday: 'long', day: 'numeric', month: 'long' });
+  const choose = (kind: string | undefined) => {
+    setOnly(kind);
+    setPage(0);
+  };
   return (
     <div className={classes.desk}>
       <header className={classes.head}>
         <h1>{today}</h1>
-        <p>{summary(items)}</p>
+        <p>{summary(desk.data)}</p>
       </header>
-      <VerdictFilter lines={items} only={only} onOnly={setOnly} />
-      {shown(items, only).map((line) => (
+      <WeekBand />
+      <VerdictFilter counts={counts} only={only} onOnly={choose} />
+      {only && items.length === 0 && (
+        <p className={classes.nothing}>
+          Nobody now.{' '}
+          <button type="button" onClick={() => choose(undefined)}>
+            Show everything
+          </button>
+        </p>
+      )}
+      {items.map((line) => (
         <DeskStudent key={line.studentId} line={line} />
       ))}
       <Pages page={page} pages={pages} onPage={setPage} />

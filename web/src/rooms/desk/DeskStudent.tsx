@@ -1,46 +1,9 @@
 import { Button } from '@mantine/core';
 import { Link } from 'react-router';
 import type { DeskLine } from '../../api/types';
-import { Stone, type StoneTone } from '../../ui/Stone';
-import { ago, notes, short } from '../../ui/words';
-import { Decisions } from './Decisions';
-import { Picks } from './Picks';
+import { ago, short } from '../../ui/words';
+import { WorkLine } from './WorkLine';
 import classes from './Desk.module.css';
-
-type Work = DeskLine['works'][number];
-
-const TONES: Record<string, StoneTone> = {
-  new: 'hollow',
-  hold: 'river',
-  ready: 'moss',
-  reached: 'moss',
-  waits: 'moss',
-  misses: 'clay',
-  back: 'clay',
-  pick: 'moss',
-  stuck: 'clay',
-  slipping: 'clay',
-  quiet: 'sand',
-  behind: 'clay',
-  on_course: 'river',
-};
-
-/** The word beside the stone, so that nothing is said by colour alone. */
-export const WORDS: Record<string, string> = {
-  new: 'new',
-  hold: 'in work',
-  ready: 'ready',
-  reached: 'learned',
-  stuck: 'stuck',
-  slipping: 'slipping',
-  quiet: 'quiet',
-  behind: 'behind',
-  on_course: 'on course',
-  waits: 'enough today',
-  misses: 'slips',
-  back: 'one back',
-  pick: 'you pick',
-};
 
 function lastSaid(line: DeskLine): string {
   if (!line.last) return 'no take yet';
@@ -65,13 +28,22 @@ export function DeskStudent({ line }: { line: DeskLine }) {
       </div>
       <div className={classes.works}>
         {line.works.length === 0 && (
-          <p className={classes.nothing}>Nothing assigned today. Build a step at the bench and give it.</p>
+          <p className={classes.nothing}>Nothing to work on. Build a step at the bench and give it.</p>
         )}
         {line.works.map((work) => (
           <WorkLine key={work.assignmentId} work={work} studentId={line.studentId} />
         ))}
       </div>
       <div className={classes.decide}>
+        <Button
+          size="compact-md"
+          variant={line.lesson ? 'filled' : 'default'}
+          component={Link}
+          to={`/students/${line.studentId}/lesson`}
+          aria-label={`Lesson with ${line.name}`}
+        >
+          Lesson
+        </Button>
         <Button
           size="compact-md"
           variant="default"
@@ -92,40 +64,5 @@ export function DeskStudent({ line }: { line: DeskLine }) {
         </Button>
       </div>
     </article>
-  );
-}
-
-function WorkLine({ work, studentId }: { work: Work; studentId: number }) {
-  return (
-    <div className={classes.work}>
-      <span className={classes.mark}>
-        <svg width="46" height="30" aria-hidden="true">
-          <Stone
-            seed={work.title}
-            width={40}
-            height={24}
-            tone={TONES[work.kind] ?? 'slate'}
-            rings={work.rings}
-            x={23}
-            y={15}
-          />
-        </svg>
-        {WORDS[work.kind] ?? work.kind}
-      </span>
-      <span>
-        <strong>{notes(work.sentence)}</strong>
-        <span className={classes.what}>
-          {notes(work.key)} ·{' '}
-          <Link to={`/students/${studentId}/steps/${work.assignmentId}`}>{notes(work.title)}</Link> ·{' '}
-          {short(work.bpm)} of {short(work.target)} bpm
-          {work.bestNotesPerSecond != null && ` · best ${short(work.bestNotesPerSecond)} notes a second`}
-        </span>
-        {work.advice.length > 0 && (
-          <span className={classes.advice}>Try {notes(work.advice.join(', or '))}.</span>
-        )}
-        {work.picks.length > 0 && <Picks assignmentId={work.assignmentId} moves={work.picks} />}
-      </span>
-      <Decisions work={work} />
-    </div>
   );
 }

@@ -3,7 +3,7 @@ import { Link, useParams } from 'react-router';
 import { sentenceOf } from '../../api/client';
 import { Waiting } from '../../ui/Waiting';
 import { notes } from '../../ui/words';
-import { KeyForms } from '../students/KeyForms';
+import { FormLines } from '../students/FormLines';
 import { KeyPathRiver } from '../students/KeyPathRiver';
 import { useOwnKeyPath } from './usePractice';
 import keys from './Keys.module.css';
@@ -35,11 +35,12 @@ export function OwnKeyPath() {
         stones={path.data.stones}
         mostRings={path.data.mostRings}
         chosen={shown.tonic}
+        now={path.data.now ?? undefined}
         onChoose={setChosen}
       />
       <section aria-live="polite">
         <h2>In {notes(shown.tonic)}</h2>
-        <KeyForms stone={shown} />
+        <FormLines stone={shown} />
       </section>
     </main>
   );

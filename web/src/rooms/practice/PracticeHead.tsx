@@ -4,6 +4,7 @@ import type { Today } from '../../api/types';
 import { SchemeToggle } from '../../ui/SchemeToggle';
 import { Stone } from '../../ui/Stone';
 import { notes } from '../../ui/words';
+import { useOwnQuiz } from './usePractice';
 import classes from './Head.module.css';
 
 interface Props {
@@ -19,6 +20,7 @@ const FULL_RINGS = 4;
 /** Whose room it is, and today's list in its order, each with its key and minutes. */
 export function PracticeHead({ today, token, at, onGo, onKeys }: Props) {
   const list = useRef<HTMLElement>(null);
+  const quiz = useOwnQuiz(token);
   useEffect(() => {
     // With many on the list, the one that is played stays in sight.
     list.current?.querySelector('[aria-current]')?.scrollIntoView({ inline: 'center', block: 'nearest' });
@@ -58,6 +60,7 @@ export function PracticeHead({ today, token, at, onGo, onKeys }: Props) {
       <span className={classes.headSide}>
         {today.items.length > 1 && <span className={classes.total}>{minutes} min in all</span>}
         <Link to={`/p/${token}/keys`}>My keys</Link>
+        {quiz.data?.given && <Link to={`/p/${token}/quiz`}>Quiz</Link>}
         <button type="button" className={classes.round} aria-label="Shortcut keys and pedal" onClick={onKeys}>
           ?
         </button>

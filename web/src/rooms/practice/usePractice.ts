@@ -1,7 +1,7 @@
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useCallback, useEffect, useMemo } from 'react';
 import { data, practiceApi } from '../../api/client';
-import type { PassageDocument, Today, TodayItem } from '../../api/types';
+import type { AnswerForm, PassageDocument, Today, TodayItem } from '../../api/types';
 import { isoDay } from '../../ui/words';
 import { advanced, foreseen, listOf, type KeptWeek } from './foreseen';
 import type { Entry } from './keep/store';
@@ -148,6 +148,24 @@ export function useOwnKeyPath(token: string) {
   return useQuery({
     queryKey: ['ownKeyPath', token],
     queryFn: () => data(client.GET('/api/practice/key-path')),
+  });
+}
+
+/** The student's own quiz; without network there is none. */
+export function useOwnQuiz(token: string) {
+  const client = useClient(token);
+  return useQuery({
+    queryKey: ['ownQuiz', token],
+    queryFn: () => data(client.GET('/api/practice/quiz')),
+    retry: false,
+    staleTime: Infinity,
+  });
+}
+
+export function useOwnAnswer(token: string) {
+  const client = useClient(token);
+  return useMutation({
+    mutationFn: (body: AnswerForm) => data(client.POST('/api/practice/quiz/answers', { body })),
   });
 }
 

@@ -12,6 +12,8 @@ import classes from './Shelf.module.css';
 
 const TWO_WEEKS = 13;
 
+type Starts = NonNullable<GroupForm['starts']>;
+
 interface Props {
   routine: RoutineLine;
   onClose: () => void;
@@ -35,6 +37,7 @@ function Fields({ routine, onClose }: Props) {
   const [untilLearned, setUntilLearned] = useState(false);
   const [weekdays, setWeekdays] = useState<number[]>([]);
   const [minutes, setMinutes] = useState(8);
+  const [starts, setStarts] = useState<Starts>([]);
   const form: GroupForm = {
     routineId: routine.id,
     studentIds: chosen,
@@ -42,6 +45,7 @@ function Fields({ routine, onClose }: Props) {
     endsOn: untilLearned ? undefined : endsOn,
     weekdays,
     minutesADay: minutes,
+    starts,
   };
   const preview = useGivePreview(form);
   const give = useGiveRoutine();
@@ -120,7 +124,20 @@ function Fields({ routine, onClose }: Props) {
         ) : preview.isError ? (
           <Wrong error={preview.error} />
         ) : (
-          preview.data?.map((one) => <GivePreview key={one.studentId} preview={one} />)
+          preview.data?.students.map((one) => (
+            <GivePreview
+              key={one.studentId}
+              preview={one}
+              steps={preview.data.steps}
+              starts={starts}
+              onStart={(stepId, at) =>
+                setStarts((now) => [
+                  ...now.filter((start) => start.studentId !== one.studentId || start.stepId !== stepId),
+                  ...(at ? [{ studentId: one.studentId, stepId, at }] : []),
+                ])
+              }
+            />
+          ))
         )}
       </section>
       {give.isError && <Wrong error={give.error} />}

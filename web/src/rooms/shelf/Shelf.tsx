@@ -9,6 +9,7 @@ import { undoNote } from '../../ui/undo';
 import { Waiting } from '../../ui/Waiting';
 import { Wrong } from '../../ui/Wrong';
 import { notes } from '../../ui/words';
+import { PlanDialog } from '../plans/PlanDialog';
 import { GiveDialog } from './GiveDialog';
 import { RecipeCard } from './RecipeCard';
 import { Shape, shapeWords } from './Shape';
@@ -59,6 +60,7 @@ export function Shelf() {
 function RoutineCard({ routine }: { routine: RoutineLine }) {
   const archive = useArchiveRoutine();
   const [giving, setGiving] = useState(false);
+  const [planning, setPlanning] = useState(false);
   const { id } = routine;
   const putAway = () =>
     archive.mutate(
@@ -93,6 +95,14 @@ function RoutineCard({ routine }: { routine: RoutineLine }) {
         </Button>
         <Button
           size="compact-sm"
+          variant="default"
+          aria-label={`Give ${routine.title} through the keys`}
+          onClick={() => setPlanning(true)}
+        >
+          Keys
+        </Button>
+        <Button
+          size="compact-sm"
           variant="subtle"
           color="gray"
           aria-label={`Put ${routine.title} away`}
@@ -101,6 +111,7 @@ function RoutineCard({ routine }: { routine: RoutineLine }) {
           Put away
         </Button>
       </div>
+      {planning && <PlanDialog routineId={id} onClose={() => setPlanning(false)} />}
       {giving && <GiveDialog routine={routine} onClose={() => setGiving(false)} />}
     </li>
   );

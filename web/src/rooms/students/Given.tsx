@@ -1,16 +1,19 @@
 import { Button } from '@mantine/core';
+import { useState } from 'react';
 import { Link } from 'react-router';
 import { useAssignments, useEndAssignment } from '../../api/teacher';
 import type { Assignment } from '../../api/types';
 import { undoNote } from '../../ui/undo';
 import { dayOf, isoDay, notes, short } from '../../ui/words';
 import { Wrong } from '../../ui/Wrong';
+import { ScheduleDialog } from './ScheduleDialog';
 import classes from './StudentPage.module.css';
 
 /** What the student has to practise now, and how to end it. */
 export function Given({ studentId }: { studentId: number }) {
   const given = useAssignments(studentId);
   const end = useEndAssignment();
+  const [changing, setChanging] = useState<Assignment>();
   if (given.isError) return <Wrong error={given.error} again={() => given.refetch()} />;
   const today = isoDay();
   const now = (given.data ?? []).filter((one) => !one.ended && (!one.endsOn || one.endsOn >= today));
@@ -46,6 +49,15 @@ export function Given({ studentId }: { studentId: number }) {
               size="compact-sm"
               variant="subtle"
               color="gray"
+              aria-label={`Change the days of ${one.title}`}
+              onClick={() => setChanging(one)}
+            >
+              Days
+            </Button>
+            <Button
+              size="compact-sm"
+              variant="subtle"
+              color="gray"
               aria-label={`End ${one.title}`}
               onClick={() => endIt(one)}
             >
@@ -54,6 +66,9 @@ export function Given({ studentId }: { studentId: number }) {
           </li>
         ))}
       </ul>
+      {changing && (
+        <ScheduleDialog key={changing.id} given={changing} onClose={() => setChanging(undefined)} />
+      )}
       {end.isError && <Wrong error={end.error} />}
     </section>
   );

@@ -1,36 +1,18 @@
+import { useState } from 'react';
 import type { KeyStone } from '../../api/types';
-import { dayOf, notes, short } from '../../ui/words';
-import classes from './StudentPage.module.css';
+import { FormLines } from './FormLines';
+import { KeyHistoryChart } from './KeyHistoryChart';
+import classes from './KeyForms.module.css';
 
-const MOST_SLIPS = 4;
-
-/** What has been done in one key, form by form, in sentences with numbers. */
-export function KeyForms({ stone }: { stone: KeyStone }) {
-  if (stone.forms.length === 0) {
-    return <p className={classes.soft}>{notes(stone.tonic)} has not been met yet.</p>;
-  }
+/** What has been done in one key, form by form, and the history of the chosen form. */
+export function KeyForms({ stone, studentId }: { stone: KeyStone; studentId: number }) {
+  const [chosen, setChosen] = useState<string>();
+  const shown = stone.forms.find((form) => form.key === chosen) ?? stone.forms[0];
+  if (!shown) return <FormLines stone={stone} />;
   return (
-    <ul className={classes.forms}>
-      {stone.forms.map((form) => (
-        <li key={form.key}>
-          <h3>{notes(form.key)}</h3>
-          <p>
-            <strong>{notes(form.sentence)}</strong>
-          </p>
-          <p className={classes.soft}>
-            {form.takes === 0
-              ? 'No take yet.'
-              : `${form.clean} of ${form.takes} takes clean${form.lastDay ? `, last on ${dayOf(form.lastDay)}` : ''}.`}
-            {form.bestBpm != null &&
-              ` Best clean ${short(form.bestBpm)} bpm, ${short(form.bestNotesPerSecond ?? 0)} notes a second.`}
-          </p>
-          {form.slips.length > 0 && (
-            <p className={classes.soft}>
-              What slips: {notes(form.slips.slice(0, MOST_SLIPS).join(' · ').replaceAll(' in this key', ''))}.
-            </p>
-          )}
-        </li>
-      ))}
-    </ul>
+    <div className={classes.key}>
+      <FormLines stone={stone} shown={shown.key} onChoose={setChosen} />
+      <KeyHistoryChart studentId={studentId} form={shown.key} />
+    </div>
   );
 }

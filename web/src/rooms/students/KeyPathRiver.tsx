@@ -8,6 +8,8 @@ interface Props {
   stones: KeyStone[];
   mostRings: number;
   chosen: string;
+  /** The key that a plan is in. */
+  now?: string;
   onChoose: (tonic: string) => void;
 }
 
@@ -16,7 +18,7 @@ interface Place {
   y: number;
 }
 
-const ROW = 184;
+const ROW = 156;
 
 /** Where the stones lie: rows of the river, each row walked back the other way. */
 function places(count: number, width: number): { at: Place[]; height: number } {
@@ -49,6 +51,7 @@ function river(at: Place[]): string {
 
 function tone(stone: KeyStone, mostRings: number): StoneTone {
   if (stone.forms.length === 0) return 'hollow';
+  if (stone.fading) return 'clay';
   if (stone.rings === 0) return 'sand';
   return stone.rings >= mostRings ? 'moss' : 'river';
 }
@@ -57,11 +60,34 @@ function said(stone: KeyStone, mostRings: number): string {
   if (stone.forms.length === 0) return 'not met';
   const best = Math.max(...stone.forms.map((form) => form.bestNotesPerSecond ?? 0));
   if (best === 0) return 'assigned';
+  if (stone.fading) return `fading · ${short(best)} notes/s`;
   return stone.rings >= mostRings ? `reached · ${short(best)} notes/s` : `${short(best)} notes/s`;
 }
 
-/** A student's keys as stones across a river: rings say how far the ladder is climbed. */
-export function KeyPathRiver({ stones, mostRings, chosen, onChoose }: Props) {
+const MOST_PEBBLES = 4;
+
+/** The forms of a key beyond the furthest, as pebbles beside its stone: their rings say how far each is. */
+function Pebbles({ stone, mostRings }: { stone: KeyStone; mostRings: number }) {
+  const others = [...stone.forms].sort((a, b) => b.rings - a.rings).slice(1, MOST_PEBBLES + 1);
+  return others.map((form, i) => (
+    <Stone
+      key={form.key}
+      seed={`form ${form.key}`}
+      width={26}
+      height={17}
+      tone={form.fading ? 'clay' : form.rings >= mostRings ? 'moss' : form.rings > 0 ? 'river' : 'sand'}
+      rings={form.rings}
+      x={i % 2 === 0 ? 51 : -51}
+      y={i < 2 ? 25 : -25}
+    />
+  ));
+}
+
+/**
+ * A student's keys as stones across a river: rings say how far the climb is passed, in the stone for the furthest form and
+ * in the pebbles beside it for the others.
+ */
+export function KeyPathRiver({ stones, mostRings, chosen, now, onChoose }: Props) {
   const { ref, width } = useElementSize();
   const { at, height } = places(stones.length, Math.max(width, 300));
   return (
@@ -88,11 +114,15 @@ export function KeyPathRiver({ stones, mostRings, chosen, onChoose }: Props) {
                   tone={tone(stone, mostRings)}
                   rings={stone.rings}
                 />
+                <Pebbles stone={stone} mostRings={mostRings} />
               </svg>
               <span className={`${classes.tonic} ${stone.rings > 0 ? classes.onStone : ''}`}>
                 {notes(stone.tonic)}
               </span>
-              <span className={classes.said}>{said(stone, mostRings)}</span>
+              <span className={classes.said}>
+                {now === stone.tonic && <strong>now · </strong>}
+                {said(stone, mostRings)}
+              </span>
               <span className="visually-hidden">
                 , {stone.rings} of {mostRings} rings
               </span>

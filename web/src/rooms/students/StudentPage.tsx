@@ -1,7 +1,7 @@
 import { Button } from '@mantine/core';
 import { notifications } from '@mantine/notifications';
 import { useState } from 'react';
-import { Link, useNavigate, useParams } from 'react-router';
+import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
 import { useArchiveStudent, useKeyPath, useStudent } from '../../api/teacher';
 import type { KeyPath } from '../../api/types';
 import { undoNote } from '../../ui/undo';
@@ -14,11 +14,14 @@ import { KeyPathRiver } from './KeyPathRiver';
 import { Log } from './Log';
 import { PracticeLink } from './PracticeLink';
 import { RangeCard } from './RangeCard';
+import { RequiredPanel } from './RequiredPanel';
 import { StudentForm } from './StudentForm';
+import { StudentPlans } from './StudentPlans';
 import classes from './StudentPage.module.css';
 
-/** The key to show first: the one practised last, else the first of the path. */
+/** The key to show first: the plan's, else the one practised last, else the first of the path. */
 function latest(path: KeyPath): string {
+  if (path.now && path.stones.some((stone) => stone.tonic === path.now)) return path.now;
   const practised = path.stones
     .filter((stone) => stone.forms.length > 0)
     .map((stone) => ({
@@ -41,11 +44,12 @@ export function StudentPage() {
   const archive = useArchiveStudent();
   const navigate = useNavigate();
   const [changing, setChanging] = useState(false);
-  const [chosen, setChosen] = useState<string>();
+  const [search, setSearch] = useSearchParams();
   if (student.isPending || path.isPending) return <Waiting />;
   if (student.isError) return <Wrong error={student.error} />;
   if (path.isError) return <Wrong error={path.error} again={() => path.refetch()} />;
-  const shown = path.data.stones.find((stone) => stone.tonic === (chosen ?? latest(path.data)))!;
+  const stoneOf = (tonic: string | null) => path.data.stones.find((stone) => stone.tonic === tonic);
+  const shown = stoneOf(search.get('key')) ?? stoneOf(latest(path.data)) ?? path.data.stones[0]!;
   const putAway = () =>
     archive.mutate(
       { id },
@@ -61,10 +65,21 @@ export function StudentPage() {
     <div className={classes.page}>
       <header className={classes.head}>
         <h1>{student.data.name}</h1>
-        <p>{student.data.instrumentName} · keys as written, by fourths</p>
+        <p>
+          {student.data.instrumentName} · keys as written, {path.data.order}
+        </p>
         <span className={classes.push} />
-        <Button component={Link} to={`/bench?for=${id}`}>
+        <Button component={Link} to={`/students/${id}/lesson`}>
+          Lesson
+        </Button>
+        <Button variant="default" component={Link} to={`/bench?for=${id}`}>
           Plan a step
+        </Button>
+        <Button variant="default" component={Link} to={`/students/${id}/quiz`}>
+          Quiz
+        </Button>
+        <Button variant="default" component={Link} to={`/students/${id}/report`}>
+          For the parents
         </Button>
         <Button variant="default" onClick={() => setChanging(true)}>
           Change
@@ -75,21 +90,24 @@ export function StudentPage() {
       </header>
       <div className={classes.columns}>
         <section aria-label="Key path" className={classes.path}>
+          <StudentPlans studentId={id} />
           <KeyPathRiver
             stones={path.data.stones}
             mostRings={path.data.mostRings}
             chosen={shown.tonic}
-            onChoose={setChosen}
+            now={path.data.now ?? undefined}
+            onChoose={(tonic) => setSearch({ key: tonic }, { replace: true })}
           />
           <div className={classes.key} aria-live="polite">
             <h2>In {notes(shown.tonic)}</h2>
-            <KeyForms stone={shown} />
+            <KeyForms key={shown.tonic} stone={shown} studentId={id} />
           </div>
         </section>
         <aside className={classes.side}>
+          <Given studentId={id} />
+          <RequiredPanel studentId={id} />
           <RangeCard student={student.data} />
           <PracticeLink student={student.data} />
-          <Given studentId={id} />
           <Log studentId={id} />
         </aside>
       </div>

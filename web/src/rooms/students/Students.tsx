@@ -9,6 +9,7 @@ import { Stone } from '../../ui/Stone';
 import { Waiting } from '../../ui/Waiting';
 import { notes } from '../../ui/words';
 import { Wrong } from '../../ui/Wrong';
+import { ReadStudents } from './ReadStudents';
 import { StudentForm } from './StudentForm';
 import classes from './Students.module.css';
 
@@ -17,6 +18,7 @@ export function Students() {
   const [page, setPage] = useState(0);
   const [archived, setArchived] = useState(false);
   const [adding, setAdding] = useState(false);
+  const [reading, setReading] = useState(false);
   const students = useStudents(page, archived);
   const archive = useArchiveStudent();
   if (students.isPending) return <Waiting />;
@@ -40,10 +42,20 @@ export function Students() {
         >
           {archived ? 'Back to the students' : 'Show those put away'}
         </Button>
+        {!archived && total > 0 && (
+          <Button variant="subtle" component={Link} to="/students/keys">
+            By keys
+          </Button>
+        )}
         <Button variant="subtle" component={Link} to="/students/instruments">
           Instruments
         </Button>
         <span className={classes.push} />
+        {!archived && (
+          <Button variant="default" onClick={() => setReading(true)}>
+            Read a list
+          </Button>
+        )}
         {!archived && total > 0 && add}
       </header>
       {total === 0 && !archived && (
@@ -78,6 +90,7 @@ export function Students() {
         ))}
       </ul>
       <Pages page={page} pages={pages} onPage={setPage} />
+      {reading && <ReadStudents onClose={() => setReading(false)} />}
       <StudentForm opened={adding} onClose={() => setAdding(false)} />
     </div>
   );

@@ -2,6 +2,7 @@ package pebblestep.app.demo;
 
 import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
 
 /**
  * Who is in the demo studio and what each of them works on: invented people in an invented town on an estuary.
@@ -164,6 +165,43 @@ final class DemoPlan {
     private static int[] numbers(String text) {
         return Arrays.stream(text.split(" ")).mapToInt(Integer::parseInt).toArray();
     }
+
+    /** What was written down in lessons: days before today, the note, and a word to the parents; by student. */
+    static final Map<String, String> LESSONS = Map.of(
+            "Maren Saltby",
+            """
+            14 | Two octaves of B♭ sit well. A♭: thumb late over the break. |
+            7 | D♭ begun, slowly. New reed still stiff: short phrases, rest between. | Maren could use ten quiet minutes before supper.""",
+            "Tobiah Lark",
+            """
+            7 | G is learned. D: even, but the third finger lifts too far. | Well practised this week.""",
+            "Linnet Moss",
+            """
+            5 | Five notes of F, quarters. Breathe before the first note, not during it. | A mirror beside the stand helps.""",
+            "Jory Penwick",
+            """
+            6 | Triplets with the foot on 2 and 4. |""");
+
+    /** Scales for the estuary's grade evening: key, form, octaves, value, tempo, days from today; by student. */
+    static final Map<String, String> REQUIRED = Map.of(
+            "Maren Saltby",
+            """
+            F | major | 2 | 1/8 | 92 | 60
+            Eb | major | 2 | 1/16 | 66 | 60
+            Ab | major | 2 | 1/16 | 72 | 60
+            C | harmonic-minor | 2 | 1/8 | 80 | 60""",
+            "Tobiah Lark",
+            """
+            G | major | 1 | 1/4 | 112 | 40
+            D | major | 2 | 1/8 | 104 | 40""");
+
+    /** Who goes through the keys: the piece, what it is called, order, first key, what each brings, pace, and days before today. */
+    static final Map<String, String> KEY_PLANS = Map.of(
+            "Linnet Moss", "First five of F | Five notes, there and back | few-to-many | G | as-given | week | 9",
+            "Jory Penwick", "F in triplets | Two octaves in triplets | fourths | F | major-and-relative | learned | 3");
+
+    /** Who gets the quiz as practice. */
+    static final List<String> QUIZ = List.of("Maren Saltby", "Tobiah Lark");
 
     /** What students of this studio write beside a take that slipped. */
     static final List<String> NOTES = List.of(

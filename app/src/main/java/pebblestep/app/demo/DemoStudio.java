@@ -30,6 +30,12 @@ import pebblestep.app.bench.RoutineViews.RoutineView;
 import pebblestep.app.bench.StepViews.StepView;
 import pebblestep.app.demo.DemoPlan.Piece;
 import pebblestep.app.demo.DemoPlan.Player;
+import pebblestep.app.goals.GoalService;
+import pebblestep.app.goals.GoalViews.RequiredForm;
+import pebblestep.app.keyplans.KeyPlanService;
+import pebblestep.app.keyplans.KeyPlanViews.KeyPlanForm;
+import pebblestep.app.lessons.LessonNotes;
+import pebblestep.app.lessons.LessonViews.NoteForm;
 import pebblestep.app.platform.PracticeVisitor;
 import pebblestep.app.platform.Teacher;
 import pebblestep.app.practice.PracticeService;
@@ -37,6 +43,7 @@ import pebblestep.app.practice.PracticeViews.TakeForm;
 import pebblestep.app.practice.PracticeViews.WordForm;
 import pebblestep.app.practice.TakeOutcome;
 import pebblestep.app.practice.WordService;
+import pebblestep.app.quiz.QuizService;
 import pebblestep.app.students.StudentService;
 import pebblestep.app.students.StudentViews.StudentForm;
 import pebblestep.app.students.StudentViews.StudentView;
@@ -58,6 +65,7 @@ import pebblestep.exchange.SlippedDocument;
 import pebblestep.exchange.StepDocuments;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
 
 /**
  * Fills the demo studio, afresh at each start: the plan's students practise for six weeks before today, as students do.
@@ -73,6 +81,10 @@ class DemoStudio {
     private final AssignmentService assignments;
     private final PracticeService practice;
     private final WordService words;
+    private final LessonNotes notes;
+    private final GoalService goals;
+    private final KeyPlanService plans;
+    private final QuizService quiz;
     private final JsonMapper json;
     private final Clock clock;
     private final Random random = new Random(SEED);
@@ -83,6 +95,10 @@ class DemoStudio {
             AssignmentService assignments,
             PracticeService practice,
             WordService words,
+            LessonNotes notes,
+            GoalService goals,
+            KeyPlanService plans,
+            QuizService quiz,
             JsonMapper json,
             Clock clock) {
         this.students = students;
@@ -90,6 +106,10 @@ class DemoStudio {
         this.assignments = assignments;
         this.practice = practice;
         this.words = words;
+        this.notes = notes;
+        this.goals = goals;
+        this.plans = plans;
+        this.quiz = quiz;
         this.json = json;
         this.clock = clock;
     }
@@ -139,11 +159,72 @@ class DemoStudio {
             takes.addAll(practised(studioId, assignment, piece, player.daysAWeek(), reader, today));
         }
         practice.logAll(visitor, takes);
+        beside(studioId, student, player, routine, today);
         if (!player.word().isEmpty()) {
             OffsetDateTime said = time(today.minusDays(1));
             words.say(visitor, new WordForm(new UUID(random.nextLong(), random.nextLong()), player.word(), said));
         }
         return student;
+    }
+
+    /** What belongs to a student beside their pieces: lesson notes, required scales, a key plan, the quiz. */
+    private void beside(long studioId, StudentView student, Player player, RoutineView routine, LocalDate today) {
+        for (String[] cells : rows(DemoPlan.LESSONS.getOrDefault(player.name(), ""))) {
+            notes.add(
+                    studioId,
+                    student.id(),
+                    new NoteForm(
+                            today.minusDays(Long.parseLong(cells[0])),
+                            cells[1],
+                            cells.length > 2 ? cells[2] : "",
+                            null));
+        }
+        for (String[] cells : rows(DemoPlan.REQUIRED.getOrDefault(player.name(), ""))) {
+            goals.add(
+                    studioId,
+                    student.id(),
+                    new RequiredForm(
+                            cells[0],
+                            cells[1],
+                            Integer.valueOf(cells[2]),
+                            cells[3],
+                            new BigDecimal(cells[4]),
+                            today.plusDays(Long.parseLong(cells[5]))));
+        }
+        for (String[] cells : rows(DemoPlan.KEY_PLANS.getOrDefault(player.name(), ""))) {
+            StepView step = routine.steps().stream()
+                    .filter(one -> one.title().equals(cells[0]))
+                    .findFirst()
+                    .orElseThrow();
+            ObjectNode document = json.valueToTree(step.document());
+            document.put("title", cells[1]);
+            RoutineView alone = routines.add(
+                    studioId,
+                    new RoutineForm(
+                            cells[1], null, List.of(new RoutineStep(null, document, json.valueToTree(step.climb())))));
+            plans.give(
+                    studioId,
+                    new KeyPlanForm(
+                            alone.id(),
+                            List.of(student.id()),
+                            cells[2],
+                            cells[3],
+                            null,
+                            false,
+                            "written",
+                            cells[4],
+                            cells[5],
+                            today.minusDays(Long.parseLong(cells[6])),
+                            null,
+                            4));
+        }
+        if (DemoPlan.QUIZ.contains(player.name())) quiz.give(studioId, student.id(), true);
+    }
+
+    private static List<String[]> rows(String text) {
+        return text.lines()
+                .map(line -> Arrays.stream(line.split("\\|")).map(String::strip).toArray(String[]::new))
+                .toList();
     }
 
     /** The takes of one piece: most days a handful, cleaner as the days go by, harder on higher rungs. */

@@ -17,7 +17,7 @@ import pebblestep.core.Refusal;
 
 /** Keeps what is written down in lessons. */
 @Service
-class LessonNotes {
+public class LessonNotes {
     private final LessonNoteRepository notes;
     private final StudentService students;
     private final Clock clock;
@@ -54,8 +54,9 @@ class LessonNotes {
                 .toList();
     }
 
+    /** Writes a note down. */
     @Transactional
-    NoteView add(long studioId, long studentId, NoteForm form) {
+    public NoteView add(long studioId, long studentId, NoteForm form) {
         students.get(studioId, studentId);
         LessonNoteEntity note = new LessonNoteEntity();
         note.studioId = studioId;

@@ -1,0 +1,58 @@
+import { keepPreviousData, useMutation, useQuery } from '@tanstack/react-query';
+import { api, data } from './client';
+import { useOnce } from './once';
+import { useStudentsChanged } from './teacher';
+import type { KeyPlanForm } from './types';
+
+/** What a key plan can be made of. */
+export function useKeyChoices() {
+  return useQuery({
+    queryKey: ['keyChoices'],
+    queryFn: () => data(api.GET('/api/key-plans/choices')),
+    staleTime: Infinity,
+  });
+}
+
+/** The key plans of a student. */
+export function useKeyPlans(studentId: number) {
+  return useQuery({
+    queryKey: ['plans', studentId],
+    queryFn: () => data(api.GET('/api/students/{id}/key-plans', { params: { path: { id: studentId } } })),
+  });
+}
+
+/** What each student would meet in a round. */
+export function usePlanPreview(form: KeyPlanForm, ready: boolean) {
+  return useQuery({
+    queryKey: ['planPreview', form],
+    queryFn: () => data(api.POST('/api/key-plans/preview', { body: form })),
+    enabled: ready,
+    placeholderData: keepPreviousData,
+    retry: false,
+  });
+}
+
+export function useGivePlan() {
+  const changed = useStudentsChanged();
+  return useOnce({
+    mutationFn: (body: KeyPlanForm) => data(api.POST('/api/key-plans', { body })),
+    onSuccess: changed,
+  });
+}
+
+export type PlanStep = 'skip' | 'repeat' | 'hold' | 'go-on' | 'undo' | 'end' | 'resume';
+
+/** Decides about a plan, takes the last decision back, or ends it. */
+export function useDecidePlan() {
+  const changed = useStudentsChanged();
+  return useMutation({
+    mutationFn: ({ id, step }: { id: number; step: PlanStep }) => {
+      const params = { path: { id } };
+      if (step === 'undo') return data(api.POST('/api/key-plans/{id}/undo', { params }));
+      if (step === 'end') return data(api.POST('/api/key-plans/{id}/end', { params }));
+      if (step === 'resume') return data(api.POST('/api/key-plans/{id}/resume', { params }));
+      return data(api.POST('/api/key-plans/{id}/decisions', { params, body: { kind: step } }));
+    },
+    onSuccess: changed,
+  });
+}

@@ -1,0 +1,44 @@
+import { Link } from 'react-router';
+import { useTimetable } from '../../api/lessons';
+import type { TimetableLine } from '../../api/types';
+import classes from './WeekBand.module.css';
+
+const DAYS = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'];
+const SHOWN = 4;
+
+function today(): number {
+  return new Date().getDay() || DAYS.length;
+}
+
+/** The lessons of the week, day by day; each leads to its lesson. */
+export function WeekBand() {
+  const timetable = useTimetable();
+  const lessons = timetable.data ?? [];
+  if (lessons.length === 0) return null;
+  const used = DAYS.map((name, i) => ({ name, day: i + 1 })).filter(
+    ({ day }) => day <= 5 || lessons.some((lesson) => lesson.day === day),
+  );
+  return (
+    <ol className={classes.week} aria-label="Lessons of the week">
+      {used.map(({ name, day }) => (
+        <Day key={day} name={name} now={day === today()} lessons={lessons.filter((one) => one.day === day)} />
+      ))}
+    </ol>
+  );
+}
+
+function Day({ name, now, lessons }: { name: string; now: boolean; lessons: TimetableLine[] }) {
+  const more = lessons.length - SHOWN;
+  return (
+    <li className={classes.day} data-now={now || undefined}>
+      <h2>{now ? `${name}, today` : name}</h2>
+      {lessons.length === 0 && <p>no lesson</p>}
+      {lessons.slice(0, SHOWN).map((lesson) => (
+        <Link key={lesson.studentId} to={`/students/${lesson.studentId}/lesson`}>
+          <span>{lesson.time?.slice(0, 5) ?? '–'}</span> {lesson.name}
+        </Link>
+      ))}
+      {more > 0 && <p>and {more} more</p>}
+    </li>
+  );
+}

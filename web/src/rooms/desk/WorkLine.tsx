@@ -1,0 +1,44 @@
+import { Link } from 'react-router';
+import type { DeskWork } from '../../api/types';
+import { Stone } from '../../ui/Stone';
+import { notes, short } from '../../ui/words';
+import { Decisions } from './Decisions';
+import { Picks } from './Picks';
+import { TONES, WORDS } from './verdicts';
+import classes from './Desk.module.css';
+
+/** One thing a student works on: the verdict as a sentence, and what can be decided beside it. */
+export function WorkLine({ work, studentId }: { work: DeskWork; studentId: number }) {
+  return (
+    <div className={classes.work}>
+      <span className={classes.mark}>
+        <svg width="46" height="30" aria-hidden="true">
+          <Stone
+            seed={work.title}
+            width={40}
+            height={24}
+            tone={TONES[work.kind] ?? 'slate'}
+            rings={work.rings}
+            x={23}
+            y={15}
+          />
+        </svg>
+        {WORDS[work.kind] ?? work.kind}
+      </span>
+      <span>
+        <strong>{notes(work.sentence)}</strong>
+        <span className={classes.what}>
+          {notes(work.key)} ·{' '}
+          <Link to={`/students/${studentId}/steps/${work.assignmentId}`}>{notes(work.title)}</Link> ·{' '}
+          {short(work.bpm)} of {short(work.target)} bpm
+          {work.bestNotesPerSecond != null && ` · best ${short(work.bestNotesPerSecond)} notes a second`}
+        </span>
+        {work.advice.length > 0 && (
+          <span className={classes.advice}>Try {notes(work.advice.join(', or '))}.</span>
+        )}
+        {work.picks.length > 0 && <Picks assignmentId={work.assignmentId} moves={work.picks} />}
+      </span>
+      <Decisions work={work} />
+    </div>
+  );
+}

@@ -1,0 +1,35 @@
+import type { StoneTone } from '../../ui/Stone';
+
+/** The tone of a verdict's stone. */
+export const TONES: Record<string, StoneTone> = {
+  new: 'hollow',
+  hold: 'river',
+  ready: 'moss',
+  reached: 'moss',
+  waits: 'moss',
+  misses: 'clay',
+  back: 'clay',
+  pick: 'moss',
+  stuck: 'clay',
+  slipping: 'clay',
+  quiet: 'sand',
+  behind: 'clay',
+  on_course: 'river',
+};
+
+/** The word beside the stone, so that nothing is said by colour alone. */
+export const WORDS: Record<string, string> = {
+  new: 'new',
+  hold: 'in work',
+  ready: 'ready',
+  reached: 'learned',
+  stuck: 'stuck',
+  slipping: 'slipping',
+  quiet: 'quiet',
+  behind: 'behind',
+  on_course: 'on course',
+  waits: 'enough today',
+  misses: 'slips',
+  back: 'one back',
+  pick: 'you pick',
+};

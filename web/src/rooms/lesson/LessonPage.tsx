@@ -1,0 +1,81 @@
+import { Button } from '@mantine/core';
+import { Link, useParams } from 'react-router';
+import { useLesson } from '../../api/lessons';
+import { dayOf } from '../../ui/words';
+import { Waiting } from '../../ui/Waiting';
+import { Wrong } from '../../ui/Wrong';
+import { WorkLine } from '../desk/WorkLine';
+import { PlanCard } from '../plans/PlanCard';
+import { RequiredLines } from '../students/RequiredLines';
+import { LessonAside } from './LessonAside';
+import { Minutes } from './Minutes';
+import { Moved } from './Moved';
+import { WriteNote } from './WriteNote';
+import classes from './Lesson.module.css';
+
+/** The lesson card: what happened since the last lesson, what to decide, and what to write down. */
+export function LessonPage() {
+  const id = Number(useParams().studentId);
+  const lesson = useLesson(id);
+  if (lesson.isPending) return <Waiting />;
+  if (lesson.isError) return <Wrong error={lesson.error} again={() => lesson.refetch()} />;
+  const card = lesson.data;
+  return (
+    <div className={classes.page}>
+      <header className={classes.head}>
+        <h1>
+          <Link to={`/students/${id}`}>{card.name}</Link>
+        </h1>
+        <p>
+          {card.instrument} · since {card.hadLesson ? 'the lesson on ' : ''}
+          {dayOf(card.since)}
+        </p>
+        <span className={classes.push} />
+        <Button variant="default" component={Link} to={`/students/${id}/quiz`}>
+          Quiz
+        </Button>
+        <Button variant="default" component={Link} to={`/students/${id}/report`}>
+          For the parents
+        </Button>
+        <Button component={Link} to={`/bench?for=${id}`}>
+          Plan a step
+        </Button>
+      </header>
+      <div className={classes.columns}>
+        <div className={classes.main}>
+          <section aria-label="Since the last lesson" className={classes.since}>
+            <div>
+              <h2>{card.sentence}</h2>
+              <Minutes days={card.minutes} planned={card.minutesADay ?? undefined} />
+            </div>
+            <Moved card={card} />
+          </section>
+          <section aria-label="Decide">
+            <h2>Decide</h2>
+            {card.plans.map((plan) => (
+              <PlanCard key={plan.id} plan={plan} />
+            ))}
+            <div className={classes.works}>
+              {card.works.length === 0 && (
+                <p className={classes.soft}>Nothing to work on. Plan a step, or go through the keys.</p>
+              )}
+              {card.works.map((work) => (
+                <WorkLine key={work.assignmentId} work={work} studentId={id} />
+              ))}
+            </div>
+          </section>
+          {card.required.length > 0 && (
+            <section aria-label="Goals">
+              <h2>Goals</h2>
+              <RequiredLines scales={card.required} />
+            </section>
+          )}
+        </div>
+        <aside className={classes.side}>
+          <WriteNote key={card.studentId} studentId={id} />
+          <LessonAside card={card} />
+        </aside>
+      </div>
+    </div>
+  );
+}

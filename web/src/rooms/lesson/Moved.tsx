@@ -1,0 +1,57 @@
+import { Link } from 'react-router';
+import type { LessonCard } from '../../api/types';
+import { notes } from '../../ui/words';
+import classes from './Lesson.module.css';
+
+type Move = LessonCard['moved'][number];
+
+const SIGNS: Record<string, string> = { up: '↑', down: '↓', same: '–', new: '+' };
+const WORDS: Record<string, string> = { up: 'up', down: 'down', same: 'unchanged', new: 'new' };
+
+function said(moved: Move): string {
+  if (moved.move === 'same') return `still ${moved.to}`;
+  if (moved.move === 'new') return `new, ${moved.to}`;
+  return `${moved.from} → ${moved.to}`;
+}
+
+/** What moved since the last lesson, and what slipped. */
+export function Moved({ card }: { card: LessonCard }) {
+  return (
+    <div className={classes.moved}>
+      <ul aria-label="What moved">
+        {card.moved.map((moved) => (
+          <li key={moved.assignmentId}>
+            <span className={classes.sign} data-move={moved.move} aria-label={WORDS[moved.move]}>
+              {SIGNS[moved.move]}
+            </span>
+            <span>
+              <Link to={`/students/${card.studentId}/steps/${moved.assignmentId}`}>{notes(moved.title)}</Link>
+              : {notes(said(moved))}
+              <span className={classes.soft}>
+                {' '}
+                · {moved.takes === 0 ? 'no take' : `${moved.clean} of ${moved.takes} clean`}
+              </span>
+            </span>
+          </li>
+        ))}
+      </ul>
+      {card.slips.length > 0 && (
+        <ul aria-label="What slipped">
+          {card.slips.map((slip) => (
+            <li key={slip.key}>
+              <span className={classes.sign} data-move="down" aria-hidden="true">
+                ~
+              </span>
+              <span>
+                {notes(slip.key)}:{' '}
+                <span className={classes.soft}>
+                  {notes(slip.sentences.slice(0, 2).join(' · ').replaceAll(' in this key', ''))}
+                </span>
+              </span>
+            </li>
+          ))}
+        </ul>
+      )}
+    </div>
+  );
+}

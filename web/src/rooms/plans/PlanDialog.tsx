@@ -1,0 +1,221 @@
+import { Button, Checkbox, Group, Modal, NumberInput, Select, TextInput } from '@mantine/core';
+import { notifications } from '@mantine/notifications';
+import { useState, type FormEvent } from 'react';
+import { useGivePlan, useKeyChoices, usePlanPreview } from '../../api/plans';
+import { useRoutines, useStudents } from '../../api/teacher';
+import type { KeyPlanForm } from '../../api/types';
+import { isoDay, notes } from '../../ui/words';
+import { Weekdays } from '../../ui/Weekdays';
+import { Wrong } from '../../ui/Wrong';
+import { PlanPreview } from './PlanPreview';
+import classes from './PlanDialog.module.css';
+
+interface Props {
+  /** The routine to go through the keys with; to be chosen without. */
+  routineId?: number;
+  /** Who gets it; to be chosen without. */
+  studentId?: number;
+  onClose: () => void;
+}
+
+/** Gives a routine through the keys: in which order, how fast, and what each key brings. */
+export function PlanDialog(props: Props) {
+  return (
+    <Modal opened onClose={props.onClose} title="Through the keys" centered size="xl">
+      <Fields {...props} />
+    </Modal>
+  );
+}
+
+const START: Omit<KeyPlanForm, 'routineId' | 'studentIds'> = {
+  order: 'fourths',
+  start: 'C',
+  keys: '',
+  thereAndBack: false,
+  named: 'written',
+  forms: 'as-given',
+  pace: 'week',
+  startsOn: isoDay(),
+  weekdays: [],
+  minutesADay: 5,
+};
+
+function Fields({ routineId, studentId, onClose }: Props) {
+  const [routine, setRoutine] = useState(routineId);
+  const [chosen, setChosen] = useState<number[]>(studentId === undefined ? [] : [studentId]);
+  const [plan, setPlan] = useState(START);
+  const change = (some: Partial<typeof START>) => setPlan((now) => ({ ...now, ...some }));
+  const form: KeyPlanForm = { ...plan, routineId: routine ?? 0, studentIds: chosen };
+  const own = plan.order === 'own';
+  const ready = routine !== undefined && chosen.length > 0 && (!own || plan.keys?.trim() !== '');
+  const preview = usePlanPreview(form, ready);
+  const give = useGivePlan();
+  const submit = (event: FormEvent) => {
+    event.preventDefault();
+    if (!ready) return;
+    give.mutate(form, {
+      onSuccess: (given) => {
+        notifications.show({ message: notes(given[0]?.sentence ?? 'The plan is given.'), color: 'moss' });
+        onClose();
+      },
+    });
+  };
+  return (
+    <form onSubmit={submit} className={classes.fields}>
+      <div className={classes.left}>
+        {routineId === undefined && <RoutineField chosen={routine} onChange={setRoutine} />}
+        {studentId === undefined && <Whom chosen={chosen} onChange={setChosen} />}
+        <OrderFields plan={plan} change={change} />
+        <Group grow align="start">
+          <TextInput
+            label="From"
+            type="date"
+            required
+            value={plan.startsOn}
+            onChange={(event) => change({ startsOn: event.currentTarget.value })}
+          />
+          <NumberInput
+            label="Minutes each, a day"
+            min={1}
+            max={180}
+            value={plan.minutesADay}
+            onChange={(value) => change({ minutesADay: Number(value) || 1 })}
+          />
+        </Group>
+        <Weekdays chosen={plan.weekdays ?? []} onChange={(weekdays) => change({ weekdays })} />
+      </div>
+      <section aria-label="The round" className={classes.will}>
+        {!ready ? (
+          <p>
+            {routine === undefined
+              ? 'Choose a routine: the keys of the round stand here, each with its day.'
+              : chosen.length === 0
+                ? 'Choose who gets it: the keys stand here as each of them reads them.'
+                : 'Write your keys with spaces between, such as C F B♭.'}
+          </p>
+        ) : preview.isError ? (
+          <Wrong error={preview.error} />
+        ) : (
+          preview.data?.map((one) => (
+            <PlanPreview key={one.studentId} preview={one} named={chosen.length > 1} />
+          ))
+        )}
+      </section>
+      {give.isError && <Wrong error={give.error} />}
+      <Group justify="flex-end" className={classes.foot}>
+        <Button variant="default" onClick={onClose}>
+          Not now
+        </Button>
+        <Button type="submit" color="moss" loading={give.isPending} disabled={!ready || preview.isError}>
+          Give the plan
+        </Button>
+      </Group>
+    </form>
+  );
+}
+
+interface PlanFields {
+  plan: typeof START;
+  change: (some: Partial<typeof START>) => void;
+}
+
+function OrderFields({ plan, change }: PlanFields) {
+  const choices = useKeyChoices();
+  const data = (list: { id: string; words: string }[] | undefined) =>
+    (list ?? []).map((one) => ({ value: one.id, label: one.words }));
+  const own = plan.order === 'own';
+  return (
+    <>
+      <Group grow align="start">
+        <Select
+          label="Order of keys"
+          allowDeselect={false}
+          data={data(choices.data?.orders)}
+          value={plan.order}
+          onChange={(order) => order && change({ order })}
+        />
+        {own ? (
+          <TextInput
+            label="Your keys"
+            placeholder="C F Bb Eb"
+            value={plan.keys ?? ''}
+            onChange={(event) => change({ keys: event.currentTarget.value })}
+          />
+        ) : (
+          <Select
+            label="Beginning in"
+            allowDeselect={false}
+            data={(choices.data?.keys ?? []).map((key) => ({ value: key, label: notes(key) }))}
+            value={plan.start ?? 'C'}
+            onChange={(start) => start && change({ start })}
+          />
+        )}
+      </Group>
+      <Select
+        label="Each key brings"
+        allowDeselect={false}
+        data={data(choices.data?.forms)}
+        value={plan.forms}
+        onChange={(forms) => forms && change({ forms })}
+      />
+      <Group grow align="start">
+        <Select
+          label="Pace"
+          allowDeselect={false}
+          data={data(choices.data?.paces)}
+          value={plan.pace}
+          onChange={(pace) => pace && change({ pace })}
+        />
+        <Select
+          label="Keys are"
+          allowDeselect={false}
+          data={[
+            { value: 'written', label: 'written' },
+            { value: 'concert', label: 'concert' },
+          ]}
+          value={plan.named}
+          onChange={(named) => named && change({ named })}
+        />
+      </Group>
+      <Checkbox
+        label="There and back"
+        checked={plan.thereAndBack}
+        onChange={(event) => change({ thereAndBack: event.currentTarget.checked })}
+      />
+    </>
+  );
+}
+
+function RoutineField({ chosen, onChange }: { chosen?: number; onChange: (id: number) => void }) {
+  const routines = useRoutines(0);
+  return (
+    <Select
+      label="Routine"
+      searchable
+      placeholder="From your shelf"
+      nothingFoundMessage="No routine goes by that name."
+      data={(routines.data?.items ?? []).map((one) => ({ value: String(one.id), label: notes(one.title) }))}
+      value={chosen === undefined ? null : String(chosen)}
+      onChange={(id) => id && onChange(Number(id))}
+    />
+  );
+}
+
+function Whom({ chosen, onChange }: { chosen: number[]; onChange: (ids: number[]) => void }) {
+  const students = useStudents();
+  return (
+    <fieldset className={classes.whom}>
+      <legend>To whom</legend>
+      {(students.data?.items ?? []).map((one) => (
+        <Checkbox
+          key={one.id}
+          label={`${one.name}, ${one.instrumentName}`}
+          checked={chosen.includes(one.id)}
+          onChange={() =>
+            onChange(chosen.includes(one.id) ? chosen.filter((id) => id !== one.id) : [...chosen, one.id])
+          }
+        />
+      ))}
+    </fieldset>
+  );
+}

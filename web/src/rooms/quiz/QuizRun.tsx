@@ -1,0 +1,107 @@
+import { Button, TextInput } from '@mantine/core';
+import { useEffect, useRef, useState, type FormEvent } from 'react';
+import type { AnswerForm, Mark, Question } from '../../api/types';
+import { notes } from '../../ui/words';
+import { Wrong } from '../../ui/Wrong';
+import classes from './Quiz.module.css';
+
+interface Props {
+  questions: Question[];
+  answer: (form: AnswerForm) => Promise<Mark>;
+  onDone: () => void;
+}
+
+/** Questions one after the other: write, see how it was marked, go on. */
+export function QuizRun({ questions, answer, onDone }: Props) {
+  const [at, setAt] = useState(0);
+  const [right, setRight] = useState(0);
+  const question = questions[at];
+  if (!question) {
+    return (
+      <div className={classes.end}>
+        <p className={classes.question}>
+          {right} of {questions.length} right.
+        </p>
+        <Button size="md" color="moss" onClick={onDone}>
+          Ask the next ones
+        </Button>
+      </div>
+    );
+  }
+  return (
+    <Asked
+      key={at}
+      question={question}
+      place={`${at + 1} of ${questions.length}`}
+      answer={answer}
+      onNext={(wasRight) => {
+        if (wasRight) setRight(right + 1);
+        setAt(at + 1);
+      }}
+    />
+  );
+}
+
+interface AskedProps {
+  question: Question;
+  place: string;
+  answer: (form: AnswerForm) => Promise<Mark>;
+  onNext: (wasRight: boolean) => void;
+}
+
+function Asked({ question, place, answer, onNext }: AskedProps) {
+  const [written, setWritten] = useState('');
+  const [mark, setMark] = useState<Mark>();
+  const [wrong, setWrong] = useState<unknown>();
+  const [waiting, setWaiting] = useState(false);
+  const next = useRef<HTMLButtonElement>(null);
+  useEffect(() => {
+    if (mark) next.current?.focus();
+  }, [mark]);
+  const submit = (event: FormEvent) => {
+    event.preventDefault();
+    if (waiting || written.trim() === '') return;
+    setWaiting(true);
+    setWrong(undefined);
+    answer({ kind: question.kind, tonic: question.tonic, form: question.form, answer: written })
+      .then(setMark)
+      .catch(setWrong)
+      .finally(() => setWaiting(false));
+  };
+  return (
+    <form onSubmit={submit} className={classes.asked}>
+      <p className={classes.place}>{place}</p>
+      <p className={classes.question}>{notes(question.text)}</p>
+      <TextInput
+        size="lg"
+        autoFocus
+        autoComplete="off"
+        autoCapitalize="characters"
+        spellCheck={false}
+        aria-label="Answer"
+        placeholder={question.notes ? 'Bb C D …' : 'Bb minor'}
+        readOnly={mark !== undefined}
+        value={written}
+        maxLength={100}
+        onChange={(event) => setWritten(event.currentTarget.value)}
+      />
+      <div aria-live="polite">
+        {mark && (
+          <p className={classes.mark} data-right={mark.right}>
+            {notes(mark.sentence)}
+          </p>
+        )}
+      </div>
+      {wrong !== undefined && <Wrong error={wrong} />}
+      {mark ? (
+        <Button ref={next} size="lg" onClick={() => onNext(mark.right)}>
+          Next
+        </Button>
+      ) : (
+        <Button size="lg" type="submit" loading={waiting} disabled={written.trim() === ''}>
+          That is it
+        </Button>
+      )}
+    </form>
+  );
+}

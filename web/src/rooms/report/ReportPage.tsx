@@ -1,0 +1,98 @@
+import { Button } from '@mantine/core';
+import { useState } from 'react';
+import { Link, useParams } from 'react-router';
+import { useReport } from '../../api/lessons';
+import type { Report } from '../../api/types';
+import { dayOf } from '../../ui/words';
+import { Waiting } from '../../ui/Waiting';
+import { Wrong } from '../../ui/Wrong';
+import classes from './Report.module.css';
+
+function monthOf(back: number): string {
+  const date = new Date();
+  date.setDate(1);
+  date.setMonth(date.getMonth() - back);
+  return `${date.getFullYear()}-${String(date.getMonth() + 1).padStart(2, '0')}`;
+}
+
+/** A month for the parents: one page, in plain words, to print. */
+export function ReportPage() {
+  const id = Number(useParams().studentId);
+  const [back, setBack] = useState(0);
+  const report = useReport(id, monthOf(back));
+  if (report.isPending) return <Waiting />;
+  if (report.isError) return <Wrong error={report.error} again={() => report.refetch()} />;
+  return (
+    <div className={classes.room}>
+      <div className={classes.tools}>
+        <Link to={`/students/${id}`}>Back to {report.data.student}</Link>
+        <span className={classes.push} />
+        <Button variant="default" onClick={() => setBack(back + 1)}>
+          The month before
+        </Button>
+        <Button variant="default" disabled={back === 0} onClick={() => setBack(back - 1)}>
+          The month after
+        </Button>
+        <Button onClick={() => window.print()}>Print</Button>
+      </div>
+      <Sheet report={report.data} />
+    </div>
+  );
+}
+
+function Sheet({ report }: { report: Report }) {
+  const most = Math.max(1, ...report.minutes.map((day) => day.minutes));
+  return (
+    <article className={classes.sheet}>
+      <p className={classes.studio}>{report.studio}</p>
+      <h1>
+        {report.student}, {report.month}
+      </h1>
+      <p className={classes.lead}>{report.practised}</p>
+      <ol className={classes.days} aria-label="Minutes by day">
+        {report.minutes.map((day) => (
+          <li key={day.day} title={`${dayOf(day.day)}: ${day.minutes} minutes`}>
+            <span className={classes.pile}>
+              <span style={{ height: `${(day.minutes / most) * 100}%` }} />
+            </span>
+            {Number(day.day.slice(-2))}
+          </li>
+        ))}
+      </ol>
+      <Part title="Learned this month" lines={report.learned} />
+      <Part title="Growing" lines={report.growing} />
+      <Part title="Kept from before" lines={report.kept} />
+      <Part title="Ready for the list of required scales" lines={report.required} />
+      {report.fromLessons.length > 0 && (
+        <section>
+          <h2>From the lessons</h2>
+          <ul>
+            {report.fromLessons.map((one, i) => (
+              <li key={i}>
+                {dayOf(one.day)}: {one.text}
+              </li>
+            ))}
+          </ul>
+        </section>
+      )}
+      <p className={classes.foot}>
+        A little on most days does more than much on one. Practice should never hurt: stop at pain, tingling
+        or numbness, and rest.
+      </p>
+    </article>
+  );
+}
+
+function Part({ title, lines }: { title: string; lines: string[] }) {
+  if (lines.length === 0) return null;
+  return (
+    <section>
+      <h2>{title}</h2>
+      <ul>
+        {lines.map((line) => (
+          <li key={line}>{line}</li>
+        ))}
+      </ul>
+    </section>
+  );
+}

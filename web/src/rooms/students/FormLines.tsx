@@ -1,0 +1,82 @@
+import type { ReactNode } from 'react';
+import type { FormProgress, KeyStone } from '../../api/types';
+import { Stone } from '../../ui/Stone';
+import { dayOf, notes, short } from '../../ui/words';
+import classes from './KeyForms.module.css';
+
+const MOST_SLIPS = 4;
+
+interface Props {
+  stone: KeyStone;
+  /** The key whose history is shown; without one, forms cannot be chosen. */
+  shown?: string;
+  onChoose?: (key: string) => void;
+}
+
+/** What has been done in one key, form by form, in sentences with numbers. */
+export function FormLines({ stone, shown, onChoose }: Props) {
+  if (stone.forms.length === 0) {
+    return <p className={classes.soft}>{notes(stone.tonic)} has not been met yet.</p>;
+  }
+  return (
+    <ul className={classes.forms}>
+      {stone.forms.map((form) => (
+        <li key={form.key} data-chosen={form.key === shown || undefined}>
+          <FormLine form={form} shown={form.key === shown} onChoose={onChoose} />
+        </li>
+      ))}
+    </ul>
+  );
+}
+
+interface FormProps {
+  form: FormProgress;
+  shown: boolean;
+  onChoose?: (key: string) => void;
+}
+
+function FormLine({ form, shown, onChoose }: FormProps) {
+  return (
+    <>
+      <Name form={form} shown={shown} onChoose={onChoose}>
+        <svg width="44" height="28" aria-hidden="true">
+          <Stone
+            seed={`form ${form.key}`}
+            width={38}
+            height={23}
+            tone={form.fading ? 'clay' : form.rings > 3 ? 'moss' : form.rings > 0 ? 'river' : 'sand'}
+            rings={form.rings}
+            x={22}
+            y={14}
+          />
+        </svg>
+        {notes(form.key)}
+        <span className="visually-hidden">, {form.rings} of 4 rings</span>
+      </Name>
+      <p>
+        <strong>{notes(form.fading ?? form.sentence)}</strong>
+      </p>
+      <p className={classes.soft}>
+        {form.takes === 0
+          ? 'No take yet.'
+          : `${form.clean} of ${form.takes} takes clean${form.lastDay ? `, last on ${dayOf(form.lastDay)}` : ''}.`}
+        {form.bestBpm != null &&
+          ` Best clean ${short(form.bestBpm)} bpm, ${short(form.bestNotesPerSecond ?? 0)} notes a second.`}
+      </p>
+      {form.slips.length > 0 && (
+        <p className={classes.soft}>
+          What slips: {notes(form.slips.slice(0, MOST_SLIPS).join(' · ').replaceAll(' in this key', ''))}.
+        </p>
+      )}
+    </>
+  );
+}
+
+function Name({ form, shown, onChoose, children }: FormProps & { children: ReactNode }) {
+  if (!onChoose) return <h3 className={classes.name}>{children}</h3>;
+  return (
+    <button type="button" className={classes.name} aria-pressed={shown} onClick={() => onChoose(form.key)}>
+      {children}
+    </button>
+  );
+}
