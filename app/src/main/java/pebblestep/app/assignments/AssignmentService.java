@@ -1,17 +1,12 @@
 package pebblestep.app.assignments;
 
 import java.time.Clock;
-import java.time.Instant;
 import java.time.LocalDate;
-import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
-import java.util.Map;
-import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Supplier;
-import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.ApplicationEventPublisher;
@@ -19,7 +14,6 @@ import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import pebblestep.app.accounts.SettingsService;
-import pebblestep.app.assignments.Assigned.Decided;
 import pebblestep.app.assignments.AssignmentViews.AssignmentForm;
 import pebblestep.app.assignments.AssignmentViews.AssignmentView;
 import pebblestep.app.assignments.AssignmentViews.GoalForm;
@@ -34,14 +28,12 @@ import pebblestep.app.students.StudentViews.StudentView;
 import pebblestep.core.Refusal;
 import pebblestep.core.climb.Ascent;
 import pebblestep.core.climb.Climb;
-import pebblestep.core.climb.ClimbEvent;
 import pebblestep.core.climb.Outlook;
 import pebblestep.core.climb.Position;
 import pebblestep.core.climb.Spans;
 import pebblestep.core.passage.Player;
 import pebblestep.core.passage.Step;
 import pebblestep.core.passage.StepWords;
-import pebblestep.core.practice.Schedule;
 import pebblestep.core.practice.Verdict;
 import pebblestep.core.rhythm.Bpm;
 import pebblestep.core.rhythm.ValueNames;
@@ -65,7 +57,7 @@ public class AssignmentService implements KeyBefore {
     private final StepService steps;
     private final StudentService students;
     private final SettingsService settings;
-    private final GivenAscents ascents;
+    private final AssignedReader reader;
     private final ApplicationEventPublisher events;
     private final Clock clock;
 
@@ -75,10 +67,10 @@ public class AssignmentService implements KeyBefore {
             StepService steps,
             StudentService students,
             SettingsService settings,
-            GivenAscents ascents,
+            AssignedReader reader,
             ApplicationEventPublisher events,
             Clock clock) {
-        this.ascents = ascents;
+        this.reader = reader;
         this.events = events;
         this.settings = settings;
         this.assignments = assignments;
@@ -149,7 +141,7 @@ public class AssignmentService implements KeyBefore {
     @Transactional
     public AssignmentView changeClimb(long studioId, long id, JsonNode climb) {
         AssignmentEntity entity = find(studioId, id);
-        Assigned assigned = assigned(List.of(entity)).get(0);
+        Assigned assigned = reader.of(entity);
         Ascent changed = Ascents.climbOf(assigned.step(), climb, "climb");
         Player player = students.player(studioId, entity.studentId);
         under("climb", () -> Outlook.of(changed, changed.climb().first(), Optional.of(player)));
@@ -175,7 +167,7 @@ public class AssignmentService implements KeyBefore {
     @Transactional
     public AssignmentView place(long studioId, long id, List<Integer> at) {
         AssignmentEntity entity = find(studioId, id);
-        Ascent now = assigned(List.of(entity)).get(0).now();
+        Ascent now = reader.of(entity).now();
         ChangeEntity change = change(entity);
         change.placedAt = Ascents.position(now.climb(), at, "at").toString();
         changes.save(change);
@@ -191,7 +183,7 @@ public class AssignmentService implements KeyBefore {
     public AssignmentView undo(long studioId, long id) {
         AssignmentEntity entity = find(studioId, id);
         List<ChangeEntity> all = changes.findByAssignmentIdInOrderById(List.of(id));
-        Set<Long> undone = undone(all);
+        Set<Long> undone = AssignedReader.undone(all);
         ChangeEntity last = all.stream()
                 .filter(change -> change.undoes == null && !undone.contains(change.id))
                 .reduce((earlier, later) -> later)
@@ -207,7 +199,7 @@ public class AssignmentService implements KeyBefore {
     @Transactional
     public AssignmentView span(long studioId, long id, boolean wider, Position at) {
         AssignmentEntity entity = find(studioId, id);
-        Ascent now = assigned(List.of(entity)).get(0).now();
+        Ascent now = reader.of(entity).now();
         Spans spans = (wider ? Spans.wider(now, at) : Spans.shorter(now, at))
                 .orElseThrow(
                         () -> Refusal.of("wider", "There is no " + (wider ? "wider" : "shorter") + " range of this."));
@@ -276,7 +268,7 @@ public class AssignmentService implements KeyBefore {
     /** Everything a student was given, newest first, as the rules need it. */
     @Transactional(readOnly = true)
     public List<Assigned> all(long studioId, long studentId) {
-        return assigned(of(studioId, studentId));
+        return allOf(studioId, List.of(studentId));
     }
 
     @Override
@@ -306,7 +298,7 @@ public class AssignmentService implements KeyBefore {
     /** What these students were given until a day and was not ended, oldest first: known material comes back from it. */
     @Transactional(readOnly = true)
     public List<Assigned> begun(long studioId, Collection<Long> studentIds, LocalDate day) {
-        return assigned(assignments.begun(studioId, studentIds, day));
+        return reader.of(assignments.begun(studioId, studentIds, day));
     }
 
     /**
@@ -315,16 +307,16 @@ public class AssignmentService implements KeyBefore {
      */
     @Transactional(readOnly = true)
     public List<Assigned> open(long studioId, LocalDate day, LocalDate learnedSince) {
-        return assigned(
-                assignments.open(studioId, day, learnedSince, Verdict.SLIPPING_REVIEWS, Limit.of(MOST_AT_ONCE)));
+        return reader.of(
+                assignments.open(studioId, day, learnedSince, Verdict.SLIPPING_REVIEWS, Limit.of(MOST_AT_ONCE)),
+                changes.ofOpen(studioId, day, Verdict.SLIPPING_REVIEWS));
     }
 
     /** Everything these students were ever given, newest first: two queries, however many they are. */
     @Transactional(readOnly = true)
     public List<Assigned> allOf(long studioId, Collection<Long> studentIds) {
         if (studentIds.isEmpty()) return List.of();
-        return assigned(assignments.findByStudioIdAndStudentIdInOrderByStartsOnDescIdDesc(
-                studioId, studentIds, Limit.of(MOST_AT_ONCE)));
+        return reader.of(assignments.allOf(studioId, studentIds, Limit.of(MOST_AT_ONCE)));
     }
 
     /** One assignment of one student. */
@@ -333,72 +325,13 @@ public class AssignmentService implements KeyBefore {
         return assignments
                 .findByIdAndStudioId(id, studioId)
                 .filter(entity -> entity.studentId == studentId)
-                .map(entity -> assigned(List.of(entity)).get(0));
+                .map(reader::of);
     }
 
     /** One assignment of a studio. */
     @Transactional(readOnly = true)
     public Assigned get(long studioId, long id) {
-        return assigned(List.of(find(studioId, id))).get(0);
-    }
-
-    /** Assignments with what was decided about them: one query for all decisions. */
-    private List<Assigned> assigned(List<AssignmentEntity> entities) {
-        if (entities.isEmpty()) return List.of();
-        Map<Long, List<ChangeEntity>> byAssignment =
-                changes
-                        .findByAssignmentIdInOrderById(
-                                entities.stream().map(entity -> entity.id).toList())
-                        .stream()
-                        .collect(Collectors.groupingBy(change -> change.assignmentId));
-        return entities.stream()
-                .map(entity -> assigned(entity, byAssignment.getOrDefault(entity.id, List.of())))
-                .toList();
-    }
-
-    private Assigned assigned(AssignmentEntity entity, List<ChangeEntity> changes) {
-        Ascent given = ascents.of(entity);
-        List<Decided> decisions = new ArrayList<>();
-        if (entity.startAt != null) {
-            decisions.add(
-                    new Decided(new ClimbEvent.Placed(Position.parse(entity.startAt), entity.startsOn), Instant.MIN));
-        }
-        Set<Long> undone = undone(changes);
-        for (ChangeEntity change : changes) {
-            if (change.undoes != null || undone.contains(change.id)) continue;
-            for (ClimbEvent event : events(change, given)) decisions.add(new Decided(event, change.decidedAt));
-        }
-        Assigned assigned = new Assigned(
-                entity.id,
-                entity.studioId,
-                entity.studentId,
-                entity.title,
-                given,
-                decisions,
-                Optional.empty(),
-                new Schedule(entity.startsOn, Optional.ofNullable(entity.endsOn), Weekdays.days(entity.weekdays)),
-                entity.dailyMinutes);
-        return entity.goalBpm == null ? assigned : assigned.aiming(Bpm.of(entity.goalBpm), entity.goalOn);
-    }
-
-    private static Set<Long> undone(List<ChangeEntity> changes) {
-        return changes.stream()
-                .map(change -> change.undoes)
-                .filter(Objects::nonNull)
-                .collect(Collectors.toSet());
-    }
-
-    /** What a decision did: another climb comes before the rung on it. */
-    private List<ClimbEvent> events(ChangeEntity change, Ascent given) {
-        List<ClimbEvent> events = new ArrayList<>();
-        if (change.held != null) events.add(new ClimbEvent.Held(change.held, change.decidedOn));
-        if (change.climb != null) {
-            events.add(new ClimbEvent.Changed(ascents.of(change, given), change.decidedOn));
-        }
-        if (change.placedAt != null) {
-            events.add(new ClimbEvent.Placed(Position.parse(change.placedAt), change.decidedOn));
-        }
-        return events;
+        return reader.of(find(studioId, id));
     }
 
     private AssignmentView view(AssignmentEntity entity) {
@@ -406,7 +339,7 @@ public class AssignmentService implements KeyBefore {
     }
 
     private List<AssignmentView> views(List<AssignmentEntity> entities) {
-        List<Assigned> all = assigned(entities);
+        List<Assigned> all = reader.of(entities.stream().map(AssignedRow::of).toList());
         return IntStream.range(0, all.size())
                 .mapToObj(i -> view(entities.get(i), all.get(i)))
                 .toList();

@@ -2,7 +2,12 @@ package pebblestep.app.assignments;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
+import java.util.Collection;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
 import org.springframework.stereotype.Component;
+import pebblestep.app.platform.InParts;
 import pebblestep.core.climb.Ascent;
 import pebblestep.exchange.ClimbDocuments;
 import pebblestep.exchange.StepDocuments;
@@ -16,15 +21,30 @@ class GivenAscents {
     /** Enough for what a large studio works on at a time. */
     private static final int MOST = 6_000;
 
+    private final AssignmentRepository assignments;
     private final Cache<Long, Ascent> given =
             Caffeine.newBuilder().maximumSize(MOST).build();
     private final Cache<Long, Ascent> changed =
             Caffeine.newBuilder().maximumSize(MOST).build();
 
-    /** As it was given. */
-    Ascent of(AssignmentEntity entity) {
-        return given.get(
-                entity.id, id -> Ascent.of(StepDocuments.read(entity.document), ClimbDocuments.read(entity.climb)));
+    /** The texts of one assignment. */
+    record Texts(long id, String document, String climb) {}
+
+    GivenAscents(AssignmentRepository assignments) {
+        this.assignments = assignments;
+    }
+
+    /** As they were given, by assignment. */
+    Map<Long, Ascent> of(Collection<Long> assignmentIds) {
+        Map<Long, Ascent> found = new HashMap<>(given.getAllPresent(assignmentIds));
+        List<Long> missing =
+                assignmentIds.stream().filter(id -> !found.containsKey(id)).toList();
+        for (Texts texts : InParts.of(missing, assignments::texts)) {
+            Ascent ascent = Ascent.of(StepDocuments.read(texts.document), ClimbDocuments.read(texts.climb));
+            given.put(texts.id, ascent);
+            found.put(texts.id, ascent);
+        }
+        return found;
     }
 
     /** As the teacher changed it. */

@@ -1,5 +1,7 @@
 package pebblestep.app.practice;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Collection;
@@ -14,11 +16,14 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.TransactionDefinition;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionSynchronization;
+import org.springframework.transaction.support.TransactionSynchronizationManager;
 import org.springframework.transaction.support.TransactionTemplate;
 import pebblestep.app.assignments.Assigned;
 import pebblestep.app.assignments.Assigned.Decided;
 import pebblestep.app.assignments.AssignmentChanged;
 import pebblestep.app.assignments.AssignmentService;
+import pebblestep.app.platform.InParts;
 import pebblestep.core.climb.Rung;
 import pebblestep.core.passage.Passage;
 import pebblestep.core.passage.Player;
@@ -39,11 +44,18 @@ import pebblestep.exchange.SlippedDocument;
  */
 @Service
 public class ProgressStore {
+    /** Enough for what a large studio works on at a time. */
+    private static final int MOST_KNOWN = 6_000;
+
     private final StandingRepository standings;
     private final TakeRepository takes;
     private final AssignmentService assignments;
     private final ApplicationEventPublisher events;
     private final TransactionTemplate apart;
+
+    /** This process is the only one that changes what is kept. */
+    private final Cache<Long, Known> cache =
+            Caffeine.newBuilder().maximumSize(MOST_KNOWN).build();
 
     ProgressStore(
             StandingRepository standings,
@@ -62,27 +74,59 @@ public class ProgressStore {
     /** The progress with each of these assignments, by its id: one query, where nothing is missing. */
     @Transactional(readOnly = true)
     public Map<Long, Progress> of(Collection<Assigned> assigned, Map<Long, Player> players) {
-        if (assigned.isEmpty()) return Map.of();
-        Map<Long, String> kept = standings
-                .kept(assigned.stream().map(Assigned::id).toList())
-                .stream()
+        Map<Long, Progress> known = new HashMap<>();
+        List<Assigned> asked = new ArrayList<>();
+        for (Assigned one : assigned) {
+            Known before = cache.getIfPresent(one.id());
+            if (before != null && before.fits(one, players.get(one.studentId()))) known.put(one.id(), before.progress);
+            else asked.add(one);
+        }
+        for (Map.Entry<Assigned, Progress> read : read(asked, players).entrySet()) {
+            Assigned one = read.getKey();
+            known.put(one.id(), read.getValue());
+            cache.put(one.id(), new Known(one.decisions().size(), players.get(one.studentId()), read.getValue()));
+        }
+        return known;
+    }
+
+    private Map<Assigned, Progress> read(List<Assigned> asked, Map<Long, Player> players) {
+        Map<Long, String> kept = InParts.of(asked.stream().map(Assigned::id).toList(), standings::kept).stream()
                 .collect(Collectors.toMap(StandingRepository.Kept::assignmentId, StandingRepository.Kept::state));
         List<Assigned> missing =
-                assigned.stream().filter(one -> !kept.containsKey(one.id())).toList();
+                asked.stream().filter(one -> !kept.containsKey(one.id())).toList();
         if (!missing.isEmpty()) {
             // A reading request may not write; what it had to work out is kept by a transaction of its own.
             apart.executeWithoutResult(
                     status -> rebuild(missing).forEach(entity -> kept.put(entity.assignmentId, entity.state)));
         }
-        Map<Long, Progress> progress = new HashMap<>();
-        for (Assigned one : assigned) {
+        Map<Assigned, Progress> progress = new HashMap<>();
+        for (Assigned one : asked) {
             Player player = players.get(one.studentId());
             progress.put(
-                    one.id(),
+                    one,
                     ProgressDocument.parse(kept.get(one.id()))
                             .read(Passage.writtenKey(one.step(), Optional.of(player)), one.now()));
         }
         return progress;
+    }
+
+    /** What was read last, by whom it is read and after how many decisions; let go when anything is written about it. */
+    private record Known(int decisions, Player player, Progress progress) {
+        boolean fits(Assigned assigned, Player by) {
+            return decisions == assigned.decisions().size() && player.equals(by);
+        }
+    }
+
+    /** Lets go of what is known: now, and once more when the change can be seen by others. */
+    private void forget(long assignmentId) {
+        cache.invalidate(assignmentId);
+        if (!TransactionSynchronizationManager.isSynchronizationActive()) return;
+        TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
+            @Override
+            public void afterCompletion(int status) {
+                cache.invalidate(assignmentId);
+            }
+        });
     }
 
     /** The progress with one assignment. */
@@ -108,6 +152,7 @@ public class ProgressStore {
 
     /** Moves on by a take that was just stored. */
     void add(Assigned assigned, TakeEntity take) {
+        forget(assigned.id());
         Optional<StandingEntity> found = standings.locked(assigned.id());
         if (found.isEmpty() || found.get().lastAt != null && take.takenAt.isBefore(found.get().lastAt)) {
             rebuild(List.of(assigned));
@@ -159,10 +204,10 @@ public class ProgressStore {
     }
 
     private List<StandingEntity> rebuild(Collection<Assigned> assigned) {
-        Map<Long, List<TakeRepository.Row>> rows = takes
-                .rows(assigned.stream().map(Assigned::id).toList())
-                .stream()
-                .collect(Collectors.groupingBy(TakeRepository.Row::assignmentId));
+        assigned.forEach(one -> forget(one.id()));
+        Map<Long, List<TakeRepository.Row>> rows =
+                InParts.of(assigned.stream().map(Assigned::id).toList(), takes::rows).stream()
+                        .collect(Collectors.groupingBy(TakeRepository.Row::assignmentId));
         List<StandingEntity> entities = new ArrayList<>();
         for (Assigned one : assigned) {
             List<TakeRepository.Row> its = rows.getOrDefault(one.id(), List.of());
@@ -203,7 +248,7 @@ public class ProgressStore {
     /** The takes of these assignments and what was decided about them. */
     Logbook logbook(Collection<Assigned> assigned) {
         if (assigned.isEmpty()) return Logbook.of(List.of());
-        return logbook(assigned, takes.rows(assigned.stream().map(Assigned::id).toList()));
+        return logbook(assigned, InParts.of(assigned.stream().map(Assigned::id).toList(), takes::rows));
     }
 
     private static Logbook logbook(Collection<Assigned> assigned, List<TakeRepository.Row> rows) {

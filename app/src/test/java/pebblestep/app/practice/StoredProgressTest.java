@@ -12,11 +12,14 @@ import javax.sql.DataSource;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import org.springframework.context.ApplicationContext;
 import org.springframework.jdbc.core.JdbcTemplate;
 import pebblestep.app.Client;
 import pebblestep.app.Client.Answer;
 import pebblestep.app.Given;
 import pebblestep.app.RunningApp;
+import pebblestep.app.assignments.Assigned;
+import pebblestep.app.assignments.AssignmentService;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -29,6 +32,7 @@ class StoredProgressTest {
     private Answer enrolled;
     private long assignment;
     private JdbcTemplate database;
+    private ApplicationContext context;
 
     @BeforeEach
     void a_student_with_a_step(Client client, RunningApp.Server server) {
@@ -36,6 +40,7 @@ class StoredProgressTest {
         enrolled = Given.student(teacher, "Ada", "oboe");
         assignment = Given.assigned(teacher, enrolled).id();
         student = client.byLink(enrolled.string("practicePath"));
+        context = server.context();
         database = new JdbcTemplate(server.context().getBean(DataSource.class));
     }
 
@@ -49,7 +54,9 @@ class StoredProgressTest {
 
     private JsonNode workedOutAnew() {
         database.update("delete from standings where assignment_id = ?", assignment);
-        assertThat(teacher.get("/api/desk").status()).isEqualTo(200);
+        long studio = database.queryForObject("select studio_id from assignments where id = ?", Long.class, assignment);
+        Assigned assigned = context.getBean(AssignmentService.class).get(studio, assignment);
+        context.getBean(ProgressStore.class).rebuildAll(List.of(assigned));
         return kept();
     }
 

@@ -4,10 +4,13 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collections;
 import java.util.List;
+import java.util.regex.Pattern;
 import pebblestep.core.Refusal;
 
 /** A rung on each axis of a climb: indices from 0, in the order of its axes. */
 public record Position(List<Integer> rungs) {
+    private static final Pattern TEXT = Pattern.compile("[0-9]{1,3}([.][0-9]{1,3}){0,5}");
+
     public Position {
         rungs = List.copyOf(rungs);
     }
@@ -19,7 +22,7 @@ public record Position(List<Integer> rungs) {
 
     /** Reads {@code 3.0.1}; refuses anything else. */
     public static Position parse(String text) {
-        if (!text.matches("[0-9]{1,3}([.][0-9]{1,3}){0,5}")) {
+        if (!TEXT.matcher(text).matches()) {
             throw Refusal.of("at", "A rung is an index for each axis with dots between, such as 3.0.1.");
         }
         return new Position(

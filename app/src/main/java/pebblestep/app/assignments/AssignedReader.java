@@ -1,0 +1,101 @@
+package pebblestep.app.assignments;
+
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Component;
+import pebblestep.app.assignments.Assigned.Decided;
+import pebblestep.app.platform.InParts;
+import pebblestep.core.climb.Ascent;
+import pebblestep.core.climb.ClimbEvent;
+import pebblestep.core.climb.Position;
+import pebblestep.core.practice.Schedule;
+import pebblestep.core.rhythm.Bpm;
+
+/** Reads assignments as the rules need them: what was given, and what was decided since and not taken back. */
+@Component
+class AssignedReader {
+    private final ChangeRepository changes;
+    private final GivenAscents ascents;
+
+    AssignedReader(ChangeRepository changes, GivenAscents ascents) {
+        this.changes = changes;
+        this.ascents = ascents;
+    }
+
+    /** One assignment. */
+    Assigned of(AssignmentEntity entity) {
+        return of(List.of(AssignedRow.of(entity))).get(0);
+    }
+
+    /** Assignments with what was decided about them. */
+    List<Assigned> of(Collection<AssignedRow> rows) {
+        return of(rows, InParts.of(ids(rows), changes::findByAssignmentIdInOrderById));
+    }
+
+    /** The same where what was decided is known. */
+    List<Assigned> of(Collection<AssignedRow> rows, List<ChangeEntity> decided) {
+        if (rows.isEmpty()) return List.of();
+        Map<Long, List<ChangeEntity>> byAssignment =
+                decided.stream().collect(Collectors.groupingBy(change -> change.assignmentId));
+        Map<Long, Ascent> given = ascents.of(ids(rows));
+        return rows.stream()
+                .map(row -> assigned(row, given.get(row.id()), byAssignment.getOrDefault(row.id(), List.of())))
+                .toList();
+    }
+
+    private static List<Long> ids(Collection<AssignedRow> rows) {
+        return rows.stream().map(AssignedRow::id).toList();
+    }
+
+    private Assigned assigned(AssignedRow row, Ascent given, List<ChangeEntity> changes) {
+        List<Decided> decisions = new ArrayList<>();
+        if (row.startAt() != null) {
+            decisions.add(
+                    new Decided(new ClimbEvent.Placed(Position.parse(row.startAt()), row.startsOn()), Instant.MIN));
+        }
+        Set<Long> undone = undone(changes);
+        for (ChangeEntity change : changes) {
+            if (change.undoes != null || undone.contains(change.id)) continue;
+            for (ClimbEvent event : events(change, given)) decisions.add(new Decided(event, change.decidedAt));
+        }
+        Assigned assigned = new Assigned(
+                row.id(),
+                row.studioId(),
+                row.studentId(),
+                row.title(),
+                given,
+                decisions,
+                Optional.empty(),
+                new Schedule(row.startsOn(), Optional.ofNullable(row.endsOn()), Weekdays.days(row.weekdays())),
+                row.dailyMinutes());
+        return row.goalBpm() == null ? assigned : assigned.aiming(Bpm.of(row.goalBpm()), row.goalOn());
+    }
+
+    /** The decisions that were taken back. */
+    static Set<Long> undone(List<ChangeEntity> changes) {
+        return changes.stream()
+                .map(change -> change.undoes)
+                .filter(Objects::nonNull)
+                .collect(Collectors.toSet());
+    }
+
+    /** What a decision did: another climb comes before the rung on it. */
+    private List<ClimbEvent> events(ChangeEntity change, Ascent given) {
+        List<ClimbEvent> events = new ArrayList<>();
+        if (change.held != null) events.add(new ClimbEvent.Held(change.held, change.decidedOn));
+        if (change.climb != null) {
+            events.add(new ClimbEvent.Changed(ascents.of(change, given), change.decidedOn));
+        }
+        if (change.placedAt != null) {
+            events.add(new ClimbEvent.Placed(Position.parse(change.placedAt), change.decidedOn));
+        }
+        return events;
+    }
+}
