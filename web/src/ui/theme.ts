@@ -49,5 +49,8 @@ export const theme = createTheme({
   cursorType: 'pointer',
   respectReducedMotion: true,
   // Named without importing them, so that a page that does not use them does not load them.
-  components: { Modal: { defaultProps: { closeButtonProps: { 'aria-label': 'Close' } } } },
+  components: {
+    Modal: { defaultProps: { closeButtonProps: { 'aria-label': 'Close' } } },
+    Notification: { defaultProps: { closeButtonProps: { 'aria-label': 'Close this note' } } },
+  },
 });

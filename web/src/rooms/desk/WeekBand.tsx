@@ -30,8 +30,8 @@ export function WeekBand() {
 function Day({ name, now, lessons }: { name: string; now: boolean; lessons: TimetableLine[] }) {
   const more = lessons.length - SHOWN;
   return (
-    <li className={classes.day} data-now={now || undefined}>
-      <h2>{now ? `${name}, today` : name}</h2>
+    <li className={classes.day} data-now={now || undefined} data-free={lessons.length === 0 || undefined}>
+      <strong>{now ? `${name}, today` : name}</strong>
       {lessons.length === 0 && <p>no lesson</p>}
       {lessons.slice(0, SHOWN).map((lesson) => (
         <Link key={lesson.studentId} to={`/students/${lesson.studentId}/lesson`}>

@@ -16,6 +16,8 @@ create table standings (
   -- Reviews in a row that were not clean.
   failed        integer not null
 );
+create index standings_slipping on standings (studio_id, failed);
+create index assignments_of_studio on assignments (studio_id, ended, ends_on);
 create index standings_of_student on standings (student_id, last_take_at);
 
 -- A decision that is taken back by a later line: neither counts then.

@@ -32,6 +32,8 @@ class DeskJourney {
                             .first())
                     .hasText("Tobiah Lark");
             assertThat(page.getByText("14:45 today")).isVisible();
+            Locator week = page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("Lessons of the week"));
+            assertThat(week.getByText("15:30 Maren Saltby")).isVisible();
             Locator filter = page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Show"));
             filter.getByText(Pattern.compile("^stuck")).click();
             assertThat(page.getByText(

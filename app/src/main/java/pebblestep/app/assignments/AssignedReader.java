@@ -36,14 +36,9 @@ class AssignedReader {
 
     /** Assignments with what was decided about them. */
     List<Assigned> of(Collection<AssignedRow> rows) {
-        return of(rows, InParts.of(ids(rows), changes::findByAssignmentIdInOrderById));
-    }
-
-    /** The same where what was decided is known. */
-    List<Assigned> of(Collection<AssignedRow> rows, List<ChangeEntity> decided) {
-        if (rows.isEmpty()) return List.of();
         Map<Long, List<ChangeEntity>> byAssignment =
-                decided.stream().collect(Collectors.groupingBy(change -> change.assignmentId));
+                InParts.of(ids(rows), changes::findByAssignmentIdInOrderById).stream()
+                        .collect(Collectors.groupingBy(change -> change.assignmentId));
         Map<Long, Ascent> given = ascents.of(ids(rows));
         return rows.stream()
                 .map(row -> assigned(row, given.get(row.id()), byAssignment.getOrDefault(row.id(), List.of())))

@@ -20,19 +20,34 @@ interface AssignmentRepository extends JpaRepository<AssignmentEntity, Long> {
     List<AssignmentEntity> findByStudioIdAndStudentIdOrderByStartsOnDescIdDesc(
             long studioId, long studentId, Limit limit);
 
-    /**
-     * What the students of a studio work on: open on the day and not learned for longer than since a day, and what slips
-     * away whenever it was given.
-     */
+    /** What is open in a studio until a last day, as seen on a day: the index finds it by that. */
     @Query(
             ROW
                     + """
                     from AssignmentEntity a left join StandingEntity s on s.assignmentId = a.id
-                    where a.studioId = :studioId and a.ended = false and a.overtaken = false and a.startsOn <= :day
-                      and ((a.endsOn is null or a.endsOn >= :day)
-                        and (s.learnedOn is null or s.learnedOn >= :learnedSince) or s.failed >= :failed)
-                    order by a.startsOn, a.id""")
-    List<AssignedRow> open(long studioId, LocalDate day, LocalDate learnedSince, int failed, Limit limit);
+                    where a.studioId = :studioId and a.ended = false and a.endsOn >= :day
+                      and a.overtaken = false and a.startsOn <= :day
+                      and (s.learnedOn is null or s.learnedOn >= :learnedSince)""")
+    List<AssignedRow> openUntil(long studioId, LocalDate day, LocalDate learnedSince, Limit limit);
+
+    /** The same of what has no last day. */
+    @Query(
+            ROW
+                    + """
+                    from AssignmentEntity a left join StandingEntity s on s.assignmentId = a.id
+                    where a.studioId = :studioId and a.ended = false and a.endsOn is null
+                      and a.overtaken = false and a.startsOn <= :day
+                      and (s.learnedOn is null or s.learnedOn >= :learnedSince)""")
+    List<AssignedRow> openEndless(long studioId, LocalDate day, LocalDate learnedSince, Limit limit);
+
+    /** What slips away in a studio, whenever it was given. */
+    @Query(
+            ROW
+                    + """
+                    from StandingEntity s join AssignmentEntity a on a.id = s.assignmentId
+                    where s.studioId = :studioId and s.failed >= :failed
+                      and a.ended = false and a.overtaken = false and a.startsOn <= :day""")
+    List<AssignedRow> slipping(long studioId, LocalDate day, int failed, Limit limit);
 
     /** Everything these students were given, newest first. */
     @Query(

@@ -4,10 +4,13 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.util.Collection;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.TreeMap;
 import java.util.function.Supplier;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.data.domain.Limit;
@@ -307,9 +310,15 @@ public class AssignmentService implements KeyBefore {
      */
     @Transactional(readOnly = true)
     public List<Assigned> open(long studioId, LocalDate day, LocalDate learnedSince) {
-        return reader.of(
-                assignments.open(studioId, day, learnedSince, Verdict.SLIPPING_REVIEWS, Limit.of(MOST_AT_ONCE)),
-                changes.ofOpen(studioId, day, Verdict.SLIPPING_REVIEWS));
+        Map<Long, AssignedRow> rows = new TreeMap<>();
+        Limit most = Limit.of(MOST_AT_ONCE);
+        Stream.of(
+                        assignments.openUntil(studioId, day, learnedSince, most),
+                        assignments.openEndless(studioId, day, learnedSince, most),
+                        assignments.slipping(studioId, day, Verdict.SLIPPING_REVIEWS, most))
+                .flatMap(List::stream)
+                .forEach(row -> rows.put(row.id(), row));
+        return reader.of(rows.values());
     }
 
     /** Everything these students were ever given, newest first: two queries, however many they are. */

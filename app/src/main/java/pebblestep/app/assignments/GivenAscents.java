@@ -18,12 +18,16 @@ import pebblestep.exchange.StepDocuments;
  */
 @Component
 class GivenAscents {
-    /** Enough for what a large studio works on at a time. */
-    private static final int MOST = 6_000;
+    /** Enough for everything that a large studio was given in years. */
+    private static final int MOST = 16_000;
+
+    private static final int MOST_TEXTS = 4_000;
 
     private final AssignmentRepository assignments;
     private final Cache<Long, Ascent> given =
             Caffeine.newBuilder().maximumSize(MOST).build();
+    private final Cache<String, Ascent> byText =
+            Caffeine.newBuilder().maximumSize(MOST_TEXTS).build();
     private final Cache<Long, Ascent> changed =
             Caffeine.newBuilder().maximumSize(MOST).build();
 
@@ -40,7 +44,10 @@ class GivenAscents {
         List<Long> missing =
                 assignmentIds.stream().filter(id -> !found.containsKey(id)).toList();
         for (Texts texts : InParts.of(missing, assignments::texts)) {
-            Ascent ascent = Ascent.of(StepDocuments.read(texts.document), ClimbDocuments.read(texts.climb));
+            // The same step is given to many students; it is kept once.
+            Ascent ascent = byText.get(
+                    texts.document + texts.climb,
+                    both -> Ascent.of(StepDocuments.read(texts.document), ClimbDocuments.read(texts.climb)));
             given.put(texts.id, ascent);
             found.put(texts.id, ascent);
         }

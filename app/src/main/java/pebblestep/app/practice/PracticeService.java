@@ -167,7 +167,11 @@ public class PracticeService implements CleanShares {
     /** The last take of each of these students, by student. */
     @Transactional(readOnly = true)
     public Map<Long, LastTake> last(long studioId, Collection<Long> studentIds) {
-        return standings.last(studioId, studentIds).stream()
+        Map<Long, Instant> moments = standings.lastMoments(studentIds).stream()
+                .collect(Collectors.toMap(row -> (Long) row[0], row -> (Instant) row[1]));
+        if (moments.isEmpty()) return Map.of();
+        return standings.lastAt(studioId, moments.keySet(), moments.values()).stream()
+                .filter(last -> last.takenAt().equals(moments.get(last.studentId())))
                 .map(last -> new LastTake(last.studentId(), Bpm.of(last.bpm()), last.outcome(), last.takenOn()))
                 .collect(Collectors.toMap(LastTake::studentId, last -> last, (earlier, later) -> later));
     }

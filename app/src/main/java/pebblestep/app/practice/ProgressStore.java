@@ -44,8 +44,8 @@ import pebblestep.exchange.SlippedDocument;
  */
 @Service
 public class ProgressStore {
-    /** Enough for what a large studio works on at a time. */
-    private static final int MOST_KNOWN = 6_000;
+    /** Enough for everything that a large studio was given in years. */
+    private static final int MOST_KNOWN = 16_000;
 
     private final StandingRepository standings;
     private final TakeRepository takes;

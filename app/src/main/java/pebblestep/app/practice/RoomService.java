@@ -16,7 +16,9 @@ import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionTemplate;
 import pebblestep.app.accounts.SettingsService;
 import pebblestep.app.assignments.Assigned;
 import pebblestep.app.assignments.AssignmentService;
@@ -81,6 +83,7 @@ class RoomService {
     private final SettingsService settings;
     private final PebbleProperties properties;
     private final KeysAhead keys;
+    private final TransactionTemplate reading;
     private final Clock clock;
 
     RoomService(
@@ -92,7 +95,10 @@ class RoomService {
             SettingsService settings,
             PebbleProperties properties,
             KeysAhead keys,
+            PlatformTransactionManager transactions,
             Clock clock) {
+        this.reading = new TransactionTemplate(transactions);
+        this.reading.setReadOnly(true);
         this.keys = keys;
         this.practice = practice;
         this.progress = progress;
@@ -234,6 +240,11 @@ class RoomService {
     public TodayItem log(PracticeVisitor visitor, TakeForm form) {
         Assigned assigned = practice.find(visitor, form.assignmentId());
         practice.store(visitor, assigned, form);
+        return reading.execute(status -> after(visitor, assigned));
+    }
+
+    /** Where the student stands with one piece, as the list shows it. */
+    private TodayItem after(PracticeVisitor visitor, Assigned assigned) {
         Room room = room(visitor);
         LocalDate day = LocalDate.now(clock);
         RoomWorkings work = works(List.of(assigned), room).get(0);

@@ -32,12 +32,19 @@ interface StandingRepository extends JpaRepository<StandingEntity, Long> {
 
     long countByAssignmentIdInAndLearned(Collection<Long> assignmentIds, boolean learned);
 
+    /** When each of these students last played: the student, and the moment. */
+    @Query(
+            """
+            select s.studentId, max(s.lastTakeAt) from StandingEntity s
+            where s.studentId in :studentIds and s.lastTakeAt is not null group by s.studentId""")
+    List<Object[]> lastMoments(Collection<Long> studentIds);
+
+    /** The last takes of these students that were at one of these moments. */
     @Query(
             """
             select new pebblestep.app.practice.StandingRepository$Last(
               s.studentId, s.lastBpm, s.lastOutcome, s.lastTakeAt, s.lastOn)
             from StandingEntity s
-            where s.studioId = :studioId and s.studentId in :studentIds
-              and s.lastTakeAt = (select max(l.lastTakeAt) from StandingEntity l where l.studentId = s.studentId)""")
-    List<Last> last(long studioId, Collection<Long> studentIds);
+            where s.studioId = :studioId and s.studentId in :studentIds and s.lastTakeAt in :moments""")
+    List<Last> lastAt(long studioId, Collection<Long> studentIds, Collection<Instant> moments);
 }
