@@ -52,4 +52,39 @@ class GroupTest {
                         .string("pointer"))
                 .isEqualTo("/studentIds");
     }
+
+    @Test
+    void each_student_starts_on_a_rung_of_their_own(Client client) {
+        Client teacher = client.signUp();
+        Answer ada = Given.student(teacher, "Ada", "oboe");
+        Answer bea = Given.student(teacher, "Bea", "oboe");
+        Answer step = Given.step(teacher);
+        String form =
+                """
+                {"routineId":%d,"studentIds":[%d,%d],"startsOn":"%s","minutesADay":5,
+                 "starts":[{"studentId":%d,"stepId":%d,"at":[2]}]}"""
+                        .formatted(
+                                step.json().get("routineId").asLong(),
+                                ada.id(),
+                                bea.id(),
+                                LocalDate.now(),
+                                bea.id(),
+                                step.id());
+        JsonNode preview = teacher.post("/api/assignments/group/preview", form).json();
+        assertThat(preview.at("/steps/0/starts/2/words").asString()).isEqualTo("76 bpm");
+        assertThat(preview.at("/steps/0/starts")).hasSize(6);
+        teacher.post("/api/assignments/group", form);
+        assertThat(bpm(client, ada)).isEqualTo(60);
+        assertThat(bpm(client, bea)).isEqualTo(76);
+        Answer refused = teacher.post("/api/assignments/group", form.replace("[2]", "[99]"));
+        assertThat(refused.status()).isEqualTo(422);
+    }
+
+    private static int bpm(Client client, Answer student) {
+        return client.byLink(student.string("practicePath"))
+                .get("/api/practice/today")
+                .json()
+                .at("/items/0/here/bpm")
+                .asInt();
+    }
 }

@@ -172,4 +172,60 @@ class KeyPlanServiceTest {
         Answer order = teacher.post("/api/key-plans", form("week", "").replace("fourths", "by-mood"));
         assertThat(order.string("fits")).startsWith("One of: fourths, fifths,");
     }
+
+    @Test
+    void a_class_shares_one_concert_key_and_each_reads_their_own() {
+        Answer bea = Given.student(teacher, "Bea", "oboe");
+        Answer given = teacher.post(
+                "/api/key-plans",
+                form("week", "")
+                        .replace("written", "concert")
+                        .replace("[" + studentId + "]", "[" + studentId + "," + bea.id() + "]"));
+        assertThat(given.json()).hasSize(2);
+        assertThat(given.json().at("/0/tonic").asString()).as("an english horn").isEqualTo("G");
+        assertThat(given.json().at("/1/tonic").asString()).as("an oboe").isEqualTo("C");
+        assertThat(today()).isEqualTo("G major");
+        Client beas = teacher.byLink(bea.string("practicePath"));
+        assertThat(beas.get("/api/practice/today").json().at("/items/0/key").asString())
+                .isEqualTo("C major");
+    }
+
+    @Test
+    void what_the_teacher_ended_stays_ended_when_the_plan_is_looked_at_again() {
+        JsonNode plan = give("week");
+        long given = student.get("/api/practice/today")
+                .json()
+                .at("/items/0/assignmentId")
+                .asLong();
+        teacher.post("/api/assignments/" + given + "/end", "");
+        assertThat(today()).isEmpty();
+        TurnableClock.turnTo(2);
+        decide(plan, "hold");
+        decide(plan, "go-on");
+        assertThat(today()).isEmpty();
+        TurnableClock.turnTo(9);
+        assertThat(today()).isEqualTo("F major");
+    }
+
+    @Test
+    void a_plan_that_nobody_looked_at_for_weeks_is_in_the_key_of_today_alone() {
+        give("week");
+        TurnableClock.turnTo(7 * 5 + 1);
+        assertThat(today()).isEqualTo("Db major");
+        JsonNode all =
+                teacher.get("/api/students/" + studentId + "/assignments").json();
+        assertThat(all.findValuesAsString("title"))
+                .as("the key ahead is there for a phone without network")
+                .containsExactly("Gb major: Up and over", "Db major: Up and over", "C major: Up and over");
+    }
+
+    @Test
+    void a_key_a_day_knows_the_keys_of_the_coming_week() {
+        give("day");
+        JsonNode days = student.get("/api/practice/week").json().get("days");
+        StringBuilder keys = new StringBuilder();
+        for (JsonNode day : days)
+            keys.append(day.at("/items/0/key").asString().split(" ")[0]).append(' ');
+        assertThat(keys.toString().strip()).isEqualTo("C F Bb Eb Ab Db Gb");
+    }
 }

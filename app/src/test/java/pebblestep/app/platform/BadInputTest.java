@@ -175,4 +175,58 @@ class BadInputTest {
         assertThat(answer.type()).startsWith("application/problem+json");
         assertThat(answer.string("detail")).isEqualTo("The address holds \"NaN\" where something else is needed.");
     }
+
+    /** On a student that is there, each of these is refused by its field. */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            quoteCharacter = '`',
+            value = {
+                "/required | {\"form\":\"major\",\"octaves\":1,\"value\":\"1/8\",\"bpm\":80,\"date\":\"2027-01-01\"} | /tonic",
+                "/required | {\"tonic\":\"C\",\"form\":\"major\",\"octaves\":9,\"value\":\"1/8\",\"bpm\":80,\"date\":\"2027-01-01\"} | /octaves",
+                "/required | {\"tonic\":\"C\",\"form\":\"major\",\"octaves\":1,\"value\":\"x\",\"bpm\":80,\"date\":\"2027-01-01\"} | /value",
+                "/required | {\"tonic\":\"C\",\"form\":\"major\",\"octaves\":1,\"value\":\"1/8\",\"bpm\":9999,\"date\":\"2027-01-01\"} | /bpm",
+                "/required/read | {\"text\":\"\"} | /text",
+                "/required/read | {\"text\":\"key only\"} | /text",
+                "/lesson-notes | {\"text\":\"\"} | /text",
+                "/lesson-notes | {} | /text",
+                "/quiz/answers | {\"kind\":\"guess\",\"tonic\":\"C\",\"form\":\"major\",\"answer\":\"C\"} | /kind",
+                "/quiz/answers | {\"kind\":\"spell\",\"tonic\":\"C\",\"form\":\"major\",\"answer\":\"\"} | /answer",
+                "/quiz/answers | {\"kind\":\"spell\",\"tonic\":\"C\",\"form\":\"major\",\"answer\":\"do re\"} | /answer"
+            })
+    void what_is_wrong_about_a_student_is_refused_by_its_field(String path, String body, String pointer) {
+        long student = Given.student(teacher, "Ada", "oboe").id();
+        Answer answer = teacher.post("/api/students/" + student + path, body);
+        assertThat(answer.status()).isEqualTo(422);
+        assertThat(answer.string("pointer")).isEqualTo(pointer);
+        assertThat(answer.string("detail")).isNotBlank();
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            quoteCharacter = '`',
+            value = {
+                "\"order\":\"fourths\" | \"order\":\"moods\" | /order",
+                "\"start\":\"C\" | \"start\":\"H\" | /start",
+                "\"order\":\"fourths\" | \"order\":\"own\",\"keys\":\"C C\" | /keys",
+                "\"order\":\"fourths\" | \"order\":\"own\",\"keys\":\"C X\" | /keys",
+                "\"forms\":\"major\" | \"forms\":\"many\" | /forms",
+                "\"pace\":\"week\" | \"pace\":\"hour\" | /pace",
+                "\"named\":\"written\" | \"named\":\"sung\" | /named",
+                "\"minutesADay\":5 | \"minutesADay\":0 | /minutesADay"
+            })
+    void a_key_plan_that_cannot_be_is_refused_by_its_field(String text, String replacement, String pointer) {
+        long student = Given.student(teacher, "Ada", "oboe").id();
+        long routine = Given.step(teacher).json().get("routineId").asLong();
+        String form =
+                """
+                {"routineId":%d,"studentIds":[%d],"order":"fourths","start":"C","thereAndBack":false,"named":"written",
+                 "forms":"major","pace":"week","startsOn":"2026-03-02","minutesADay":5}"""
+                        .formatted(routine, student);
+        assertThat(form).contains(text);
+        Answer answer = teacher.post("/api/key-plans", form.replace(text, replacement));
+        assertThat(answer.status()).isEqualTo(422);
+        assertThat(answer.string("pointer")).isEqualTo(pointer);
+    }
 }

@@ -56,6 +56,43 @@ class MigrationTest {
         }
     }
 
+    @Test
+    void takes_and_assignments_stay_when_standings_and_key_plans_come() throws SQLException {
+        migrate("6");
+        try (Connection connection = DriverManager.getConnection(url, "sa", "");
+                Statement sql = connection.createStatement()) {
+            String now = "timestamp with time zone '2026-03-02 10:00:00+00:00'";
+            String json = "'" + Given.STEP.replace("'", "''") + "' format json";
+            String climb = "'" + Given.CLIMB + "' format json";
+            sql.execute("insert into studios (name, created_at) values ('Old', " + now + ")");
+            sql.execute(
+                    "insert into students (studio_id, name, instrument, link_version, archived, version, created_at)"
+                            + " values (1, 'A', 'oboe', 1, false, 0, " + now + ")");
+            sql.execute("insert into routines (studio_id, title, archived, version, updated_at)"
+                    + " values (1, 'R', false, 0, " + now + ")");
+            sql.execute(
+                    "insert into steps (studio_id, title, document, climb, archived, version, updated_at, routine_id)"
+                            + " values (1, 'S', " + json + ", " + climb + ", false, 0, " + now + ", 1)");
+            sql.execute("insert into assignments (studio_id, student_id, step_id, title, document, climb, starts_on,"
+                    + " daily_minutes, ended, created_at) values (1, 1, 1, 'S', " + json + ", " + climb
+                    + ", date '2026-03-02', 8, false, " + now + ")");
+            sql.execute(
+                    "insert into takes (studio_id, student_id, assignment_id, client_id, bpm, outcome, note, taken_at,"
+                            + " taken_on, received_at) values (1, 1, 1, random_uuid(), 60, 'CLEAN', '', " + now
+                            + ", date '2026-03-02', " + now + ")");
+            migrate("latest");
+            try (ResultSet rows = sql.executeQuery(
+                    "select a.overtaken, a.plan_id, (select count(*) from takes t where t.assignment_id = a.id),"
+                            + " (select count(*) from standings) from assignments a")) {
+                assertThat(rows.next()).isTrue();
+                assertThat(rows.getBoolean(1)).isFalse();
+                assertThat(rows.getObject(2)).isNull();
+                assertThat(rows.getInt(3)).isEqualTo(1);
+                assertThat(rows.getInt(4)).as("worked out when it is asked for").isZero();
+            }
+        }
+    }
+
     private static pebblestep.core.rhythm.Bpm bpm(String text) {
         return pebblestep.core.rhythm.Bpm.parse(text);
     }

@@ -64,4 +64,26 @@ class QuizServiceTest {
         assertThat(teacher.get(path).json().at("/answered/0/inLesson").asBoolean())
                 .isFalse();
     }
+
+    @Test
+    void what_one_student_answered_says_nothing_about_another() {
+        Answer bea = Given.student(teacher, "Bea", "oboe");
+        Given.assigned(teacher, bea);
+        JsonNode first = teacher.get(path).json().at("/questions/0");
+        teacher.post(path + "/answers", answer(first, "C D"));
+        JsonNode beas = teacher.get("/api/students/" + bea.id() + "/quiz").json();
+        assertThat(beas.get("answered")).isEmpty();
+        assertThat(teacher.byLink(bea.string("practicePath"))
+                        .get("/api/practice/quiz")
+                        .json()
+                        .get("answered"))
+                .isEmpty();
+    }
+
+    @Test
+    void somebody_without_any_key_is_asked_about_the_first() {
+        Answer cleo = Given.student(teacher, "Cleo", "oboe");
+        JsonNode quiz = teacher.get("/api/students/" + cleo.id() + "/quiz").json();
+        assertThat(quiz.at("/questions/0/text").asString()).isEqualTo("Spell C major, from its first note.");
+    }
 }

@@ -107,4 +107,26 @@ class ProgressTest {
         Progress progress = Progress.start(Steps.PLAIN.key(), ascent).then(eighths);
         assertThat(progress.best().orElseThrow().notesPerSecond()).isEqualTo(2.0);
     }
+
+    /** A phone in another time zone: its own day may lie before the last one. */
+    @Test
+    void a_day_that_lies_before_the_last_is_put_where_it_belongs() {
+        Progress progress = Progress.start(Steps.PLAIN.key(), LADDER)
+                .then(new Take(Bpm.of(60), Outcome.CLEAN, MONDAY.plusDays(1)))
+                .then(new Take(Bpm.of(60), Outcome.SLIPS, MONDAY))
+                .then(new Take(Bpm.of(60), Outcome.CLEAN, MONDAY.plusDays(1)));
+        assertThat(progress.recent())
+                .containsExactly(new DayTally(MONDAY, 1, 0, 0), new DayTally(MONDAY.plusDays(1), 2, 2, rate(60)));
+        assertThat(progress.last()).contains(MONDAY.plusDays(1));
+        assertThat(progress.on(MONDAY).takes()).isEqualTo(1);
+        assertThat(progress.on(MONDAY.plusDays(7)).takes()).isZero();
+    }
+
+    @Test
+    void a_stay_ends_with_the_rung_and_with_a_decision() {
+        assertThat(Progress.of(work("cc|c")).stay()).as("passed").isEqualTo(Rungstay.NONE);
+        assertThat(Progress.of(work("cm|mc")).stay()).isEqualTo(new Rungstay(4, List.of(MONDAY, MONDAY.plusDays(1))));
+        assertThat(Progress.of(work("cm|mcp")).stay()).isEqualTo(Rungstay.NONE);
+        assertThat(Progress.of(work("cm|mch")).stay()).isEqualTo(Rungstay.NONE);
+    }
 }
