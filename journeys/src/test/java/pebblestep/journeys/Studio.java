@@ -11,6 +11,7 @@ import com.microsoft.playwright.options.ReducedMotion;
 import com.microsoft.playwright.options.ServiceWorkerPolicy;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.Clock;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -23,6 +24,7 @@ import org.junit.jupiter.api.extension.ParameterResolver;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.web.server.servlet.context.ServletWebServerApplicationContext;
 import org.springframework.context.ConfigurableApplicationContext;
+import org.springframework.context.support.GenericApplicationContext;
 import pebblestep.app.PebbleStep;
 
 /** The demo studio and a browser, started once for all journeys. */
@@ -57,7 +59,14 @@ public final class Studio implements ParameterResolver {
         final String root;
 
         Running() {
-            application = SpringApplication.run(PebbleStep.class, "--spring.profiles.active=demo", "--server.port=0");
+            SpringApplication pebbleStep = new SpringApplication(PebbleStep.class);
+            pebbleStep.addInitializers(context -> ((GenericApplicationContext) context)
+                    .registerBean(
+                            "turnableClock",
+                            Clock.class,
+                            () -> TurnableClock.THE_CLOCK,
+                            bean -> bean.setPrimary(true)));
+            application = pebbleStep.run("--spring.profiles.active=demo", "--server.port=0");
             root = "http://localhost:"
                     + ((ServletWebServerApplicationContext) application)
                             .getWebServer()

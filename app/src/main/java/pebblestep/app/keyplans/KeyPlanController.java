@@ -29,7 +29,7 @@ class KeyPlanController {
     /** What a plan can be made of. */
     @GetMapping("/api/key-plans/choices")
     KeyChoices choices() {
-        return KeyPlanService.choices();
+        return KeyPlanForms.choices();
     }
 
     /** What each student will meet in a round; nothing is given. */

@@ -3,24 +3,14 @@ package pebblestep.app.keyplans;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
-import java.util.Locale;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
-import java.util.function.Supplier;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import pebblestep.app.assignments.Weekdays;
-import pebblestep.app.bench.RoutineService;
-import pebblestep.app.bench.RoutineViews.RoutineView;
-import pebblestep.app.bench.StepService;
 import pebblestep.app.keyplans.KeyPlanEventEntity.Kind;
-import pebblestep.app.keyplans.KeyPlanViews.KeyChoice;
-import pebblestep.app.keyplans.KeyPlanViews.KeyChoices;
 import pebblestep.app.keyplans.KeyPlanViews.KeyPlanForm;
 import pebblestep.app.keyplans.KeyPlanViews.KeyPlanPreview;
 import pebblestep.app.keyplans.KeyPlanViews.KeyPlanView;
@@ -32,7 +22,6 @@ import pebblestep.app.students.StudentService;
 import pebblestep.app.students.StudentViews.StudentView;
 import pebblestep.core.Refusal;
 import pebblestep.core.instrument.Level;
-import pebblestep.core.keyplan.FormSet;
 import pebblestep.core.keyplan.KeyOrder;
 import pebblestep.core.keyplan.KeyPlan;
 import pebblestep.core.keyplan.KeyPlan.Pace;
@@ -43,18 +32,12 @@ import pebblestep.core.pitch.NoteName;
 /** Gives key plans to students and decides about them. */
 @Service
 public class KeyPlanService {
-    private static final String OWN = "own";
-
-    /** More than a student can keep apart. */
-    private static final int MOST_PIECES = 12;
-
     private static final int MOST_PLANS = 6;
 
     private final KeyPlanRepository plans;
     private final KeyPlanEventRepository events;
     private final KeyPlanKeeper keeper;
-    private final RoutineService routines;
-    private final StepService steps;
+    private final KeyPlanForms forms;
     private final StudentService students;
     private final Clock clock;
 
@@ -62,52 +45,21 @@ public class KeyPlanService {
             KeyPlanRepository plans,
             KeyPlanEventRepository events,
             KeyPlanKeeper keeper,
-            RoutineService routines,
-            StepService steps,
+            KeyPlanForms forms,
             StudentService students,
             Clock clock) {
         this.plans = plans;
         this.events = events;
         this.keeper = keeper;
-        this.routines = routines;
-        this.steps = steps;
+        this.forms = forms;
         this.students = students;
         this.clock = clock;
-    }
-
-    static KeyChoices choices() {
-        return new KeyChoices(
-                Stream.concat(
-                                Stream.of(KeyOrder.values()).map(order -> new KeyChoice(id(order), order.words())),
-                                Stream.of(new KeyChoice(OWN, "a list of your own")))
-                        .toList(),
-                Stream.of(FormSet.values())
-                        .map(set -> new KeyChoice(id(set), set.words()))
-                        .toList(),
-                Stream.of(Pace.values())
-                        .map(pace -> new KeyChoice(id(pace), pace.words()))
-                        .toList(),
-                KeyOrder.fourths().stream().map(NoteName::toString).toList());
-    }
-
-    private static String id(Enum<?> value) {
-        return value.name().toLowerCase(Locale.ROOT).replace('_', '-');
-    }
-
-    private static <E extends Enum<E>> E named(E[] values, String id, String field) {
-        return Arrays.stream(values)
-                .filter(value -> id(value).equals(id))
-                .findFirst()
-                .orElseThrow(() -> Refusal.of(field, "There is no \"" + id + "\" here.")
-                        .fits("One of: "
-                                + Arrays.stream(values).map(KeyPlanService::id).collect(Collectors.joining(", "))
-                                + "."));
     }
 
     /** What each student will meet in a round; nothing is given. */
     @Transactional(readOnly = true)
     public List<KeyPlanPreview> preview(long studioId, KeyPlanForm form) {
-        KeyPlanEntity entity = entity(studioId, form);
+        KeyPlanEntity entity = forms.read(studioId, form);
         Planned planned = Planned.of(entity, List.of());
         List<KeyPlanPreview> previews = new ArrayList<>();
         for (long id : form.studentIds()) {
@@ -164,7 +116,7 @@ public class KeyPlanService {
                 throw Refusal.of("studentIds", student.name() + " has " + MOST_PLANS + " key plans already.")
                         .fits("End one of them first.");
             }
-            KeyPlanEntity entity = entity(studioId, form);
+            KeyPlanEntity entity = forms.read(studioId, form);
             entity.studentId = id;
             plans.save(entity);
             keeper.keep(entity);
@@ -177,68 +129,9 @@ public class KeyPlanService {
     private static void require(StudentView student, KeyPlanForm form) {
         if (student.archived()) throw Refusal.of("studentIds", student.name() + " is put away. Take them back first.");
         boolean beginner = student.level().equals(Level.FIRST_OCTAVE.id());
-        if (beginner && form.pace().equals(id(Pace.DAY))) {
+        if (beginner && form.pace().equals(KeyPlanForms.id(Pace.DAY))) {
             throw Refusal.of("pace", "A key a day is too fast for " + student.name() + ", who plays a first octave.")
                     .fits("Choose a key a week, or the next key when one is learned.");
-        }
-    }
-
-    private KeyPlanEntity entity(long studioId, KeyPlanForm form) {
-        RoutineView routine = routines.get(studioId, form.routineId());
-        List<PlanSteps.Template> templates = routine.steps().stream()
-                .map(step -> new PlanSteps.Template(step.id(), steps.ascent(studioId, step.id())))
-                .toList();
-        FormSet forms = named(FormSet.values(), form.forms(), "forms");
-        List<NoteName> keys = keys(form);
-        int pieces = templates.stream()
-                .mapToInt(one ->
-                        forms.of(keys.get(0), one.ascent().step().key().form()).size())
-                .sum();
-        if (pieces > MOST_PIECES) {
-            throw Refusal.of(
-                            "forms",
-                            "Each key would bring " + pieces + " steps; a plan has at most " + MOST_PIECES + ".")
-                    .fits("Choose a shorter routine, or fewer forms.");
-        }
-        KeyPlanEntity entity = new KeyPlanEntity();
-        entity.studioId = studioId;
-        entity.title = routine.title().isBlank() ? routine.steps().get(0).title() : routine.title();
-        entity.steps = PlanSteps.text(templates);
-        entity.keyOrder = form.order().equals(OWN)
-                ? "OWN"
-                : named(KeyOrder.values(), form.order(), "order").name();
-        entity.keys = keys.stream().map(NoteName::toString).collect(Collectors.joining(" "));
-        entity.thereAndBack = form.thereAndBack();
-        entity.forms = forms;
-        entity.named = form.named();
-        entity.pace = named(Pace.values(), form.pace(), "pace");
-        entity.startsOn = form.startsOn();
-        entity.weekdays = Weekdays.bits(form.weekdays() == null ? List.of() : form.weekdays());
-        entity.dailyMinutes = form.minutesADay();
-        entity.createdAt = clock.instant();
-        return entity;
-    }
-
-    private static List<NoteName> keys(KeyPlanForm form) {
-        if (form.order().equals(OWN)) {
-            String text = form.keys() == null ? "" : form.keys().strip();
-            if (text.isEmpty())
-                throw Refusal.of("keys", "Write the keys of your list.").fits("Such as C F Bb Eb.");
-            return under(
-                    "keys",
-                    () -> KeyOrder.own(Arrays.stream(text.split("[\\s,]+"))
-                            .map(NoteName::parse)
-                            .toList()));
-        }
-        NoteName start = under("start", () -> NoteName.parse(form.start() == null ? "C" : form.start()));
-        return named(KeyOrder.values(), form.order(), "order").from(start);
-    }
-
-    private static <T> T under(String field, Supplier<T> read) {
-        try {
-            return read.get();
-        } catch (Refusal e) {
-            throw e.at(field);
         }
     }
 
@@ -282,7 +175,7 @@ public class KeyPlanService {
     @Transactional
     public KeyPlanView decide(long studioId, long id, PlanDecision decision) {
         KeyPlanEntity entity = find(studioId, id);
-        Kind kind = named(Kind.values(), decision.kind(), "kind");
+        Kind kind = KeyPlanForms.named(Kind.values(), decision.kind(), "kind");
         events.save(keeper.event(entity, kind, LocalDate.now(clock)));
         keeper.keep(entity);
         return view(entity);
@@ -342,7 +235,7 @@ public class KeyPlanService {
                 station.held(),
                 entity.ended,
                 stations(planned, station, player),
-                lastDecision(entity).map(event -> id(event.kind)).orElse(null));
+                lastDecision(entity).map(event -> KeyPlanForms.id(event.kind)).orElse(null));
     }
 
     private static String order(KeyPlanEntity entity) {
