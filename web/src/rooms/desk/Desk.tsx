@@ -1,6 +1,7 @@
 import { Button } from '@mantine/core';
 import { useState } from 'react';
 import { Link } from 'react-router';
+import { useTimetable } from '../../api/lessons';
 import { useDesk } from '../../api/teacher';
 import type { DeskPage } from '../../api/types';
 import { Empty } from '../../ui/Empty';
@@ -31,7 +32,9 @@ export function Desk() {
   const [page, setPage] = useState(0);
   const [only, setOnly] = useState<string>();
   const desk = useDesk(page, only);
-  if (desk.isPending) return <Waiting />;
+  const timetable = useTimetable();
+  // Both at once: what comes later would push aside what a hand is already reaching for.
+  if (desk.isPending || timetable.isPending) return <Waiting />;
   if (desk.isError) return <Wrong error={desk.error} again={() => desk.refetch()} />;
   const { items, pages, counts, total } = desk.data;
   if (total === 0 && !only) {
@@ -60,7 +63,7 @@ export function Desk() {
         <h1>{today}</h1>
         <p>{summary(desk.data)}</p>
       </header>
-      <WeekBand />
+      <WeekBand lessons={timetable.data ?? []} />
       <VerdictFilter counts={counts} only={only} onOnly={choose} />
       {only && items.length === 0 && (
         <p className={classes.nothing}>

@@ -1,5 +1,4 @@
 import { Link } from 'react-router';
-import { useTimetable } from '../../api/lessons';
 import type { TimetableLine } from '../../api/types';
 import classes from './WeekBand.module.css';
 
@@ -11,9 +10,7 @@ function today(): number {
 }
 
 /** The lessons of the week, day by day; each leads to its lesson. */
-export function WeekBand() {
-  const timetable = useTimetable();
-  const lessons = timetable.data ?? [];
+export function WeekBand({ lessons }: { lessons: TimetableLine[] }) {
   if (lessons.length === 0) return null;
   const used = DAYS.map((name, i) => ({ name, day: i + 1 })).filter(
     ({ day }) => day <= 5 || lessons.some((lesson) => lesson.day === day),

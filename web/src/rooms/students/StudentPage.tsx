@@ -2,6 +2,7 @@ import { Button } from '@mantine/core';
 import { notifications } from '@mantine/notifications';
 import { useState } from 'react';
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
+import { useKeyPlans } from '../../api/plans';
 import { useArchiveStudent, useKeyPath, useStudent } from '../../api/teacher';
 import type { KeyPath } from '../../api/types';
 import { undoNote } from '../../ui/undo';
@@ -41,11 +42,13 @@ export function StudentPage() {
   const id = Number(useParams().studentId);
   const student = useStudent(id);
   const path = useKeyPath(id);
+  const plans = useKeyPlans(id);
   const archive = useArchiveStudent();
   const navigate = useNavigate();
   const [changing, setChanging] = useState(false);
   const [search, setSearch] = useSearchParams();
-  if (student.isPending || path.isPending) return <Waiting />;
+  // All at once: what comes later would push the stones away from a hand that reaches for them.
+  if (student.isPending || path.isPending || plans.isPending) return <Waiting />;
   if (student.isError) return <Wrong error={student.error} />;
   if (path.isError) return <Wrong error={path.error} again={() => path.refetch()} />;
   const stoneOf = (tonic: string | null) => path.data.stones.find((stone) => stone.tonic === tonic);

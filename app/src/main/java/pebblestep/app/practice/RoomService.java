@@ -172,9 +172,10 @@ class RoomService {
     }
 
     private Room room(PracticeVisitor visitor) {
+        StudentService.Enrolled enrolled = students.enrolled(visitor.studioId(), visitor.studentId());
         return new Room(
-                students.get(visitor.studioId(), visitor.studentId()),
-                player(visitor),
+                enrolled.student(),
+                enrolled.player(),
                 settings.of(visitor.studioId()).speech().names());
     }
 

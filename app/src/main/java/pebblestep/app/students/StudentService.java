@@ -81,6 +81,18 @@ public class StudentService implements PracticeLinkReader {
                 .orElseThrow(() -> Problems.notFound("student"));
     }
 
+    /** A student, and the player that they are. */
+    public record Enrolled(StudentView student, Player player) {}
+
+    /** A student with the player that they are: two queries for both. */
+    @Transactional(readOnly = true)
+    public Enrolled enrolled(long studioId, long id) {
+        StudentEntity student = find(studioId, id);
+        InstrumentBook book = instruments.book(studioId);
+        Player player = player(student, book).reading(settings.of(studioId).six());
+        return new Enrolled(view(student, book), player);
+    }
+
     /** Somebody with that instrument, in the spelling of this studio. */
     @Transactional(readOnly = true)
     public Player anyPlayer(long studioId, String instrument) {
