@@ -31,10 +31,16 @@ public record Spans(Ascent ascent, Position at) {
     private static Optional<Spans> moved(Ascent ascent, Position at, int by) {
         OptionalInt axis = ascent.climb().axis(AxisKind.SPAN);
         try {
-            return axis.isPresent() ? along(ascent, at, axis.getAsInt(), by) : beside(ascent, at, by);
+            Optional<Spans> to = axis.isPresent() ? along(ascent, at, axis.getAsInt(), by) : beside(ascent, at, by);
+            // An axis of spans may go to and fro: only what really is wider, or shorter, is offered.
+            return to.filter(spans -> Integer.signum(reach(spans.ascent, spans.at) - reach(ascent, at)) == by);
         } catch (Refusal e) {
             return Optional.empty();
         }
+    }
+
+    private static int reach(Ascent ascent, Position at) {
+        return ascent.at(at).line().extent().steps(ascent.step().key().form().size());
     }
 
     private static Optional<Spans> along(Ascent ascent, Position at, int axis, int by) {

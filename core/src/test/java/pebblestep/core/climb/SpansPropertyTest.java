@@ -1,0 +1,67 @@
+package pebblestep.core.climb;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.Optional;
+import net.jqwik.api.Arbitrary;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.Provide;
+import net.jqwik.api.constraints.IntRange;
+import pebblestep.core.line.Extent;
+
+/** Whatever the climb, a wider range is wider, a shorter one shorter, and the way back leads back. */
+class SpansPropertyTest {
+    @Provide
+    Arbitrary<Ascent> climbs() {
+        return Climbs.any();
+    }
+
+    private static Position some(Ascent ascent, int step) {
+        List<Position> walk = ascent.walk();
+        return walk.get(step % walk.size());
+    }
+
+    private static int reach(Spans spans) {
+        return reach(spans.ascent(), spans.at());
+    }
+
+    private static int reach(Ascent ascent, Position at) {
+        Extent extent = ascent.at(at).line().extent();
+        return extent.steps(ascent.step().key().form().size());
+    }
+
+    @Property(tries = 200)
+    void wider_goes_further_and_shorter_less_far(
+            @ForAll("climbs") Ascent ascent, @ForAll @IntRange(min = 0, max = 60) int step) {
+        Position at = some(ascent, step);
+        Spans.wider(ascent, at).ifPresent(spans -> assertThat(reach(spans)).isGreaterThan(reach(ascent, at)));
+        Spans.shorter(ascent, at).ifPresent(spans -> assertThat(reach(spans)).isLessThan(reach(ascent, at)));
+    }
+
+    @Property(tries = 200)
+    void the_way_back_leads_to_the_range_before(
+            @ForAll("climbs") Ascent ascent, @ForAll @IntRange(min = 0, max = 60) int step) {
+        Position at = some(ascent, step);
+        Optional<Spans> there = Spans.shorter(ascent, at);
+        if (there.isEmpty()) return;
+        Spans back = Spans.wider(there.get().ascent(), there.get().at()).orElseThrow();
+        assertThat(reach(back)).isEqualTo(reach(ascent, at));
+        assertThat(back.ascent().step()).isEqualTo(ascent.step());
+    }
+
+    @Property(tries = 200)
+    void what_else_was_climbed_stays_where_it_was(
+            @ForAll("climbs") Ascent ascent, @ForAll @IntRange(min = 0, max = 60) int step) {
+        if (ascent.climb().policy() == Policy.PAIRED) return;
+        Position at = some(ascent, step);
+        for (Optional<Spans> moved : List.of(Spans.wider(ascent, at), Spans.shorter(ascent, at))) {
+            if (moved.isEmpty()) continue;
+            for (int axis = 0; axis < ascent.climb().axes().size(); axis++) {
+                if (ascent.climb().axes().get(axis).kind() == AxisKind.SPAN) continue;
+                assertThat(moved.get().at().rung(axis)).isEqualTo(at.rung(axis));
+            }
+        }
+    }
+}
