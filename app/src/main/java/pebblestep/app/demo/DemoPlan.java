@@ -195,9 +195,9 @@ final class DemoPlan {
             G | major | 1 | 1/4 | 112 | 40
             D | major | 2 | 1/8 | 104 | 40""");
 
-    /** Who goes through the keys: the piece, what it is called, order, first key, what each brings, pace, and days before today. */
+    /** Who goes through the keys: the piece, what it is called, order, first key, what each brings, pace, and days before today; below 0 it begins later. */
     static final Map<String, String> KEY_PLANS = Map.of(
-            "Linnet Moss", "First five of F | Five notes, there and back | few-to-many | G | as-given | week | 9",
+            "Linnet Moss", "First five of F | Five notes, there and back | few-to-many | G | as-given | week | -3",
             "Jory Penwick", "F in triplets | Two octaves in triplets | fourths | F | major-and-relative | learned | 3");
 
     /** Who gets the quiz as practice. */
