@@ -36,6 +36,9 @@ public final class Studio {
         HttpRequest next();
     }
 
+    /** Something that a student practises, and the student's link. */
+    private record Own(String token, String assignment) {}
+
     /** Arguments: port, e-mail, password. */
     public static void main(String[] args) throws Exception {
         new Studio("http://localhost:" + args[0]).run(args[1], args[2]);
@@ -60,9 +63,16 @@ public final class Studio {
         measure("students by keys, a page", 0, () -> get("/api/keys?page=" + random.nextInt(4)));
         measure("lesson card", 0, () -> get("/api/students/" + any(ids) + "/lesson"));
         measure("today's list", 50, () -> own(get("/api/practice/today"), any(tokens)));
-        String token = tokens.get(0);
-        List<String> assignments = each("\"assignmentId\":(\\d+)", ask(own(get("/api/practice/today"), token)));
-        measure("a take stored", 20, () -> post("/api/practice/takes", take(any(assignments)), token));
+        List<Own> lists = new ArrayList<>();
+        for (int i = 0; i < FEWER; i++) {
+            String token = tokens.get(i * tokens.size() / FEWER);
+            each("\"assignmentId\":(\\d+)", ask(own(get("/api/practice/today"), token)))
+                    .forEach(id -> lists.add(new Own(token, id)));
+        }
+        measure("a take stored", 20, () -> {
+            Own own = any(lists);
+            return post("/api/practice/takes", take(own.assignment()), own.token());
+        });
     }
 
     private static String take(String assignment) {

@@ -9,15 +9,13 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.UUID;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
-import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.data.domain.Sort;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.annotation.Transactional;
-import org.springframework.transaction.support.TransactionTemplate;
 import pebblestep.app.assignments.Assigned;
 import pebblestep.app.assignments.AssignmentService;
 import pebblestep.app.bench.CleanShares;
@@ -32,6 +30,7 @@ import pebblestep.core.passage.Passage;
 import pebblestep.core.passage.Player;
 import pebblestep.core.practice.Logbook;
 import pebblestep.core.practice.Outcome;
+import pebblestep.core.practice.Progress;
 import pebblestep.core.practice.Slipped;
 import pebblestep.core.practice.Work;
 import pebblestep.core.rhythm.Bpm;
@@ -46,7 +45,6 @@ public class PracticeService implements CleanShares {
     private final TakeRepository takes;
     private final StandingRepository standings;
     private final ProgressStore progress;
-    private final TransactionTemplate transaction;
     private final AssignmentService assignments;
     private final StudentService students;
     private final Clock clock;
@@ -55,40 +53,38 @@ public class PracticeService implements CleanShares {
             TakeRepository takes,
             StandingRepository standings,
             ProgressStore progress,
-            PlatformTransactionManager transactions,
             AssignmentService assignments,
             StudentService students,
             Clock clock) {
         this.takes = takes;
         this.standings = standings;
         this.progress = progress;
-        this.transaction = new TransactionTemplate(transactions);
         this.assignments = assignments;
         this.students = students;
         this.clock = clock;
     }
 
     /**
-     * Stores a take once, however often it is sent. A time that lies in the future is a wrong clock; the take is kept with
-     * the time at which it arrived.
+     * Stores a take once, however often it is sent, and tells how far the student has come after it. A time that lies in
+     * the future is a wrong clock; the take is kept with the time at which it arrived. Throws where the same take is
+     * being stored by another request at this moment.
      */
-    void store(PracticeVisitor visitor, Assigned assigned, TakeForm form) {
-        try {
-            transaction.executeWithoutResult(status -> {
-                if (takes.existsByStudentIdAndClientId(visitor.studentId(), form.clientId())) return;
-                progress.add(assigned, takes.saveAndFlush(entity(visitor, form)));
-            });
-        } catch (DataIntegrityViolationException e) {
-            // Sent twice at the same moment: the other one has stored it, which is all that matters.
-            if (!takes.existsByStudentIdAndClientId(visitor.studentId(), form.clientId())) throw e;
-        }
+    @Transactional
+    public Progress store(PracticeVisitor visitor, Assigned assigned, Player player, TakeForm form) {
+        if (isStored(visitor, form.clientId())) return progress.of(assigned, player);
+        return progress.add(assigned, takes.saveAndFlush(entity(visitor, form)), player);
+    }
+
+    /** Whether a take has arrived. */
+    boolean isStored(PracticeVisitor visitor, UUID clientId) {
+        return takes.existsByStudentIdAndClientId(visitor.studentId(), clientId);
     }
 
     /** Stores many takes of one student at once; those that are stored already are left as they are. */
     @Transactional
     public void logAll(PracticeVisitor visitor, List<TakeForm> forms) {
         for (TakeForm form : forms) {
-            if (!takes.existsByStudentIdAndClientId(visitor.studentId(), form.clientId())) {
+            if (!isStored(visitor, form.clientId())) {
                 takes.save(entity(visitor, form));
             }
         }

@@ -101,11 +101,7 @@ public class ProgressStore {
         }
         Map<Assigned, Progress> progress = new HashMap<>();
         for (Assigned one : asked) {
-            Player player = players.get(one.studentId());
-            progress.put(
-                    one,
-                    ProgressDocument.parse(kept.get(one.id()))
-                            .read(Passage.writtenKey(one.step(), Optional.of(player)), one.now()));
+            progress.put(one, progress(one, players.get(one.studentId()), kept.get(one.id())));
         }
         return progress;
     }
@@ -150,20 +146,25 @@ public class ProgressStore {
                 .isPresent();
     }
 
-    /** Moves on by a take that was just stored. */
-    void add(Assigned assigned, TakeEntity take) {
+    /** Moves on by a take that was just stored, and tells how far that player has come with it. */
+    Progress add(Assigned assigned, TakeEntity take, Player player) {
         forget(assigned.id());
         Optional<StandingEntity> found = standings.locked(assigned.id());
         if (found.isEmpty() || found.get().lastAt != null && take.takenAt.isBefore(found.get().lastAt)) {
-            rebuild(List.of(assigned));
-            return;
+            return progress(assigned, player, rebuild(List.of(assigned)).get(0).state);
         }
         StandingEntity entity = found.get();
-        Progress before =
-                ProgressDocument.parse(entity.state).read(assigned.step().key(), assigned.now());
-        fill(entity, before.then(take(take)));
+        Progress progress = progress(assigned, player, entity.state).then(take(take));
+        fill(entity, progress);
         entity.lastAt = take.takenAt;
         lastTake(entity, take);
+        return progress;
+    }
+
+    /** What was kept, in the key that this player reads. */
+    private static Progress progress(Assigned assigned, Player player, String state) {
+        return ProgressDocument.parse(state)
+                .read(Passage.writtenKey(assigned.step(), Optional.of(player)), assigned.now());
     }
 
     private static Take take(TakeEntity take) {

@@ -2,6 +2,7 @@ package pebblestep.app.practice;
 
 import java.time.Clock;
 import java.time.Duration;
+import java.time.Instant;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.Collection;
@@ -15,6 +16,7 @@ import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
+import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.annotation.Transactional;
@@ -83,7 +85,7 @@ class RoomService {
     private final SettingsService settings;
     private final PebbleProperties properties;
     private final KeysAhead keys;
-    private final TransactionTemplate reading;
+    private final TransactionTemplate writing;
     private final Clock clock;
 
     RoomService(
@@ -97,8 +99,7 @@ class RoomService {
             KeysAhead keys,
             PlatformTransactionManager transactions,
             Clock clock) {
-        this.reading = new TransactionTemplate(transactions);
-        this.reading.setReadOnly(true);
+        this.writing = new TransactionTemplate(transactions);
         this.keys = keys;
         this.practice = practice;
         this.progress = progress;
@@ -191,10 +192,12 @@ class RoomService {
     }
 
     private Map<Long, Long> seconds(PracticeVisitor visitor, LocalDate day) {
-        return takes
-                .secondsOn(visitor.studentId(), clock.instant().minus(MOST_DAYS_BESIDE, ChronoUnit.DAYS), day)
-                .stream()
+        return takes.secondsOn(visitor.studentId(), early(), day).stream()
                 .collect(Collectors.toMap(row -> (Long) row[0], row -> (Long) row[1]));
+    }
+
+    private Instant early() {
+        return clock.instant().minus(MOST_DAYS_BESIDE, ChronoUnit.DAYS);
     }
 
     /**
@@ -239,19 +242,28 @@ class RoomService {
 
     /** Stores a take once, however often it is sent, and answers with where the student stands after it. */
     public TodayItem log(PracticeVisitor visitor, TakeForm form) {
+        try {
+            return writing.execute(status -> store(visitor, form));
+        } catch (DataIntegrityViolationException e) {
+            if (!practice.isStored(visitor, form.clientId())) throw e;
+            // Sent twice at the same moment: the other one has stored it, which is all that matters.
+            return writing.execute(status -> store(visitor, form));
+        }
+    }
+
+    private TodayItem store(PracticeVisitor visitor, TakeForm form) {
         Assigned assigned = practice.find(visitor, form.assignmentId());
-        practice.store(visitor, assigned, form);
-        return reading.execute(status -> after(visitor, assigned));
+        Room room = room(visitor);
+        return after(assigned, room, practice.store(visitor, assigned, room.player, form));
     }
 
     /** Where the student stands with one piece, as the list shows it. */
-    private TodayItem after(PracticeVisitor visitor, Assigned assigned) {
-        Room room = room(visitor);
+    private TodayItem after(Assigned assigned, Room room, Progress progress) {
         LocalDate day = LocalDate.now(clock);
-        RoomWorkings work = works(List.of(assigned), room).get(0);
+        RoomWorkings work = new RoomWorkings(assigned, progress, room.player, room.names);
         TodayList.Line line = new TodayList.Line(
                 assigned.id(), TodayList.Kind.LEARNING, work.load(day).repetitions(), "");
-        return work.item(day, seconds(visitor, day).getOrDefault(assigned.id(), 0L), line);
+        return work.item(day, takes.secondsOf(assigned.id(), early(), day), line);
     }
 
     /** Refuses to go on where no made-up players are. */

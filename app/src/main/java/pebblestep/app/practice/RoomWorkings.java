@@ -3,9 +3,11 @@ package pebblestep.app.practice;
 import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.OptionalInt;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
@@ -39,25 +41,51 @@ import pebblestep.core.rhythm.ValueNames;
 import pebblestep.exchange.ClimbDocuments;
 
 /**
- * Says one piece of a student's work for the practice room. The log is walked through once, for all days that are asked
- * about.
- *
- * @param names what note values are called
+ * Says one piece of a student's work for the practice room, for all days that are asked about; made for one request. What
+ * is played on a rung is worked out once, however many days and lines ask for it.
  */
-record RoomWorkings(Assigned assigned, Progress progress, Player player, ValueNames names) {
+final class RoomWorkings {
+    private final Assigned assigned;
+    private final Progress progress;
+    private final Player player;
+    private final ValueNames names;
+    private final Map<Position, Played> played = new HashMap<>();
+
+    /**
+     * The workings of one piece.
+     *
+     * @param names what note values are called
+     */
+    RoomWorkings(Assigned assigned, Progress progress, Player player, ValueNames names) {
+        this.assigned = assigned;
+        this.progress = progress;
+        this.player = player;
+        this.names = names;
+    }
+
+    /** What is played on a rung, and what it takes. */
+    private record Played(Step step, Passage passage, Load load) {}
+
+    Assigned assigned() {
+        return assigned;
+    }
 
     /** What playing the present rung takes on a day. */
     Load load(LocalDate day) {
-        Standing standing = progress.standing().on(day);
-        return load(standing.ascent(), standing.at());
+        return played(progress.standing().on(day).at()).load();
     }
 
-    private Load load(Ascent ascent, Position at) {
-        Step step = ascent.at(at);
-        return Load.of(
-                Repetition.of(Passage.of(step, player)),
-                step.tempo(),
-                ascent.climb().repetitions());
+    /** A day moves the rung but not the climb, so a rung is the same on every day. */
+    private Played played(Position at) {
+        return played.computeIfAbsent(at, rung -> {
+            Ascent ascent = progress.standing().ascent();
+            Step step = ascent.at(rung);
+            Passage passage = Passage.of(step, player);
+            return new Played(
+                    step,
+                    passage,
+                    Load.of(Repetition.of(passage), step.tempo(), ascent.climb().repetitions()));
+        });
     }
 
     /** As the list of a day asks about it. */
@@ -78,7 +106,7 @@ record RoomWorkings(Assigned assigned, Progress progress, Player player, ValueNa
                 progress.key().toString(),
                 ascent.step().tempo().beat().toString(),
                 tempos(ascent),
-                rung(standing, standing.at()),
+                rung(standing.at()),
                 line.repetitions(),
                 InMinutes.whole(load(day).times(line.repetitions()).total()),
                 line.kind().name().toLowerCase(Locale.ROOT),
@@ -114,11 +142,10 @@ record RoomWorkings(Assigned assigned, Progress progress, Player player, ValueNa
                 .toList();
     }
 
-    private RungToPlay rung(Standing standing, Position at) {
-        Ascent ascent = standing.ascent();
-        Step step = ascent.at(at);
-        Passage passage = Passage.of(step, player);
-        Load load = Load.of(Repetition.of(passage), step.tempo(), ascent.climb().repetitions());
+    private RungToPlay rung(Position at) {
+        Ascent ascent = progress.standing().ascent();
+        Played it = played(at);
+        Step step = it.step();
         return new RungToPlay(
                 at.toString(),
                 ascent.inWords(at, names),
@@ -131,9 +158,9 @@ record RoomWorkings(Assigned assigned, Progress progress, Player player, ValueNa
                 ascent.stageInWords(at, names),
                 ClimbDocuments.played(ascent, at),
                 ascent.walkFrom(at).size(),
-                InMinutes.whole(load.total()),
+                InMinutes.whole(it.load().total()),
                 ascent.next(at).map(Position::toString).orElse(null),
-                cautions(Cautions.of(ascent, at, passage, player)));
+                cautions(Cautions.of(ascent, at, it.passage(), player)));
     }
 
     static List<CautionView> cautions(List<Caution> cautions) {
@@ -152,7 +179,7 @@ record RoomWorkings(Assigned assigned, Progress progress, Player player, ValueNa
         return new AheadView(
                 assigned.id(),
                 edition(),
-                rungs.stream().map(at -> rung(now, at)).toList(),
+                rungs.stream().map(this::rung).toList(),
                 foresight.states().stream().map(state -> part(state, rungs)).toList());
     }
 

@@ -48,6 +48,13 @@ interface TakeRepository extends JpaRepository<TakeEntity, Long> {
             where t.studentId = :studentId and t.takenAt >= :since and t.takenOn = :day group by t.assignmentId""")
     List<Object[]> secondsOn(long studentId, Instant since, LocalDate day);
 
+    /** How long one assignment was practised on a day, in seconds. The moment bounds the search. */
+    @Query(
+            """
+            select coalesce(sum(t.seconds), 0) from TakeEntity t
+            where t.assignmentId = :assignmentId and t.takenAt >= :since and t.takenOn = :day""")
+    long secondsOf(long assignmentId, Instant since, LocalDate day);
+
     /** How long a student practised on each day between two: the day, and seconds. */
     @Query(
             """

@@ -73,6 +73,11 @@ public record Progress(
         return progress;
     }
 
+    /** The same progress, said in another key: the one that the student reads. */
+    public Progress in(Key other) {
+        return new Progress(other, standing, morning, reviews, stay, takes, clean, last, best, recent, slips);
+    }
+
     /** The progress after one more line of the log. */
     public Progress then(Entry entry) {
         Standing after = standing.then(entry.event());
