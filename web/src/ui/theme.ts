@@ -50,7 +50,8 @@ export const theme = createTheme({
   respectReducedMotion: true,
   // Named without importing them, so that a page that does not use them does not load them.
   components: {
-    Modal: { defaultProps: { closeButtonProps: { 'aria-label': 'Close' } } },
+    // A dialog that is closed is gone at once: what is pressed next is meant for the room.
+    Modal: { defaultProps: { closeButtonProps: { 'aria-label': 'Close' }, transitionProps: { exitDuration: 0 } } },
     Notification: { defaultProps: { closeButtonProps: { 'aria-label': 'Close this note' } } },
   },
 });
