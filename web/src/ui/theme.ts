@@ -51,7 +51,9 @@ export const theme = createTheme({
   // Named without importing them, so that a page that does not use them does not load them.
   components: {
     // A dialog that is closed is gone at once: what is pressed next is meant for the room.
-    Modal: { defaultProps: { closeButtonProps: { 'aria-label': 'Close' }, transitionProps: { exitDuration: 0 } } },
+    Modal: {
+      defaultProps: { closeButtonProps: { 'aria-label': 'Close' }, transitionProps: { exitDuration: 0 } },
+    },
     Notification: { defaultProps: { closeButtonProps: { 'aria-label': 'Close this note' } } },
   },
 });

@@ -33,6 +33,8 @@ interface Props {
   today: Today;
   item: TodayItem;
   week?: KeptWeek;
+  /** Whether the week is on its way. */
+  weekComing: boolean;
   next?: TodayItem;
   onTakes: (takes: TakeForm[]) => Promise<void>;
   onResting: (resting: boolean) => void;
@@ -52,7 +54,7 @@ interface Ran {
 
 /** One step: what to play, the sound, the notes, and how it went. */
 export function PracticeItem(props: Props) {
-  const { token, today, item, week, next, onTakes, onResting, onNext, onBefore } = props;
+  const { token, today, item, week, weekComing, next, onTakes, onResting, onNext, onBefore } = props;
   const { here } = item;
   const { wish, set } = useSound();
   const [chosen, setChosen] = useState<number>();
@@ -92,12 +94,15 @@ export function PracticeItem(props: Props) {
   };
   const foot = wish.foot ?? asks.foot;
 
+  // A tempo of the student's own choice is stayed at; taps are held against one time through.
+  const once = { ...wish, times: 1, every: 0, voice: 'without' as const };
+  const wanted = tapping ? once : chosen === undefined ? wish : { ...wish, every: 0 };
+  const asksForWeek = wanted.times > 1 || wanted.voice === 'every_second';
+  const canStart = ready !== undefined && !(weekComing && asksForWeek);
+
   const start = async () => {
-    if (!ready || player.playing) return;
+    if (!ready || !canStart || player.playing) return;
     const ahead = week?.ahead.find((one) => one.assignmentId === assignmentId);
-    // A tempo of the student's own choice is stayed at; taps are held against one time through.
-    const once = { ...wish, times: 1, every: 0, voice: 'without' as const };
-    const wanted = tapping ? once : chosen === undefined ? wish : { ...wish, every: 0 };
     const planned = lapsOf(here, ahead, week?.runs, wanted);
     setPhase('ready');
     setTouched([]);
@@ -256,7 +261,7 @@ export function PracticeItem(props: Props) {
             next={next}
             wish={wish}
             playing={player.playing}
-            canStart={ready !== undefined}
+            canStart={canStart}
             again={phase === 'logged' || phase === 'tapped'}
             tapping={tapping}
             onTap={tap}

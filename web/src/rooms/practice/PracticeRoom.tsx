@@ -16,7 +16,7 @@ const KeySheet = lazy(async () => ({ default: (await import('./KeySheet')).KeySh
 /** The student's half hour: one thing at a time. */
 export function PracticeRoom() {
   const token = useParams().token!;
-  const { list, asked, week, outbox } = usePractice(token);
+  const { list, asked, week, weekComing, outbox } = usePractice(token);
   const [at, setAt] = useState(0);
   const [keys, setKeys] = useState(false);
   const [resting, setResting] = useState(true);
@@ -54,6 +54,7 @@ export function PracticeRoom() {
           today={list}
           item={item}
           week={week}
+          weekComing={weekComing}
           next={items[at + 1]}
           onTakes={(forms) => outbox.add(forms.map((form) => ({ kind: 'take', form })))}
           onResting={setResting}

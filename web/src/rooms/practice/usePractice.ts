@@ -64,7 +64,9 @@ export function usePractice(token: string) {
     const takes = waiting.flatMap((entry) => (entry.kind === 'take' ? [entry.form] : []));
     return shown && { ...shown, items: shown.items.map((item) => foreseen(item, week.data, takes)) };
   }, [today.data, week.data, waiting]);
-  return { list, asked: today, week: week.data, outbox };
+  // Of a run over rungs the week knows the rungs; where it cannot come, the run is what is known without it.
+  const weekComing = week.data === undefined && week.fetchStatus === 'fetching';
+  return { list, asked: today, week: week.data, weekComing, outbox };
 }
 
 /** An item after a take; what it is for today, and how often, was settled with the list. */
