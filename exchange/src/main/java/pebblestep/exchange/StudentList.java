@@ -11,7 +11,8 @@ import pebblestep.core.Refusal;
 
 /**
  * A list of students as CSV: {@code name} and {@code instrument}, and where there are such columns {@code level},
- * {@code range}, {@code minutes} a day, {@code lesson day}, {@code lesson time} and {@code note} for the parents.
+ * {@code range}, {@code minutes} a day, {@code lesson day}, {@code lesson time}, {@code note} for the parents and
+ * {@code class}.
  */
 public final class StudentList {
     private static final int DAY_LETTERS = 3;
@@ -29,7 +30,8 @@ public final class StudentList {
             Optional<Integer> minutes,
             Optional<DayOfWeek> lessonDay,
             Optional<LocalTime> lessonTime,
-            Optional<String> note) {}
+            Optional<String> note,
+            Optional<String> className) {}
 
     /** A line that was read, or why it could not be. */
     public record Read(int line, Optional<Entry> entry, String refusal) {}
@@ -57,7 +59,8 @@ public final class StudentList {
                 line.get("minutes").map(StudentList::minutes),
                 line.get("lesson day").map(StudentList::day),
                 line.get("lesson time").map(StudentList::time),
-                line.get("note"));
+                line.get("note"),
+                line.get("class"));
     }
 
     private static int minutes(String text) {

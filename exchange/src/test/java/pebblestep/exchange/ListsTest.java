@@ -19,8 +19,8 @@ class ListsTest {
     void students_are_read_with_what_is_known_about_them() {
         List<StudentList.Read> read = StudentList.read(
                 """
-                Name,Instrument,Level,Minutes,Lesson day,Lesson time,Note
-                Pia Marsh,oboe,first octave,15,Tuesday,9:30,"Breathe, then play"
+                Name,Instrument,Level,Minutes,Lesson day,Lesson time,Note,Class
+                Pia Marsh,oboe,first octave,15,Tuesday,9:30,"Breathe, then play",Saturday reeds
                 "Quill, Ned",bassoon,,,,,
                 """);
         StudentList.Entry pia = read.get(0).entry().orElseThrow();
@@ -30,9 +30,11 @@ class ListsTest {
         assertThat(pia.lessonDay()).contains(DayOfWeek.TUESDAY);
         assertThat(pia.lessonTime()).contains(LocalTime.of(9, 30));
         assertThat(pia.note()).contains("Breathe, then play");
+        assertThat(pia.className()).contains("Saturday reeds");
         StudentList.Entry ned = read.get(1).entry().orElseThrow();
         assertThat(ned.name()).isEqualTo("Quill, Ned");
         assertThat(ned.lessonDay()).isEmpty();
+        assertThat(ned.className()).isEmpty();
     }
 
     @Test

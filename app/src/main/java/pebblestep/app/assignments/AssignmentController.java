@@ -27,10 +27,12 @@ import pebblestep.app.platform.Teacher;
 @RestController
 class AssignmentController {
     private final AssignmentService assignments;
+    private final DecisionService decisions;
     private final GroupService groups;
 
-    AssignmentController(AssignmentService assignments, GroupService groups) {
+    AssignmentController(AssignmentService assignments, DecisionService decisions, GroupService groups) {
         this.assignments = assignments;
+        this.decisions = decisions;
         this.groups = groups;
     }
 
@@ -71,27 +73,27 @@ class AssignmentController {
     @PostMapping("/api/assignments/{id}/climb")
     AssignmentView changeClimb(
             @AuthenticationPrincipal Teacher teacher, @PathVariable long id, @Valid @RequestBody ClimbChange change) {
-        return assignments.changeClimb(teacher.studioId(), id, change.climb());
+        return decisions.changeClimb(teacher.studioId(), id, change.climb());
     }
 
     /** Puts the student on a rung. */
     @PostMapping("/api/assignments/{id}/place")
     AssignmentView place(
             @AuthenticationPrincipal Teacher teacher, @PathVariable long id, @Valid @RequestBody Placing placing) {
-        return assignments.place(teacher.studioId(), id, placing.at());
+        return decisions.place(teacher.studioId(), id, placing.at());
     }
 
     /** Holds the student on the rung, or lets them go on. */
     @PostMapping("/api/assignments/{id}/hold")
     AssignmentView hold(
             @AuthenticationPrincipal Teacher teacher, @PathVariable long id, @Valid @RequestBody Holding holding) {
-        return assignments.hold(teacher.studioId(), id, holding.holds());
+        return decisions.hold(teacher.studioId(), id, holding.holds());
     }
 
     /** Takes the last decision back. */
     @PostMapping("/api/assignments/{id}/undo")
     AssignmentView undo(@AuthenticationPrincipal Teacher teacher, @PathVariable long id) {
-        return assignments.undo(teacher.studioId(), id);
+        return decisions.undo(teacher.studioId(), id);
     }
 
     /** Changes until when, on which days and for how long a step is practised; where the student stands stays. */

@@ -6,9 +6,7 @@ import java.util.Collection;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.TreeMap;
-import java.util.function.Supplier;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
@@ -25,16 +23,16 @@ import pebblestep.app.bench.Ascents;
 import pebblestep.app.bench.KeyBefore;
 import pebblestep.app.bench.StepService;
 import pebblestep.app.bench.StepViews.StepView;
+import pebblestep.app.platform.Fields;
 import pebblestep.app.platform.Problems;
 import pebblestep.app.students.StudentService;
+import pebblestep.app.students.StudentService.Enrolled;
 import pebblestep.app.students.StudentViews.StudentView;
 import pebblestep.core.Refusal;
 import pebblestep.core.climb.Ascent;
 import pebblestep.core.climb.Climb;
 import pebblestep.core.climb.Outlook;
 import pebblestep.core.climb.Position;
-import pebblestep.core.climb.Spans;
-import pebblestep.core.passage.Player;
 import pebblestep.core.passage.Step;
 import pebblestep.core.passage.StepWords;
 import pebblestep.core.practice.Verdict;
@@ -42,7 +40,6 @@ import pebblestep.core.rhythm.Bpm;
 import pebblestep.core.rhythm.ValueNames;
 import pebblestep.exchange.ClimbDocuments;
 import pebblestep.exchange.StepDocuments;
-import tools.jackson.databind.JsonNode;
 
 /** Gives steps to students, and tells what they have been given. */
 @Service
@@ -56,7 +53,6 @@ public class AssignmentService implements KeyBefore {
     private static final int MOST_DAYS = 730;
 
     private final AssignmentRepository assignments;
-    private final ChangeRepository changes;
     private final StepService steps;
     private final StudentService students;
     private final SettingsService settings;
@@ -66,7 +62,6 @@ public class AssignmentService implements KeyBefore {
 
     AssignmentService(
             AssignmentRepository assignments,
-            ChangeRepository changes,
             StepService steps,
             StudentService students,
             SettingsService settings,
@@ -77,7 +72,6 @@ public class AssignmentService implements KeyBefore {
         this.events = events;
         this.settings = settings;
         this.assignments = assignments;
-        this.changes = changes;
         this.steps = steps;
         this.students = students;
         this.clock = clock;
@@ -86,14 +80,15 @@ public class AssignmentService implements KeyBefore {
     /** Gives a step as it stands now; refuses one that does not fit the student's instrument. */
     @Transactional
     public AssignmentView assign(long studioId, AssignmentForm form) {
-        StudentView student = students.get(studioId, form.studentId());
+        Enrolled enrolled = students.enrolled(studioId, form.studentId());
+        StudentView student = enrolled.student();
         StepView step = steps.get(studioId, form.stepId());
         if (student.archived()) throw Refusal.of("studentId", student.name() + " is put away. Take them back first.");
         requireDays(form.startsOn(), form.endsOn());
         Ascent given = steps.ascent(studioId, step.id());
         Position start = Ascents.position(given.climb(), form.start(), "start");
         // Every rung from the start on has to fit the student's instrument, not only the first.
-        Outlook.of(given, start, Optional.of(students.player(studioId, student.id())));
+        Outlook.of(given, start, Optional.of(enrolled.player()));
         AssignmentEntity entity = new AssignmentEntity();
         entity.studioId = studioId;
         entity.studentId = student.id();
@@ -109,12 +104,8 @@ public class AssignmentService implements KeyBefore {
         entity.dailyMinutes = form.minutesADay();
         entity.createdAt = clock.instant();
         assignments.save(entity);
-        tell(entity);
-        return view(entity);
-    }
-
-    private void tell(AssignmentEntity entity) {
         events.publishEvent(new AssignmentChanged(entity.studioId, entity.id));
+        return view(entity);
     }
 
     /** Refuses a last day before the first, and one years away. */
@@ -129,32 +120,6 @@ public class AssignmentService implements KeyBefore {
         }
     }
 
-    /** Holds a student on the rung, or lets them go on. */
-    @Transactional
-    public AssignmentView hold(long studioId, long id, boolean holds) {
-        AssignmentEntity entity = find(studioId, id);
-        ChangeEntity change = change(entity);
-        change.held = holds;
-        changes.save(change);
-        tell(entity);
-        return view(entity);
-    }
-
-    /** Changes the climb of an assignment from now on; what was practised so far keeps its rungs. */
-    @Transactional
-    public AssignmentView changeClimb(long studioId, long id, JsonNode climb) {
-        AssignmentEntity entity = find(studioId, id);
-        Assigned assigned = reader.of(entity);
-        Ascent changed = Ascents.climbOf(assigned.step(), climb, "climb");
-        Player player = students.player(studioId, entity.studentId);
-        under("climb", () -> Outlook.of(changed, changed.climb().first(), Optional.of(player)));
-        ChangeEntity change = change(entity);
-        change.climb = ClimbDocuments.writeText(changed.climb());
-        changes.save(change);
-        tell(entity);
-        return view(entity);
-    }
-
     /** Changes until when, on which days and how long a step is practised; the log and the standing stay. */
     @Transactional
     public AssignmentView reschedule(long studioId, long id, ScheduleForm form) {
@@ -163,57 +128,6 @@ public class AssignmentService implements KeyBefore {
         entity.endsOn = form.endsOn();
         entity.weekdays = Weekdays.bits(form.weekdays() == null ? List.of() : form.weekdays());
         entity.dailyMinutes = form.minutesADay();
-        return view(entity);
-    }
-
-    /** Puts a student on a rung of the climb as it is now. */
-    @Transactional
-    public AssignmentView place(long studioId, long id, List<Integer> at) {
-        AssignmentEntity entity = find(studioId, id);
-        Ascent now = reader.of(entity).now();
-        ChangeEntity change = change(entity);
-        change.placedAt = Ascents.position(now.climb(), at, "at").toString();
-        changes.save(change);
-        tell(entity);
-        return view(entity);
-    }
-
-    /**
-     * Takes the last decision back by a line of its own: the student stands as if it had not been. Refuses where nothing
-     * is left to take back.
-     */
-    @Transactional
-    public AssignmentView undo(long studioId, long id) {
-        AssignmentEntity entity = find(studioId, id);
-        List<ChangeEntity> all = changes.findByAssignmentIdInOrderById(List.of(id));
-        Set<Long> undone = AssignedReader.undone(all);
-        ChangeEntity last = all.stream()
-                .filter(change -> change.undoes == null && !undone.contains(change.id))
-                .reduce((earlier, later) -> later)
-                .orElseThrow(() -> Refusal.of("id", "Nothing was decided about this step that could be taken back."));
-        ChangeEntity change = change(entity);
-        change.undoes = last.id;
-        changes.save(change);
-        tell(entity);
-        return view(entity);
-    }
-
-    /** Lets the student play a wider or a shorter range from now on. Refuses where there is none. */
-    @Transactional
-    public AssignmentView span(long studioId, long id, boolean wider, Position at) {
-        AssignmentEntity entity = find(studioId, id);
-        Ascent now = reader.of(entity).now();
-        Spans spans = (wider ? Spans.wider(now, at) : Spans.shorter(now, at))
-                .orElseThrow(
-                        () -> Refusal.of("wider", "There is no " + (wider ? "wider" : "shorter") + " range of this."));
-        Player player = students.player(studioId, entity.studentId);
-        under("wider", () -> Outlook.of(spans.ascent(), spans.at(), Optional.of(player)));
-        ChangeEntity change = change(entity);
-        if (!spans.ascent().equals(now))
-            change.climb = ClimbDocuments.writeText(spans.ascent().climb());
-        change.placedAt = spans.at().toString();
-        changes.save(change);
-        tell(entity);
         return view(entity);
     }
 
@@ -228,29 +142,13 @@ public class AssignmentService implements KeyBefore {
     private static void setGoal(AssignmentEntity entity, @Nullable GoalForm goal) {
         entity.goalBpm = goal == null
                 ? null
-                : under("goal.bpm", () -> Bpm.of(goal.bpm())).value();
+                : Fields.at("goal.bpm", () -> Bpm.of(goal.bpm())).value();
         entity.goalOn = goal == null ? null : goal.date();
     }
 
-    private ChangeEntity change(AssignmentEntity entity) {
-        ChangeEntity change = new ChangeEntity();
-        change.studioId = entity.studioId;
-        change.assignmentId = entity.id;
-        change.decidedAt = clock.instant();
-        change.decidedOn = LocalDate.now(clock);
-        return change;
-    }
-
-    private AssignmentEntity find(long studioId, long id) {
+    /** One row of a studio; refuses those of others. */
+    AssignmentEntity find(long studioId, long id) {
         return assignments.findByIdAndStudioId(id, studioId).orElseThrow(() -> Problems.notFound("assignment"));
-    }
-
-    private static <T> T under(String field, Supplier<T> read) {
-        try {
-            return read.get();
-        } catch (Refusal e) {
-            throw e.at(field);
-        }
     }
 
     /** Ends an assignment, or takes that back; its takes stay. */
@@ -343,7 +241,8 @@ public class AssignmentService implements KeyBefore {
         return reader.of(find(studioId, id));
     }
 
-    private AssignmentView view(AssignmentEntity entity) {
+    /** A row as the interface shows it. */
+    AssignmentView view(AssignmentEntity entity) {
         return views(List.of(entity)).get(0);
     }
 

@@ -22,7 +22,7 @@ import pebblestep.app.bench.RoutineService;
 import pebblestep.app.bench.StepService;
 import pebblestep.app.bench.StepViews.StepView;
 import pebblestep.app.students.StudentService;
-import pebblestep.app.students.StudentViews.StudentView;
+import pebblestep.app.students.StudentService.Enrolled;
 import pebblestep.core.Refusal;
 import pebblestep.core.climb.Ascent;
 import pebblestep.core.climb.Outlook;
@@ -69,15 +69,14 @@ class GroupService {
         ValueNames names = settings.of(studioId).speech().names();
         Plan plan = new Plan(form, names);
         List<GroupPreview> previews = new ArrayList<>();
-        for (long id : form.studentIds()) {
-            StudentView student = students.get(studioId, id);
-            Player player = students.player(studioId, id);
+        for (Enrolled one : students.enrolled(studioId, form.studentIds())) {
+            long id = one.student().id();
             List<StepPreview> said = new ArrayList<>();
             for (int i = 0; i < routine.size(); i++) {
                 Position start = start(form, id, routine.get(i).id(), ascents.get(i));
-                said.add(plan.of(routine.get(i).title(), ascents.get(i), start, player));
+                said.add(plan.of(routine.get(i).title(), ascents.get(i), start, one.player()));
             }
-            previews.add(new GroupPreview(id, student.name(), said, 0));
+            previews.add(new GroupPreview(id, one.student().name(), said, 0));
         }
         List<GroupStep> given = new ArrayList<>();
         for (int i = 0; i < routine.size(); i++) {

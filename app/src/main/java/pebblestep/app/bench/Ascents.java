@@ -2,12 +2,12 @@ package pebblestep.app.bench;
 
 import java.util.List;
 import java.util.Optional;
-import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import pebblestep.app.bench.RoutineViews.ShapePart;
+import pebblestep.app.platform.Fields;
 import pebblestep.core.Refusal;
 import pebblestep.core.climb.Ascent;
 import pebblestep.core.climb.Climb;
@@ -29,7 +29,7 @@ public final class Ascents {
 
     /** A step and its climb from the fields {@code document} and {@code climb}; refuses what cannot be played. */
     public static Ascent read(JsonNode document, JsonNode climb) {
-        Step step = under("document", () -> {
+        Step step = Fields.under("document", () -> {
             Step read = StepDocuments.read(document);
             Passage.of(read);
             return read;
@@ -39,12 +39,12 @@ public final class Ascents {
 
     /** A step with a climb from that field. */
     public static Ascent climbOf(Step step, JsonNode climb, String field) {
-        return under(field, () -> Ascent.of(step, ClimbDocuments.read(climb)));
+        return Fields.under(field, () -> Ascent.of(step, ClimbDocuments.read(climb)));
     }
 
     /** The whole climb ahead, for nobody in particular; refuses rungs that cannot be played. */
     public static Outlook outlook(Ascent ascent) {
-        return under("climb", () -> Outlook.of(ascent, ascent.climb().first(), Optional.empty()));
+        return Fields.under("climb", () -> Outlook.of(ascent, ascent.climb().first(), Optional.empty()));
     }
 
     /** A rung of a climb from a list of indices in that field; the first without one. */
@@ -90,13 +90,5 @@ public final class Ascents {
     static int minutes(List<ShapePart> shape) {
         int seconds = shape.stream().mapToInt(ShapePart::seconds).sum();
         return (seconds + SECONDS - 1) / SECONDS;
-    }
-
-    private static <T> T under(String field, Supplier<T> read) {
-        try {
-            return read.get();
-        } catch (Refusal e) {
-            throw e.under(field);
-        }
     }
 }

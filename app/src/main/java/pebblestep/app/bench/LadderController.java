@@ -8,11 +8,11 @@ import java.math.BigDecimal;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
-import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
+import pebblestep.app.platform.Fields;
 import pebblestep.core.Refusal;
 import pebblestep.core.rhythm.Bpm;
 import pebblestep.core.rhythm.Fraction;
@@ -53,8 +53,8 @@ class LadderController {
     }
 
     private static TempoLadder ladderOf(LadderRequest request) {
-        Bpm from = at("from", () -> Bpm.of(request.from));
-        Bpm to = at("to", () -> Bpm.of(request.to));
+        Bpm from = Fields.at("from", () -> Bpm.of(request.from));
+        Bpm to = Fields.at("to", () -> Bpm.of(request.to));
         return LadderScheme.of(
                         request.scheme.type(),
                         Optional.ofNullable(request.scheme.by()),
@@ -62,14 +62,6 @@ class LadderController {
                                 ? OptionalInt.empty()
                                 : OptionalInt.of(request.scheme.forward()))
                 .ladder(from, to);
-    }
-
-    private static <T> T at(String field, Supplier<T> read) {
-        try {
-            return read.get();
-        } catch (Refusal e) {
-            throw e.at(field);
-        }
     }
 
     private static @Nullable List<Double> rates(TempoLadder ladder, @Nullable String beat, @Nullable String value) {
@@ -83,6 +75,6 @@ class LadderController {
     }
 
     private static Fraction fraction(String field, String text) {
-        return at(field, () -> Fraction.parse(text));
+        return Fields.at(field, () -> Fraction.parse(text));
     }
 }

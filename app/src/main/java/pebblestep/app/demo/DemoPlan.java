@@ -50,6 +50,13 @@ final class DemoPlan {
     /** How long everybody practises on a day. */
     static final int MINUTES_A_DAY = 12;
 
+    /** Who is taught together. */
+    static final Map<String, String> CLASSES = Map.of(
+            "Linnet Moss", "Saturday reeds",
+            "Tobiah Lark", "Saturday reeds",
+            "Jory Penwick", "Low reeds",
+            "Maren Saltby", "Low reeds");
+
     /** A student; {@code word} is what they wrote to the teacher yesterday, {@code lesson} days from today and a time. */
     record Player(
             String name,

@@ -123,6 +123,7 @@ class LargeStudio implements ApplicationRunner {
                 20,
                 1 + i % 5,
                 LocalTime.of(9 + i / 5 % 9, i % 4 * 15),
+                null,
                 null);
     }
 

@@ -6,7 +6,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.function.Supplier;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import pebblestep.app.accounts.SettingsService;
@@ -15,6 +14,7 @@ import pebblestep.app.goals.GoalViews.LineRefused;
 import pebblestep.app.goals.GoalViews.RequiredForm;
 import pebblestep.app.goals.GoalViews.RequiredRead;
 import pebblestep.app.goals.GoalViews.RequiredView;
+import pebblestep.app.platform.Fields;
 import pebblestep.app.platform.Problems;
 import pebblestep.app.practice.ProgressStore;
 import pebblestep.app.students.StudentService;
@@ -152,18 +152,10 @@ public class GoalService {
     }
 
     private static RequiredScale read(RequiredForm form) {
-        NoteName tonic = under("tonic", () -> NoteName.parse(form.tonic().strip()));
-        Key key = under("tonic", () -> Key.of(tonic, Forms.of(form.form())));
-        Fraction value = under("value", () -> Fraction.parse(form.value()));
-        Bpm bpm = under("bpm", () -> Bpm.of(form.bpm()));
+        NoteName tonic = Fields.at("tonic", () -> NoteName.parse(form.tonic().strip()));
+        Key key = Fields.at("tonic", () -> Key.of(tonic, Forms.of(form.form())));
+        Fraction value = Fields.at("value", () -> Fraction.parse(form.value()));
+        Bpm bpm = Fields.at("bpm", () -> Bpm.of(form.bpm()));
         return new RequiredScale(key, form.octaves(), value, bpm, form.date());
-    }
-
-    private static <T> T under(String field, Supplier<T> read) {
-        try {
-            return read.get();
-        } catch (Refusal e) {
-            throw e.at(field);
-        }
     }
 }

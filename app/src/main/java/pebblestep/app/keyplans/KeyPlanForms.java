@@ -4,7 +4,6 @@ import java.time.Clock;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
-import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
@@ -15,6 +14,7 @@ import pebblestep.app.bench.StepService;
 import pebblestep.app.keyplans.KeyPlanViews.KeyChoice;
 import pebblestep.app.keyplans.KeyPlanViews.KeyChoices;
 import pebblestep.app.keyplans.KeyPlanViews.KeyPlanForm;
+import pebblestep.app.platform.Fields;
 import pebblestep.core.Refusal;
 import pebblestep.core.keyplan.FormSet;
 import pebblestep.core.keyplan.KeyOrder;
@@ -112,21 +112,13 @@ class KeyPlanForms {
             String text = form.keys() == null ? "" : form.keys().strip();
             if (text.isEmpty())
                 throw Refusal.of("keys", "Write the keys of your list.").fits("Such as C F Bb Eb.");
-            return under(
+            return Fields.at(
                     "keys",
                     () -> KeyOrder.own(Arrays.stream(text.split("[\\s,]+"))
                             .map(NoteName::parse)
                             .toList()));
         }
-        NoteName start = under("start", () -> NoteName.parse(form.start() == null ? "C" : form.start()));
+        NoteName start = Fields.at("start", () -> NoteName.parse(form.start() == null ? "C" : form.start()));
         return named(KeyOrder.values(), form.order(), "order").from(start);
-    }
-
-    private static <T> T under(String field, Supplier<T> read) {
-        try {
-            return read.get();
-        } catch (Refusal e) {
-            throw e.at(field);
-        }
     }
 }

@@ -19,6 +19,7 @@ import pebblestep.app.keyplans.KeyPlanViews.PlanStation;
 import pebblestep.app.keyplans.KeyPlanViews.PlannedKey;
 import pebblestep.app.platform.Problems;
 import pebblestep.app.students.StudentService;
+import pebblestep.app.students.StudentService.Enrolled;
 import pebblestep.app.students.StudentViews.StudentView;
 import pebblestep.core.Refusal;
 import pebblestep.core.instrument.Level;
@@ -62,11 +63,10 @@ public class KeyPlanService {
         KeyPlanEntity entity = forms.read(studioId, form);
         Planned planned = Planned.of(entity, List.of());
         List<KeyPlanPreview> previews = new ArrayList<>();
-        for (long id : form.studentIds()) {
-            StudentView student = students.get(studioId, id);
+        for (Enrolled one : students.enrolled(studioId, form.studentIds())) {
+            StudentView student = one.student();
             require(student, form);
-            Player player = students.player(studioId, id);
-            previews.add(new KeyPlanPreview(id, student.name(), round(planned, player)));
+            previews.add(new KeyPlanPreview(student.id(), student.name(), round(planned, one.player())));
         }
         return previews;
     }

@@ -29,6 +29,7 @@ import pebblestep.app.practice.WordService;
 import pebblestep.app.progress.DeskService;
 import pebblestep.app.progress.ProgressViews.DeskWork;
 import pebblestep.app.students.StudentService;
+import pebblestep.app.students.StudentService.Enrolled;
 import pebblestep.app.students.StudentViews.StudentView;
 import pebblestep.core.Refusal;
 import pebblestep.core.climb.Ascent;
@@ -202,13 +203,13 @@ class LessonService {
     ReportView report(long studioId, long studentId, Optional<String> text) {
         LocalDate today = LocalDate.now(clock);
         YearMonth month = text.map(LessonService::month).orElse(YearMonth.from(today));
-        StudentView student = students.get(studioId, studentId);
+        Enrolled enrolled = students.enrolled(studioId, studentId);
+        StudentView student = enrolled.student();
         LocalDate first = month.atDay(1);
         LocalDate last = month.atEndOfMonth();
-        Player player = students.player(studioId, studentId);
         List<Assigned> played = practice.playedBetween(studioId, studentId, first, last);
         Map<LocalDate, Long> seconds = practice.secondsByDay(studioId, studentId, first, last);
-        Map<Long, Work> works = practice.works(played, player);
+        Map<Long, Work> works = practice.works(played, enrolled.player());
         MonthReport report = MonthReport.of(
                 student.name().split(" ")[0],
                 month,

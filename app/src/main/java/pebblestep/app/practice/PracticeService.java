@@ -10,7 +10,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
-import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.data.domain.Sort;
@@ -19,6 +18,7 @@ import org.springframework.transaction.annotation.Transactional;
 import pebblestep.app.assignments.Assigned;
 import pebblestep.app.assignments.AssignmentService;
 import pebblestep.app.bench.CleanShares;
+import pebblestep.app.platform.Fields;
 import pebblestep.app.platform.PageOf;
 import pebblestep.app.platform.PracticeVisitor;
 import pebblestep.app.platform.Problems;
@@ -98,7 +98,7 @@ public class PracticeService implements CleanShares {
         take.studentId = visitor.studentId();
         take.assignmentId = form.assignmentId();
         take.clientId = form.clientId();
-        take.bpm = at("bpm", () -> Bpm.of(form.bpm())).value();
+        take.bpm = Fields.at("bpm", () -> Bpm.of(form.bpm())).value();
         take.played = played(form);
         take.outcome = form.outcome().core();
         take.note = form.note() == null ? "" : form.note().strip();
@@ -110,14 +110,6 @@ public class PracticeService implements CleanShares {
         take.takenOn = at.day();
         take.receivedAt = clock.instant();
         return take;
-    }
-
-    private static <T> T at(String field, Supplier<T> read) {
-        try {
-            return read.get();
-        } catch (Refusal e) {
-            throw e.at(field);
-        }
     }
 
     private static @Nullable String played(TakeForm form) {

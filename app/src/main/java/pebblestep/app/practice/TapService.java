@@ -1,8 +1,8 @@
 package pebblestep.app.practice;
 
 import java.util.List;
-import java.util.function.Supplier;
 import org.springframework.stereotype.Service;
+import pebblestep.app.platform.Fields;
 import pebblestep.app.platform.PracticeVisitor;
 import pebblestep.app.practice.PracticeViews.LatencyForm;
 import pebblestep.app.practice.PracticeViews.LatencyView;
@@ -10,7 +10,6 @@ import pebblestep.app.practice.PracticeViews.SimulatedForm;
 import pebblestep.app.practice.PracticeViews.TapView;
 import pebblestep.app.practice.PracticeViews.TapsForm;
 import pebblestep.app.practice.PracticeViews.TapsView;
-import pebblestep.core.Refusal;
 import pebblestep.core.passage.Passage;
 import pebblestep.core.practice.Latency;
 import pebblestep.core.practice.SimulatedPlayer;
@@ -32,14 +31,14 @@ class TapService {
 
     /** Holds taps against the notes of a rung. */
     TapsView taps(PracticeVisitor visitor, long assignmentId, TapsForm form) {
-        Bpm bpm = at("bpm", () -> Bpm.of(form.bpm()));
+        Bpm bpm = Fields.at("bpm", () -> Bpm.of(form.bpm()));
         return view(TapCheck.of(room.tapped(visitor, assignmentId, form.at(), bpm), form.taps()));
     }
 
     /** What a made-up player's taps say, whose fault is known beforehand; in the demo only. */
     TapsView simulated(PracticeVisitor visitor, long assignmentId, SimulatedForm form) {
         room.requireSimulated();
-        Bpm bpm = at("bpm", () -> Bpm.of(form.bpm()));
+        Bpm bpm = Fields.at("bpm", () -> Bpm.of(form.bpm()));
         Passage passage = room.tapped(visitor, assignmentId, form.at(), bpm);
         return view(TapCheck.of(passage, player(form.player(), passage).taps(passage)));
     }
@@ -74,13 +73,5 @@ class TapService {
                 Rounded.of(check.bpm()),
                 taps,
                 check.elsewhere().map(other -> other.place().inWords()).orElse(null));
-    }
-
-    private static <T> T at(String field, Supplier<T> read) {
-        try {
-            return read.get();
-        } catch (Refusal e) {
-            throw e.at(field);
-        }
     }
 }

@@ -18,6 +18,7 @@ import org.springframework.transaction.annotation.Transactional;
 import pebblestep.app.accounts.SettingsService;
 import pebblestep.app.assignments.Assigned;
 import pebblestep.app.assignments.AssignmentService;
+import pebblestep.app.assignments.DecisionService;
 import pebblestep.app.assignments.KeysAhead;
 import pebblestep.app.practice.PracticeService;
 import pebblestep.app.practice.PracticeService.LastTake;
@@ -49,6 +50,7 @@ public class DeskService {
 
     private final StudentService students;
     private final AssignmentService assignments;
+    private final DecisionService decisions;
     private final PracticeService practice;
     private final ProgressStore store;
     private final WordService words;
@@ -59,6 +61,7 @@ public class DeskService {
     DeskService(
             StudentService students,
             AssignmentService assignments,
+            DecisionService decisions,
             PracticeService practice,
             ProgressStore store,
             WordService words,
@@ -67,6 +70,7 @@ public class DeskService {
             Clock clock) {
         this.students = students;
         this.assignments = assignments;
+        this.decisions = decisions;
         this.practice = practice;
         this.store = store;
         this.words = words;
@@ -216,7 +220,7 @@ public class DeskService {
         LocalDate today = LocalDate.now(clock);
         Assigned assigned = assignments.get(studioId, assignmentId);
         Player player = students.player(studioId, assigned.studentId());
-        assignments.span(
+        decisions.span(
                 studioId,
                 assignmentId,
                 wider,

@@ -31,6 +31,7 @@ import pebblestep.app.progress.ProgressViews.KeyHistory;
 import pebblestep.app.progress.ProgressViews.KeyPathView;
 import pebblestep.app.progress.ProgressViews.StoneView;
 import pebblestep.app.students.StudentService;
+import pebblestep.app.students.StudentService.Enrolled;
 import pebblestep.app.students.StudentViews.StudentView;
 import pebblestep.core.forecast.Forecast;
 import pebblestep.core.keyplan.KeyOrder;
@@ -40,8 +41,8 @@ import pebblestep.core.pitch.NoteName;
 import pebblestep.core.practice.Judgement;
 import pebblestep.core.practice.KeyPath;
 import pebblestep.core.practice.Progress;
-import pebblestep.core.practice.SlipCount;
 import pebblestep.core.practice.SlipTally;
+import pebblestep.core.practice.SlipTrend;
 import pebblestep.core.practice.Take;
 import pebblestep.core.practice.Work;
 import pebblestep.core.rhythm.Bpm;
@@ -82,9 +83,10 @@ public class KeyPathService {
     /** A student's keys in the order of their plan, else by fourths, with everything that was ever done in them. */
     @Transactional(readOnly = true)
     public KeyPathView keyPath(long studioId, long studentId) {
-        StudentView student = students.get(studioId, studentId);
+        Enrolled enrolled = students.enrolled(studioId, studentId);
+        StudentView student = enrolled.student();
+        Player player = enrolled.player();
         keys.comeUp(studioId, List.of(studentId));
-        Player player = students.player(studioId, studentId);
         List<Assigned> all = assignments.all(studioId, studentId);
         List<Progress> works =
                 List.copyOf(store.of(all, Map.of(studentId, player)).values());
@@ -208,7 +210,7 @@ public class KeyPathService {
                                         ? null
                                         : Rounded.of(day.getValue().best())))
                         .toList(),
-                SlipTally.of(works.values().iterator().next().key(), SlipCount.of(takes))
+                SlipTrend.of(works.values().iterator().next().key(), takes, today)
                         .sentences(),
                 inKey.stream()
                         .map(one -> piece(one, works.get(one.id()), today, names))

@@ -6,6 +6,7 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import pebblestep.app.platform.Fields;
 import pebblestep.app.platform.Problems;
 import pebblestep.app.students.InstrumentViews.InstrumentForm;
 import pebblestep.app.students.InstrumentViews.InstrumentView;
@@ -100,22 +101,14 @@ public class InstrumentService {
                 OWN + entity.id,
                 entity.name,
                 entity.family,
-                Interval.between(WRITTEN_C, read("sounds", () -> Pitch.parse(entity.sounds))),
+                Interval.between(WRITTEN_C, Fields.at("sounds", () -> Pitch.parse(entity.sounds))),
                 Stream.of(entity.clefs.split(" "))
-                        .map(id -> read("clefs", () -> Clef.of(id)))
+                        .map(id -> Fields.at("clefs", () -> Clef.of(id)))
                         .toList(),
-                read("firstOctave", () -> PitchRange.parse(entity.firstOctave)),
-                read("comfortable", () -> PitchRange.parse(entity.comfortable)),
-                read("full", () -> PitchRange.parse(entity.fullRange)),
+                Fields.at("firstOctave", () -> PitchRange.parse(entity.firstOctave)),
+                Fields.at("comfortable", () -> PitchRange.parse(entity.comfortable)),
+                Fields.at("full", () -> PitchRange.parse(entity.fullRange)),
                 List.of());
-    }
-
-    private static <T> T read(String field, java.util.function.Supplier<T> parse) {
-        try {
-            return parse.get();
-        } catch (Refusal e) {
-            throw e.at(field);
-        }
     }
 
     private static InstrumentView view(StudioInstrumentEntity entity) {

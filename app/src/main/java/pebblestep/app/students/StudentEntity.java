@@ -49,6 +49,10 @@ class StudentEntity {
     @Nullable
     String parentNote;
 
+    /** With whom they are given the same. */
+    @Nullable
+    String className;
+
     /** Whether the quiz is given as practice. */
     boolean quizGiven;
 

@@ -105,6 +105,7 @@ class StudentLists {
                 entry.minutes().orElse(null),
                 entry.lessonDay().map(day -> day.getValue()).orElse(null),
                 entry.lessonTime().orElse(null),
-                entry.note().orElse(null));
+                entry.note().orElse(null),
+                entry.className().orElse(null));
     }
 }

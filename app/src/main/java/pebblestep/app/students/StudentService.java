@@ -7,11 +7,13 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import org.springframework.data.domain.Limit;
 import org.springframework.data.domain.Sort;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import pebblestep.app.accounts.SettingsService;
+import pebblestep.app.platform.Fields;
 import pebblestep.app.platform.PageOf;
 import pebblestep.app.platform.PracticeLinkReader;
 import pebblestep.app.platform.PracticeVisitor;
@@ -20,7 +22,6 @@ import pebblestep.app.students.StudentViews.RangeStep;
 import pebblestep.app.students.StudentViews.StudentForm;
 import pebblestep.app.students.StudentViews.StudentView;
 import pebblestep.app.students.StudentViews.TimetableLine;
-import pebblestep.core.Refusal;
 import pebblestep.core.instrument.Level;
 import pebblestep.core.instrument.PitchRange;
 import pebblestep.core.passage.Player;
@@ -84,13 +85,25 @@ public class StudentService implements PracticeLinkReader {
     /** A student, and the player that they are. */
     public record Enrolled(StudentView student, Player player) {}
 
-    /** A student with the player that they are: two queries for both. */
+    /** A student with the player that they are. */
     @Transactional(readOnly = true)
     public Enrolled enrolled(long studioId, long id) {
-        StudentEntity student = find(studioId, id);
+        return enrolled(studioId, List.of(id)).get(0);
+    }
+
+    /** These students in the order asked, each with the player that they are; refuses where one is not there. */
+    @Transactional(readOnly = true)
+    public List<Enrolled> enrolled(long studioId, Collection<Long> ids) {
         InstrumentBook book = instruments.book(studioId);
-        Player player = player(student, book).reading(settings.of(studioId).six());
-        return new Enrolled(view(student, book), player);
+        SixAccidentals six = settings.of(studioId).six();
+        Map<Long, Enrolled> found = students.findByStudioIdAndIdIn(studioId, ids).stream()
+                .collect(Collectors.toMap(
+                        student -> student.id,
+                        student -> new Enrolled(
+                                view(student, book), player(student, book).reading(six))));
+        return ids.stream()
+                .map(id -> Optional.ofNullable(found.get(id)).orElseThrow(() -> Problems.notFound("student")))
+                .toList();
     }
 
     /** Somebody with that instrument, in the spelling of this studio. */
@@ -148,17 +161,16 @@ public class StudentService implements PracticeLinkReader {
         student.minutesADay = form.minutesADay();
         student.lessonDay = form.lessonDay();
         student.lessonTime = form.lessonTime();
-        student.parentNote = form.parentNote() == null || form.parentNote().isBlank()
-                ? null
-                : form.parentNote().strip();
+        student.parentNote = orNull(form.parentNote());
+        student.className = orNull(form.className());
+    }
+
+    private static @Nullable String orNull(@Nullable String text) {
+        return text == null || text.isBlank() ? null : text.strip();
     }
 
     private static PitchRange range(String text) {
-        try {
-            return PitchRange.parse(text.replace(" ", ""));
-        } catch (Refusal e) {
-            throw e.at("range");
-        }
+        return Fields.at("range", () -> PitchRange.parse(text.replace(" ", "")));
     }
 
     /** Lets a student's range grow, or shrink, by one semitone at one end; from then on it is their own. */
@@ -260,6 +272,7 @@ public class StudentService implements PracticeLinkReader {
                 student.lessonDay,
                 student.lessonTime,
                 student.parentNote,
+                student.className,
                 "/p/" + tokens.token(student.id, student.linkVersion),
                 student.archived);
     }

@@ -25,6 +25,7 @@ public final class StudentViews {
      * @param minutesADay how long they practise on a day; today's list is trimmed to it
      * @param lessonDay day of the lesson, 1 being Monday
      * @param parentNote what the parents should know, or have said
+     * @param className the class they are in; what a class is given, all in it get
      */
     public record StudentForm(
             @NotBlank(message = "Give the student a name.")
@@ -49,10 +50,11 @@ public final class StudentViews {
                     @Max(value = 7, message = "Choose a day of the week.")
                     Integer lessonDay,
             @Nullable LocalTime lessonTime,
-            @Nullable @Size(max = 1000, message = "A note has at most 1000 characters.") String parentNote) {
+            @Nullable @Size(max = 1000, message = "A note has at most 1000 characters.") String parentNote,
+            @Nullable @Size(max = 60, message = "The name of a class has at most 60 characters.") String className) {
         /** A student who tunes as usual. */
         public StudentForm(String name, String instrument, @Nullable String level, @Nullable String range) {
-            this(name, instrument, level, range, null, null, null, null, null);
+            this(name, instrument, level, range, null, null, null, null, null, null);
         }
     }
 
@@ -74,6 +76,7 @@ public final class StudentViews {
             @Nullable Integer lessonDay,
             @Nullable LocalTime lessonTime,
             @Nullable String parentNote,
+            @Nullable String className,
             String practicePath,
             boolean archived) {}
 

@@ -140,8 +140,8 @@ class WeeksTest {
                 teacher.get("/api/students/" + adasId + "/key-path").json().get("stones");
         for (JsonNode stone : stones) {
             if (!stone.get("tonic").asString().equals("Db")) continue;
-            assertThat(stone.at("/forms/0/slips/0").asString()).isEqualTo("G for Gb: 1 of 2 takes in this key");
+            assertThat(stone.at("/forms/0/slips/0").asString()).isEqualTo("G natural for Gb: 1 of 2 takes in this key");
         }
-        assertThat(stones.toString()).contains("G for Gb");
+        assertThat(stones.toString()).contains("G natural for Gb");
     }
 }

@@ -56,6 +56,19 @@ class StudentTest {
     }
 
     @Test
+    void a_class_is_kept_by_its_name_and_left_by_none() {
+        String form = "{\"name\":\"Ada\",\"instrument\":\"oboe\",\"className\":\"%s\"}";
+        Answer ada = teacher.post("/api/students", form.formatted(" Saturday reeds "));
+        assertThat(ada.string("className")).isEqualTo("Saturday reeds");
+        Answer left = teacher.put("/api/students/" + ada.id(), form.formatted("  "));
+        assertThat(left.json().get("className").isNull()).isTrue();
+        Answer refused = teacher.put("/api/students/" + ada.id(), form.formatted("x".repeat(61)));
+        assertThat(refused.status()).isEqualTo(422);
+        assertThat(refused.string("pointer")).isEqualTo("/className");
+        assertThat(refused.string("detail")).isEqualTo("The name of a class has at most 60 characters.");
+    }
+
+    @Test
     void students_are_listed_by_name_and_those_put_away_apart() {
         Given.student(teacher, "Cleo", "cello");
         Answer bea = Given.student(teacher, "Bea", "horn");

@@ -48,20 +48,36 @@ public record SlipTally(int takes, Map<SlipKind, Integer> kinds, List<NoteTally>
         return new SlipTally(count.takes(), count.kinds(), notes);
     }
 
-    /** In sentences with numbers, most often first: {@code G for Gb: 7 of 12 takes in this key}. */
-    public List<String> sentences() {
-        List<String> said = new ArrayList<>();
-        String of = " of " + takes + (takes == 1 ? " take" : " takes") + " in this key";
+    /** One line of the tally: what slips, and in how many takes. */
+    record Line(String what, int takes) {}
+
+    /** What slips, most often first: the notes, then the kinds. */
+    List<Line> lines() {
+        List<Line> lines = new ArrayList<>();
         for (NoteTally note : notes) {
-            String what =
-                    note.instead().map(played -> played + " for " + note.note()).orElse("at " + note.note());
-            said.add(what + ": " + note.takes() + of);
+            String what = note.instead()
+                    .map(played -> spoken(played) + " for " + note.note())
+                    .orElse("at " + note.note());
+            lines.add(new Line(what, note.takes()));
         }
         kinds.entrySet().stream()
                 .sorted(Map.Entry.<SlipKind, Integer>comparingByValue()
                         .reversed()
                         .thenComparing(Map.Entry.comparingByKey()))
-                .forEach(kind -> said.add(kind.getKey().words() + ": " + kind.getValue() + of));
-        return said;
+                .forEach(kind -> lines.add(new Line(kind.getKey().words(), kind.getValue())));
+        return lines;
+    }
+
+    /** A note without an accidental is said to be natural where another was meant. */
+    private static String spoken(NoteName played) {
+        return played.alteration() == 0 ? played + " natural" : played.toString();
+    }
+
+    /** In sentences with numbers, most often first: {@code G natural for Gb: 7 of 12 takes in this key}. */
+    public List<String> sentences() {
+        return lines().stream()
+                .map(line -> line.what() + ": " + line.takes() + " of " + takes + (takes == 1 ? " take" : " takes")
+                        + " in this key")
+                .toList();
     }
 }

@@ -29,7 +29,7 @@ class SlipTallyTest {
         for (int i = 0; i < 3; i++) takes.add(new Take(Bpm.of(60), Outcome.CLEAN, ReviewsTest.MONDAY));
         assertThat(SlipTally.of(DB, SlipCount.of(takes)).sentences())
                 .containsExactly(
-                        "G for Gb: 7 of 12 takes in this key",
+                        "G natural for Gb: 7 of 12 takes in this key",
                         "at Ab: 1 of 12 takes in this key",
                         "notes: 7 of 12 takes in this key",
                         "rhythm: 1 of 12 takes in this key",

@@ -1,0 +1,130 @@
+package pebblestep.app.assignments;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import pebblestep.app.assignments.AssignmentViews.AssignmentView;
+import pebblestep.app.bench.Ascents;
+import pebblestep.app.platform.Fields;
+import pebblestep.app.students.StudentService;
+import pebblestep.core.Refusal;
+import pebblestep.core.climb.Ascent;
+import pebblestep.core.climb.Outlook;
+import pebblestep.core.climb.Position;
+import pebblestep.core.climb.Spans;
+import pebblestep.core.passage.Player;
+import pebblestep.exchange.ClimbDocuments;
+import tools.jackson.databind.JsonNode;
+
+/** What the teacher decides about something given: each a line of the log that a later one can take back. */
+@Service
+public class DecisionService {
+    private final AssignmentService assignments;
+    private final ChangeRepository changes;
+    private final StudentService students;
+    private final AssignedReader reader;
+    private final ApplicationEventPublisher events;
+    private final Clock clock;
+
+    DecisionService(
+            AssignmentService assignments,
+            ChangeRepository changes,
+            StudentService students,
+            AssignedReader reader,
+            ApplicationEventPublisher events,
+            Clock clock) {
+        this.assignments = assignments;
+        this.changes = changes;
+        this.students = students;
+        this.reader = reader;
+        this.events = events;
+        this.clock = clock;
+    }
+
+    /** Holds a student on the rung, or lets them go on. */
+    @Transactional
+    public AssignmentView hold(long studioId, long id, boolean holds) {
+        AssignmentEntity entity = assignments.find(studioId, id);
+        ChangeEntity change = change(entity);
+        change.held = holds;
+        return decided(entity, change);
+    }
+
+    /** Changes the climb of an assignment from now on; what was practised so far keeps its rungs. */
+    @Transactional
+    public AssignmentView changeClimb(long studioId, long id, JsonNode climb) {
+        AssignmentEntity entity = assignments.find(studioId, id);
+        Assigned assigned = reader.of(entity);
+        Ascent changed = Ascents.climbOf(assigned.step(), climb, "climb");
+        Player player = students.player(studioId, entity.studentId);
+        Fields.at("climb", () -> Outlook.of(changed, changed.climb().first(), Optional.of(player)));
+        ChangeEntity change = change(entity);
+        change.climb = ClimbDocuments.writeText(changed.climb());
+        return decided(entity, change);
+    }
+
+    /** Puts a student on a rung of the climb as it is now. */
+    @Transactional
+    public AssignmentView place(long studioId, long id, List<Integer> at) {
+        AssignmentEntity entity = assignments.find(studioId, id);
+        Ascent now = reader.of(entity).now();
+        ChangeEntity change = change(entity);
+        change.placedAt = Ascents.position(now.climb(), at, "at").toString();
+        return decided(entity, change);
+    }
+
+    /**
+     * Takes the last decision back by a line of its own: the student stands as if it had not been. Refuses where nothing
+     * is left to take back.
+     */
+    @Transactional
+    public AssignmentView undo(long studioId, long id) {
+        AssignmentEntity entity = assignments.find(studioId, id);
+        List<ChangeEntity> all = changes.findByAssignmentIdInOrderById(List.of(id));
+        Set<Long> undone = AssignedReader.undone(all);
+        ChangeEntity last = all.stream()
+                .filter(change -> change.undoes == null && !undone.contains(change.id))
+                .reduce((earlier, later) -> later)
+                .orElseThrow(() -> Refusal.of("id", "Nothing was decided about this step that could be taken back."));
+        ChangeEntity change = change(entity);
+        change.undoes = last.id;
+        return decided(entity, change);
+    }
+
+    /** Lets the student play a wider or a shorter range from now on. Refuses where there is none. */
+    @Transactional
+    public AssignmentView span(long studioId, long id, boolean wider, Position at) {
+        AssignmentEntity entity = assignments.find(studioId, id);
+        Ascent now = reader.of(entity).now();
+        Spans spans = (wider ? Spans.wider(now, at) : Spans.shorter(now, at))
+                .orElseThrow(
+                        () -> Refusal.of("wider", "There is no " + (wider ? "wider" : "shorter") + " range of this."));
+        Player player = students.player(studioId, entity.studentId);
+        Fields.at("wider", () -> Outlook.of(spans.ascent(), spans.at(), Optional.of(player)));
+        ChangeEntity change = change(entity);
+        if (!spans.ascent().equals(now))
+            change.climb = ClimbDocuments.writeText(spans.ascent().climb());
+        change.placedAt = spans.at().toString();
+        return decided(entity, change);
+    }
+
+    private ChangeEntity change(AssignmentEntity entity) {
+        ChangeEntity change = new ChangeEntity();
+        change.studioId = entity.studioId;
+        change.assignmentId = entity.id;
+        change.decidedAt = clock.instant();
+        change.decidedOn = LocalDate.now(clock);
+        return change;
+    }
+
+    private AssignmentView decided(AssignmentEntity entity, ChangeEntity change) {
+        changes.save(change);
+        events.publishEvent(new AssignmentChanged(entity.studioId, entity.id));
+        return assignments.view(entity);
+    }
+}
