@@ -163,6 +163,25 @@ export function useStudents(page = 0, archived = false) {
   });
 }
 
+/** All students who are not put away, by name: for choosing among them. */
+export function useEverybody() {
+  return useQuery({
+    queryKey: ['students', 'everybody'],
+    queryFn: async () => {
+      const page = (at: number) =>
+        data(api.GET('/api/students', { params: { query: { page: at, archived: false } } }));
+      const first = await page(0);
+      const others = await Promise.all(Array.from({ length: first.pages - 1 }, (_, i) => page(i + 1)));
+      return [first, ...others].flatMap((one) => one.items);
+    },
+  });
+}
+
+/** The classes that these students are in, by name. */
+export function classesOf(students: { className?: string | null }[]): string[] {
+  return [...new Set(students.flatMap((one) => one.className ?? []))].sort();
+}
+
 export function useStudent(id: number) {
   return useQuery({
     queryKey: ['student', id],

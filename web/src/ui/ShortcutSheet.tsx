@@ -1,8 +1,9 @@
-import { Kbd, Modal } from '@mantine/core';
+import { Modal } from '@mantine/core';
 import { Link } from 'react-router';
+import { KeyList, type KeyLine } from './KeyList';
 import classes from './ShortcutSheet.module.css';
 
-const SHEET: [string, [string[], string][]][] = [
+const SHEET: [string, KeyLine[]][] = [
   [
     'Everywhere',
     [
@@ -44,18 +45,7 @@ export function ShortcutSheet({ opened, onClose }: { opened: boolean; onClose: (
       {SHEET.map(([place, keys]) => (
         <section key={place} className={classes.part}>
           <h3>{place}</h3>
-          <dl>
-            {keys.map(([names, what]) => (
-              <div key={what}>
-                <dt>
-                  {names.map((name) => (
-                    <Kbd key={name}>{name}</Kbd>
-                  ))}
-                </dt>
-                <dd>{what}</dd>
-              </div>
-            ))}
-          </dl>
+          <KeyList lines={keys} />
         </section>
       ))}
       <p className={classes.more}>

@@ -1,3 +1,5 @@
+const DAY_MS = 86_400_000;
+
 /** Turns note names as documents write them into the signs a musician reads: Db becomes D♭. */
 export function notes(text: string): string {
   return text.replace(/\b([A-G])(bb|b|##|#)(?=\d|\b|[^a-z]|$)/g, (_, letter: string, sign: string) => {
@@ -33,6 +35,18 @@ export function isoDay(daysFromNow = 0): string {
   date.setDate(date.getDate() + daysFromNow);
   const two = (n: number) => String(n).padStart(2, '0');
   return `${date.getFullYear()}-${two(date.getMonth() + 1)}-${two(date.getDate())}`;
+}
+
+/** The ISO day that many days after another one; empty where that one is none. */
+export function later(day: string, days: number): string {
+  const date = new Date(`${day}T12:00:00Z`);
+  date.setUTCDate(date.getUTCDate() + days);
+  return Number.isNaN(date.getTime()) ? '' : date.toISOString().slice(0, 10);
+}
+
+/** How many days lie between two ISO days. */
+export function daysBetween(from: string, to: string): number {
+  return Math.round((Date.parse(to) - Date.parse(from)) / DAY_MS);
 }
 
 /** The printed sign of the value that gets the beat. */

@@ -1,14 +1,13 @@
-import { Button, Checkbox, Group, Modal, NativeSelect, NumberInput, TextInput } from '@mantine/core';
+import { Button, Group, Modal, NativeSelect, NumberInput, TextInput } from '@mantine/core';
 import { notifications } from '@mantine/notifications';
 import { type FormEvent, useState } from 'react';
 import { Link } from 'react-router';
 import { useAssign } from '../../api/teacher';
+import { firstDays, Period } from '../../ui/Period';
 import { dayOf, isoDay, notes } from '../../ui/words';
 import { Weekdays } from '../../ui/Weekdays';
 import { Wrong } from '../../ui/Wrong';
 import { useBench } from './BenchContext';
-
-const TWO_WEEKS = 13;
 
 /** Gives the step on the bench to a student. */
 export function AssignDialog({ opened, onClose }: { opened: boolean; onClose: () => void }) {
@@ -24,9 +23,7 @@ function Fields({ onClose }: { onClose: () => void }) {
   const stepId = state.ids[step.key];
   const assign = useAssign();
   const [studentId, setStudentId] = useState(state.studentId ?? students[0]?.id);
-  const [startsOn, setStartsOn] = useState(isoDay());
-  const [endsOn, setEndsOn] = useState(isoDay(TWO_WEEKS));
-  const [untilLearned, setUntilLearned] = useState(false);
+  const [days, setDays] = useState(firstDays);
   const [weekdays, setWeekdays] = useState<number[]>([]);
   const [minutes, setMinutes] = useState(8);
   const [goalOn, setGoalOn] = useState('');
@@ -46,8 +43,8 @@ function Fields({ onClose }: { onClose: () => void }) {
       {
         stepId,
         studentId,
-        startsOn,
-        endsOn: untilLearned ? undefined : endsOn,
+        startsOn: days.from,
+        endsOn: days.to,
         weekdays,
         minutesADay: minutes,
         start: state.starts[step.key],
@@ -56,7 +53,7 @@ function Fields({ onClose }: { onClose: () => void }) {
       {
         onSuccess: () => {
           const name = students.find((one) => one.id === studentId)?.name ?? 'the student';
-          const until = untilLearned ? 'until it is learned' : `until ${dayOf(endsOn)}`;
+          const until = days.to === undefined ? 'until it is learned' : `until ${dayOf(days.to)}`;
           notifications.show({ message: `Assigned to ${name} ${until}.`, color: 'moss' });
           onClose();
         },
@@ -72,28 +69,7 @@ function Fields({ onClose }: { onClose: () => void }) {
         onChange={(event) => setStudentId(Number(event.currentTarget.value))}
         data={students.map((one) => ({ value: String(one.id), label: `${one.name}, ${one.instrumentName}` }))}
       />
-      <Group grow>
-        <TextInput
-          label="From"
-          type="date"
-          required
-          value={startsOn}
-          onChange={(event) => setStartsOn(event.currentTarget.value)}
-        />
-        <TextInput
-          label="To"
-          type="date"
-          required={!untilLearned}
-          disabled={untilLearned}
-          value={untilLearned ? '' : endsOn}
-          onChange={(event) => setEndsOn(event.currentTarget.value)}
-        />
-      </Group>
-      <Checkbox
-        label="Until it is learned"
-        checked={untilLearned}
-        onChange={(event) => setUntilLearned(event.currentTarget.checked)}
-      />
+      <Period days={days} onChange={setDays} />
       <Weekdays chosen={weekdays} onChange={setWeekdays} />
       <NumberInput
         label="Minutes a day"

@@ -2,7 +2,7 @@ import { useLocalStorage } from '@mantine/hooks';
 import { useEffect, useMemo, useReducer, useRef, useState } from 'react';
 import { useParams, useSearchParams } from 'react-router';
 import { useClimb } from '../../api/climbs';
-import { useCatalogue, usePassage, usePassagesAhead, useRoutine, useStudents } from '../../api/teacher';
+import { useCatalogue, usePassage, usePassagesAhead, useRoutine, useEverybody } from '../../api/teacher';
 import type { Catalogue, PassageDocument, PulseDocument, Routine, Student } from '../../api/types';
 import { NowhereRoom } from '../../ui/NowhereRoom';
 import { Waiting } from '../../ui/Waiting';
@@ -21,14 +21,12 @@ export function Bench() {
 
 function Loading({ open }: { open?: number }) {
   const catalogue = useCatalogue();
-  const students = useStudents();
+  const students = useEverybody();
   const routine = useRoutine(open);
   const failed = [catalogue, students, routine].find((query) => query.isError);
   if (failed) return <Wrong error={failed.error} again={() => failed.refetch()} />;
   if (!catalogue.data || !students.data) return <Waiting />;
-  return (
-    <OpenBench catalogue={catalogue.data} students={students.data.items} open={open} routine={routine.data} />
-  );
+  return <OpenBench catalogue={catalogue.data} students={students.data} open={open} routine={routine.data} />;
 }
 
 /** Clicks wider than this are those of triplets. */

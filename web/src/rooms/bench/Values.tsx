@@ -1,4 +1,4 @@
-import { useSettings } from '../../api/teacher';
+import { useValueName } from '../../ui/useValueName';
 import { useBench } from './BenchContext';
 import classes from './Controls.module.css';
 
@@ -17,14 +17,13 @@ const SIGNS: Record<string, string> = {
 /** The even note values, longest first. */
 export function Values() {
   const { step, dispatch, catalogue } = useBench();
-  const settings = useSettings();
+  const nameOf = useValueName();
   const { figure } = step.document.rhythm;
   const now = figure.length === 1 ? figure[0] : undefined;
-  const british = settings.data?.valueNames === 'british';
   return (
     <div className={classes.values} role="group" aria-label="Note values">
       {catalogue.values.map((choice) => {
-        const name = british ? choice.british : choice.plural;
+        const name = nameOf(choice);
         return (
           <button
             key={choice.value}

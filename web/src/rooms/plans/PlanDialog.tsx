@@ -2,9 +2,10 @@ import { Button, Checkbox, Group, Modal, NumberInput, Select, TextInput } from '
 import { notifications } from '@mantine/notifications';
 import { useState, type FormEvent } from 'react';
 import { useGivePlan, useKeyChoices, usePlanPreview } from '../../api/plans';
-import { useRoutines, useStudents } from '../../api/teacher';
+import { useRoutines } from '../../api/teacher';
 import type { KeyPlanForm } from '../../api/types';
 import { isoDay, notes } from '../../ui/words';
+import { StudentPicker } from '../../ui/StudentPicker';
 import { Weekdays } from '../../ui/Weekdays';
 import { Wrong } from '../../ui/Wrong';
 import { PlanPreview } from './PlanPreview';
@@ -64,7 +65,7 @@ function Fields({ routineId, studentId, onClose }: Props) {
     <form onSubmit={submit} className={classes.fields}>
       <div className={classes.left}>
         {routineId === undefined && <RoutineField chosen={routine} onChange={setRoutine} />}
-        {studentId === undefined && <Whom chosen={chosen} onChange={setChosen} />}
+        {studentId === undefined && <StudentPicker chosen={chosen} onChange={setChosen} />}
         <OrderFields plan={plan} change={change} />
         <Group grow align="start">
           <TextInput
@@ -198,24 +199,5 @@ function RoutineField({ chosen, onChange }: { chosen?: number; onChange: (id: nu
       value={chosen === undefined ? null : String(chosen)}
       onChange={(id) => id && onChange(Number(id))}
     />
-  );
-}
-
-function Whom({ chosen, onChange }: { chosen: number[]; onChange: (ids: number[]) => void }) {
-  const students = useStudents();
-  return (
-    <fieldset className={classes.whom}>
-      <legend>To whom</legend>
-      {(students.data?.items ?? []).map((one) => (
-        <Checkbox
-          key={one.id}
-          label={`${one.name}, ${one.instrumentName}`}
-          checked={chosen.includes(one.id)}
-          onChange={() =>
-            onChange(chosen.includes(one.id) ? chosen.filter((id) => id !== one.id) : [...chosen, one.id])
-          }
-        />
-      ))}
-    </fieldset>
   );
 }

@@ -1,7 +1,7 @@
-import { Kbd, Modal } from '@mantine/core';
-import classes from './Sheet.module.css';
+import { Modal } from '@mantine/core';
+import { KeyList, type KeyLine } from '../../ui/KeyList';
 
-const KEYS: [string[], string][] = [
+const KEYS: KeyLine[] = [
   [['space'], 'start and stop'],
   [['→', '↓', 'Page ↓'], 'forward, also by a pedal: start, clean, keep, next'],
   [['←', '↑', 'Page ↑'], 'back, also by a pedal: stop, slips, the one before'],
@@ -16,18 +16,7 @@ const KEYS: [string[], string][] = [
 export function KeySheet({ opened, onClose }: { opened: boolean; onClose: () => void }) {
   return (
     <Modal opened={opened} onClose={onClose} title="Keys and pedal" centered>
-      <dl className={classes.keySheet}>
-        {KEYS.map(([names, what]) => (
-          <div key={what}>
-            <dt>
-              {names.map((name) => (
-                <Kbd key={name}>{name}</Kbd>
-              ))}
-            </dt>
-            <dd>{what}</dd>
-          </div>
-        ))}
-      </dl>
+      <KeyList lines={KEYS} />
     </Modal>
   );
 }

@@ -40,7 +40,7 @@ export function OwnKeyPath() {
       />
       <section aria-live="polite">
         <h2>In {notes(shown.tonic)}</h2>
-        <FormLines stone={shown} />
+        <FormLines stone={shown} mostRings={path.data.mostRings} />
       </section>
     </main>
   );

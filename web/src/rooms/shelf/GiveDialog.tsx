@@ -1,16 +1,15 @@
-import { Button, Checkbox, Group, Modal, NumberInput, TextInput } from '@mantine/core';
+import { Button, Group, Modal, NumberInput } from '@mantine/core';
 import { notifications } from '@mantine/notifications';
 import { useState, type FormEvent } from 'react';
 import { useGivePreview, useGiveRoutine } from '../../api/groups';
-import { useStudents } from '../../api/teacher';
 import type { GroupForm, RoutineLine } from '../../api/types';
-import { isoDay, notes } from '../../ui/words';
+import { firstDays, Period } from '../../ui/Period';
+import { StudentPicker } from '../../ui/StudentPicker';
+import { notes } from '../../ui/words';
 import { Weekdays } from '../../ui/Weekdays';
 import { Wrong } from '../../ui/Wrong';
 import { GivePreview } from './GivePreview';
 import classes from './Shelf.module.css';
-
-const TWO_WEEKS = 13;
 
 type Starts = NonNullable<GroupForm['starts']>;
 
@@ -29,28 +28,22 @@ export function GiveDialog({ routine, onClose }: Props) {
 }
 
 function Fields({ routine, onClose }: Props) {
-  const students = useStudents();
-  const all = students.data?.items ?? [];
   const [chosen, setChosen] = useState<number[]>([]);
-  const [startsOn, setStartsOn] = useState(isoDay());
-  const [endsOn, setEndsOn] = useState(isoDay(TWO_WEEKS));
-  const [untilLearned, setUntilLearned] = useState(false);
+  const [days, setDays] = useState(firstDays);
   const [weekdays, setWeekdays] = useState<number[]>([]);
   const [minutes, setMinutes] = useState(8);
   const [starts, setStarts] = useState<Starts>([]);
   const form: GroupForm = {
     routineId: routine.id,
     studentIds: chosen,
-    startsOn,
-    endsOn: untilLearned ? undefined : endsOn,
+    startsOn: days.from,
+    endsOn: days.to,
     weekdays,
     minutesADay: minutes,
     starts,
   };
   const preview = useGivePreview(form);
   const give = useGiveRoutine();
-  const toggle = (id: number) =>
-    setChosen((now) => (now.includes(id) ? now.filter((one) => one !== id) : [...now, id]));
   const submit = (event: FormEvent) => {
     event.preventDefault();
     if (chosen.length === 0) return;
@@ -68,45 +61,9 @@ function Fields({ routine, onClose }: Props) {
   return (
     <form onSubmit={submit} className={classes.give}>
       <div>
-        <fieldset className={classes.whom}>
-          <legend>To whom</legend>
-          <Checkbox
-            label="Everybody"
-            checked={all.length > 0 && chosen.length === all.length}
-            indeterminate={chosen.length > 0 && chosen.length < all.length}
-            onChange={(event) => setChosen(event.currentTarget.checked ? all.map((one) => one.id) : [])}
-          />
-          {all.map((one) => (
-            <Checkbox
-              key={one.id}
-              label={`${one.name}, ${one.instrumentName}`}
-              checked={chosen.includes(one.id)}
-              onChange={() => toggle(one.id)}
-            />
-          ))}
-        </fieldset>
-        <Group grow align="start" mt="sm">
-          <TextInput
-            label="From"
-            type="date"
-            required
-            value={startsOn}
-            onChange={(event) => setStartsOn(event.currentTarget.value)}
-          />
-          <TextInput
-            label="To"
-            type="date"
-            disabled={untilLearned}
-            value={untilLearned ? '' : endsOn}
-            onChange={(event) => setEndsOn(event.currentTarget.value)}
-          />
-        </Group>
-        <Checkbox
-          mt="xs"
-          label="Until it is learned"
-          checked={untilLearned}
-          onChange={(event) => setUntilLearned(event.currentTarget.checked)}
-        />
+        <StudentPicker chosen={chosen} onChange={setChosen} />
+        <p className={classes.giveLabel}>When</p>
+        <Period days={days} onChange={setDays} />
         <p className={classes.giveLabel}>On</p>
         <Weekdays chosen={weekdays} onChange={setWeekdays} />
         <NumberInput

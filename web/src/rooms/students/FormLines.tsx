@@ -8,13 +8,15 @@ const MOST_SLIPS = 4;
 
 interface Props {
   stone: KeyStone;
+  /** As many rings as a stone has where everything is learned. */
+  mostRings: number;
   /** The key whose history is shown; without one, forms cannot be chosen. */
   shown?: string;
   onChoose?: (key: string) => void;
 }
 
 /** What has been done in one key, form by form, in sentences with numbers. */
-export function FormLines({ stone, shown, onChoose }: Props) {
+export function FormLines({ stone, mostRings, shown, onChoose }: Props) {
   if (stone.forms.length === 0) {
     return <p className={classes.soft}>{notes(stone.tonic)} has not been met yet.</p>;
   }
@@ -22,7 +24,7 @@ export function FormLines({ stone, shown, onChoose }: Props) {
     <ul className={classes.forms}>
       {stone.forms.map((form) => (
         <li key={form.key} data-chosen={form.key === shown || undefined}>
-          <FormLine form={form} shown={form.key === shown} onChoose={onChoose} />
+          <FormLine form={form} mostRings={mostRings} shown={form.key === shown} onChoose={onChoose} />
         </li>
       ))}
     </ul>
@@ -31,27 +33,32 @@ export function FormLines({ stone, shown, onChoose }: Props) {
 
 interface FormProps {
   form: FormProgress;
+  mostRings: number;
   shown: boolean;
   onChoose?: (key: string) => void;
 }
 
-function FormLine({ form, shown, onChoose }: FormProps) {
+function FormLine({ form, mostRings, shown, onChoose }: FormProps) {
   return (
     <>
-      <Name form={form} shown={shown} onChoose={onChoose}>
+      <Name form={form} mostRings={mostRings} shown={shown} onChoose={onChoose}>
         <svg width="44" height="28" aria-hidden="true">
           <Stone
             seed={`form ${form.key}`}
             width={38}
             height={23}
-            tone={form.fading ? 'clay' : form.rings > 3 ? 'moss' : form.rings > 0 ? 'river' : 'sand'}
+            tone={
+              form.fading ? 'clay' : form.rings === mostRings ? 'moss' : form.rings > 0 ? 'river' : 'sand'
+            }
             rings={form.rings}
             x={22}
             y={14}
           />
         </svg>
         {notes(form.key)}
-        <span className="visually-hidden">, {form.rings} of 4 rings</span>
+        <span className="visually-hidden">
+          , {form.rings} of {mostRings} rings
+        </span>
       </Name>
       <p>
         <strong>{notes(form.fading ?? form.sentence)}</strong>
@@ -63,7 +70,8 @@ function FormLine({ form, shown, onChoose }: FormProps) {
         {form.bestBpm != null &&
           ` Best clean ${short(form.bestBpm)} bpm, ${short(form.bestNotesPerSecond ?? 0)} notes a second.`}
       </p>
-      {form.slips.length > 0 && (
+      {/* The history of the chosen one says it with the numbers of the last days. */}
+      {!shown && form.slips.length > 0 && (
         <p className={classes.soft}>
           What slips: {notes(form.slips.slice(0, MOST_SLIPS).join(' · ').replaceAll(' in this key', ''))}.
         </p>

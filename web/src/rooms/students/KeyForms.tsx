@@ -5,13 +5,14 @@ import { KeyHistoryChart } from './KeyHistoryChart';
 import classes from './KeyForms.module.css';
 
 /** What has been done in one key, form by form, and the history of the chosen form. */
-export function KeyForms({ stone, studentId }: { stone: KeyStone; studentId: number }) {
+export function KeyForms(props: { stone: KeyStone; mostRings: number; studentId: number }) {
+  const { stone, mostRings, studentId } = props;
   const [chosen, setChosen] = useState<string>();
   const shown = stone.forms.find((form) => form.key === chosen) ?? stone.forms[0];
-  if (!shown) return <FormLines stone={stone} />;
+  if (!shown) return <FormLines stone={stone} mostRings={mostRings} />;
   return (
     <div className={classes.key}>
-      <FormLines stone={stone} shown={shown.key} onChoose={setChosen} />
+      <FormLines stone={stone} mostRings={mostRings} shown={shown.key} onChoose={setChosen} />
       <KeyHistoryChart studentId={studentId} form={shown.key} />
     </div>
   );

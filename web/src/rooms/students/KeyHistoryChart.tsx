@@ -7,6 +7,8 @@ import { Waiting } from '../../ui/Waiting';
 import { Wrong } from '../../ui/Wrong';
 import classes from './KeyHistory.module.css';
 
+const MOST_SLIPS = 5;
+
 /** One point for each day, with the days between left open, so that a pause is seen. */
 function points(history: KeyHistory) {
   const best = new Map(history.days.map((day) => [day.daysAgo, day]));
@@ -31,7 +33,7 @@ export function KeyHistoryChart({ studentId, form }: { studentId: number; form: 
   const history = useHistory(studentId, form);
   if (history.isPending) return <Waiting />;
   if (history.isError) return <Wrong error={history.error} again={() => history.refetch()} />;
-  const { days, pieces } = history.data;
+  const { days, pieces, slips } = history.data;
   const targets = pieces.flatMap((piece) => (piece.target != null ? [piece.target] : []));
   return (
     <section className={classes.history} aria-label={`History of ${notes(form)}`}>
@@ -72,6 +74,16 @@ export function KeyHistoryChart({ studentId, form }: { studentId: number; form: 
               { name: 'other', label: 'not clean', color: 'clay.3' },
             ]}
           />
+        </>
+      )}
+      {slips.length > 0 && (
+        <>
+          <p className={classes.label}>What slips</p>
+          <ul className={classes.pieces}>
+            {slips.slice(0, MOST_SLIPS).map((slip) => (
+              <li key={slip}>{notes(slip)}</li>
+            ))}
+          </ul>
         </>
       )}
       {pieces.some((piece) => piece.forecast) && (

@@ -10,7 +10,8 @@ import classes from './ReadStudents.module.css';
 
 const WAIT_MS = 300;
 const EXAMPLE =
-  'name,instrument,level,minutes,lesson day,lesson time,note\nPia Marsh,oboe,first octave,15,Tuesday,16:30,';
+  'name,instrument,level,minutes,lesson day,lesson time,class,note\n' +
+  'Pia Marsh,oboe,first octave,15,Tuesday,16:30,Saturday reeds,';
 
 /** Reads a list of students: what would come of it stands beneath while it is pasted. */
 export function ReadStudents({ onClose }: { onClose: () => void }) {

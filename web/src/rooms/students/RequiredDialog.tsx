@@ -4,17 +4,14 @@ import { useState, type FormEvent } from 'react';
 import { useAddRequired, useReadRequired } from '../../api/lists';
 import { useCatalogue } from '../../api/teacher';
 import { CsvField } from '../../ui/CsvField';
+import { useValueName } from '../../ui/useValueName';
 import { isoDay, notes } from '../../ui/words';
 import { Wrong } from '../../ui/Wrong';
 import classes from './Required.module.css';
 
-const VALUES = [
-  { value: '1/2', label: 'halves' },
-  { value: '1/4', label: 'quarters' },
-  { value: '1/8', label: 'eighths' },
-  { value: '1/12', label: 'triplet eighths' },
-  { value: '1/16', label: 'sixteenths' },
-];
+/** The values in which scales are asked for, as fractions of a whole note. */
+const VALUES = ['1/2', '1/4', '1/8', '1/12', '1/16'];
+const QUARTER = '1/4';
 const THREE_MONTHS = 90;
 
 /** Adds required scales: one by hand, or a list from a file. */
@@ -42,6 +39,9 @@ interface Props {
 function OneScale({ studentId, onClose }: Props) {
   const catalogue = useCatalogue();
   const add = useAddRequired(studentId);
+  const nameOf = useValueName();
+  const values = (catalogue.data?.values ?? []).filter((one) => VALUES.includes(one.value));
+  const quarters = values.filter((one) => one.value === QUARTER).map(nameOf)[0] ?? 'beats';
   const [tonic, setTonic] = useState('C');
   const [form, setForm] = useState('major');
   const [octaves, setOctaves] = useState(1);
@@ -83,12 +83,12 @@ function OneScale({ studentId, onClose }: Props) {
         <Select
           label="In"
           allowDeselect={false}
-          data={VALUES}
+          data={values.map((one) => ({ value: one.value, label: nameOf(one) }))}
           value={value}
           onChange={(chosen) => chosen && setValue(chosen)}
         />
         <NumberInput
-          label="Quarters a minute"
+          label={`Tempo, ${quarters} a minute`}
           min={20}
           max={400}
           value={bpm}

@@ -1,44 +1,29 @@
-import { Button, Checkbox, Group, Modal, NumberInput, TextInput } from '@mantine/core';
+import { Button, Group, Modal, NumberInput } from '@mantine/core';
 import { useState, type FormEvent } from 'react';
 import { useReschedule } from '../../api/teacher';
 import type { Assignment } from '../../api/types';
-import { isoDay, notes } from '../../ui/words';
+import { Period, type Days } from '../../ui/Period';
+import { notes } from '../../ui/words';
 import { Weekdays } from '../../ui/Weekdays';
 import { Wrong } from '../../ui/Wrong';
 
-const TWO_WEEKS = 13;
-
 /** Changes until when, on which days and how long something given is practised; where the student stands stays. */
 export function ScheduleDialog({ given, onClose }: { given: Assignment; onClose: () => void }) {
-  const [endsOn, setEndsOn] = useState(given.endsOn ?? isoDay(TWO_WEEKS));
-  const [untilLearned, setUntilLearned] = useState(!given.endsOn);
+  const [days, setDays] = useState<Days>({ from: given.startsOn, to: given.endsOn ?? undefined });
   const [weekdays, setWeekdays] = useState(given.weekdays);
   const [minutes, setMinutes] = useState(given.minutesADay);
   const reschedule = useReschedule();
   const submit = (event: FormEvent) => {
     event.preventDefault();
     reschedule.mutate(
-      { id: given.id, endsOn: untilLearned ? undefined : endsOn, weekdays, minutesADay: minutes },
+      { id: given.id, endsOn: days.to, weekdays, minutesADay: minutes },
       { onSuccess: onClose },
     );
   };
   return (
     <Modal opened onClose={onClose} title={notes(given.title)} centered>
       <form onSubmit={submit} style={{ display: 'grid', gap: 12 }}>
-        <Checkbox
-          label="Until it is learned"
-          checked={untilLearned}
-          onChange={(event) => setUntilLearned(event.currentTarget.checked)}
-        />
-        {!untilLearned && (
-          <TextInput
-            label="To"
-            type="date"
-            required
-            value={endsOn}
-            onChange={(event) => setEndsOn(event.currentTarget.value)}
-          />
-        )}
+        <Period begun days={days} onChange={setDays} />
         <Weekdays chosen={weekdays} onChange={setWeekdays} />
         <NumberInput
           label="Minutes a day"

@@ -1,7 +1,17 @@
-import { Button, Group, Modal, NativeSelect, NumberInput, Select, Textarea, TextInput } from '@mantine/core';
+import {
+  Autocomplete,
+  Button,
+  Group,
+  Modal,
+  NativeSelect,
+  NumberInput,
+  Select,
+  Textarea,
+  TextInput,
+} from '@mantine/core';
 import { type FormEvent, useState } from 'react';
 import { Problem } from '../../api/client';
-import { useCatalogue, useInstruments, useKeepStudent } from '../../api/teacher';
+import { classesOf, useCatalogue, useEverybody, useInstruments, useKeepStudent } from '../../api/teacher';
 import type { Instrument, Student } from '../../api/types';
 import { notes } from '../../ui/words';
 import { Wrong } from '../../ui/Wrong';
@@ -14,7 +24,7 @@ interface Props {
   student?: Student;
 }
 
-const FIELDS = ['/name', '/range', '/referencePitch', '/minutesADay'];
+const FIELDS = ['/name', '/range', '/referencePitch', '/minutesADay', '/className'];
 const DAYS = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'];
 const ISO_16 = '440';
 
@@ -42,6 +52,7 @@ function rangeOf(instrument: Instrument | undefined, level: string): string {
 function Fields({ onClose, student }: Props) {
   const catalogue = useCatalogue();
   const instruments = useInstruments();
+  const everybody = useEverybody();
   const keep = useKeepStudent();
   const [name, setName] = useState(student?.name ?? '');
   const [instrument, setInstrument] = useState(student?.instrument ?? 'oboe');
@@ -51,9 +62,11 @@ function Fields({ onClose, student }: Props) {
   const [minutes, setMinutes] = useState(student?.minutesADay ?? undefined);
   const [lessonDay, setLessonDay] = useState(student?.lessonDay ?? 0);
   const [lessonTime, setLessonTime] = useState(student?.lessonTime?.slice(0, 5) ?? '');
+  const [className, setClassName] = useState(student?.className ?? '');
   const [parentNote, setParentNote] = useState(student?.parentNote ?? '');
   const wrong = keep.error instanceof Problem ? keep.error : undefined;
   const wrongAt = (field: string) => (wrong?.pointer === field ? wrong.sentence : undefined);
+  const classes = classesOf(everybody.data ?? []);
   const chosen = instruments.data?.find((one) => one.id === instrument);
   const submit = (event: FormEvent) => {
     event.preventDefault();
@@ -71,6 +84,7 @@ function Fields({ onClose, student }: Props) {
         lessonDay: lessonDay || undefined,
         lessonTime: lessonTime || undefined,
         parentNote,
+        className,
       },
       { onSuccess: onClose },
     );
@@ -151,6 +165,15 @@ function Fields({ onClose, student }: Props) {
           onChange={(event) => setLessonTime(event.currentTarget.value)}
         />
       </Group>
+      <Autocomplete
+        label="Class"
+        description="What is given to a class, all in it get."
+        maxLength={60}
+        data={classes}
+        value={className}
+        onChange={setClassName}
+        error={wrongAt('/className')}
+      />
       <Textarea
         label="The parents’ note"
         autosize

@@ -103,7 +103,7 @@ export function StudentPage() {
           />
           <div className={classes.key} aria-live="polite">
             <h2>In {notes(shown.tonic)}</h2>
-            <KeyForms key={shown.tonic} stone={shown} studentId={id} />
+            <KeyForms key={shown.tonic} stone={shown} mostRings={path.data.mostRings} studentId={id} />
           </div>
         </section>
         <aside className={classes.side}>

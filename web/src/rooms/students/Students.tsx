@@ -75,6 +75,7 @@ export function Students() {
               <strong>{student.name}</strong>
               <span>
                 {student.instrumentName}, {notes(student.range.replace('-', ' to '))}
+                {student.className && `, ${student.className}`}
               </span>
             </Link>
             {archived && (

@@ -1,8 +1,8 @@
 import { ActionIcon } from '@mantine/core';
 import { IconPlus, IconTrash } from '@tabler/icons-react';
 import { useSuggestions } from '../../../api/climbs';
-import { useSettings } from '../../../api/teacher';
 import type { ClimbRung } from '../../../api/types';
+import { useValueName } from '../../../ui/useValueName';
 import { useBench } from '../BenchContext';
 import { patternOf, withPattern } from '../material';
 import { RANGES } from '../ranges';
@@ -90,14 +90,10 @@ interface ChoiceProps {
 
 function RungChoice({ kind, rung, onChange }: ChoiceProps) {
   const { step, catalogue, passage } = useBench();
-  const settings = useSettings();
-  const british = settings.data?.valueNames === 'british';
+  const nameOf = useValueName();
   switch (kind) {
     case 'value': {
-      const even = catalogue.values.map((one) => ({
-        value: one.value,
-        label: british ? one.british : one.plural,
-      }));
+      const even = catalogue.values.map((one) => ({ value: one.value, label: nameOf(one) }));
       const named = catalogue.figures.map((one) => ({ value: one.figure.join(' '), label: one.name }));
       return (
         <Select

@@ -4,6 +4,7 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import java.time.LocalDate;
 import java.time.OffsetDateTime;
 import java.util.List;
 import java.util.UUID;
@@ -70,13 +71,29 @@ class WeekJourney {
                     .fill("long-enough-1");
             page.getByText("Make the studio").click();
             assertThat(page.getByText("Nobody here yet")).isVisible();
-            String ada = post(page, "/api/students", "{\"name\":\"Ada Weir\",\"instrument\":\"oboe\"}", null);
-            post(page, "/api/students", "{\"name\":\"Bea Lock\",\"instrument\":\"english-horn\"}", null);
+            String ada = post(
+                    page,
+                    "/api/students",
+                    "{\"name\":\"Ada Weir\",\"instrument\":\"oboe\",\"className\":\"Weir reeds\"}",
+                    null);
+            post(
+                    page,
+                    "/api/students",
+                    "{\"name\":\"Bea Lock\",\"instrument\":\"english-horn\",\"className\":\"Weir reeds\"}",
+                    null);
+            post(page, "/api/students", "{\"name\":\"Cal Sluice\",\"instrument\":\"oboe\"}", null);
             post(page, "/api/steps", "{\"document\":" + STEP + ",\"climb\":" + CLIMB + "}", null);
             visit.open("/shelf");
             page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Give Over the weir to students"))
                     .click();
-            page.getByLabel("Everybody").check();
+            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Weir reeds · 2"))
+                    .click();
+            assertThat(page.getByLabel("Cal Sluice, oboe")).not().isChecked();
+            page.getByLabel("For weeks").fill("4");
+            assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Bea Lock")))
+                    .isVisible();
+            assertThat(page.getByLabel("To", new Page.GetByLabelOptions().setExact(true)))
+                    .hasValue(LocalDate.now().plusDays(4 * 7 - 1).toString());
             page.getByLabel("Until it is learned").check();
             page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Give it"))
                     .click();
