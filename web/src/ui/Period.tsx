@@ -1,5 +1,6 @@
-import { Checkbox, Group, NumberInput, TextInput } from '@mantine/core';
+import { Checkbox, NumberInput, TextInput } from '@mantine/core';
 import { daysBetween, isoDay, later } from './words';
+import classes from './Period.module.css';
 
 const WEEK = 7;
 const FIRST_WEEKS = 2;
@@ -33,40 +34,38 @@ export function Period({ days, onChange, begun }: Props) {
     onChange({ from: day, to: to !== undefined && day && long ? later(day, long - 1) : to });
   };
   return (
-    <div>
-      <Group grow align="start" gap="sm">
-        {!begun && (
-          <TextInput
-            label="From"
-            type="date"
-            required
-            value={from}
-            onChange={(event) => setFrom(event.currentTarget.value)}
-          />
-        )}
-        <NumberInput
-          label="For weeks"
-          min={1}
-          max={MOST_WEEKS}
-          allowDecimal={false}
-          disabled={to === undefined}
-          value={to === undefined ? '' : weeks}
-          onChange={(typed) =>
-            Number(typed) >= 1 && onChange({ from, to: later(from, Number(typed) * WEEK - 1) })
-          }
-        />
+    <div className={classes.period}>
+      {!begun && (
         <TextInput
-          label="To"
+          label="From"
           type="date"
-          required={to !== undefined}
-          disabled={to === undefined}
-          min={from}
-          value={to ?? ''}
-          onChange={(event) => onChange({ from, to: event.currentTarget.value })}
+          required
+          value={from}
+          onChange={(event) => setFrom(event.currentTarget.value)}
         />
-      </Group>
+      )}
+      <TextInput
+        label="To"
+        type="date"
+        required={to !== undefined}
+        disabled={to === undefined}
+        min={from}
+        value={to ?? ''}
+        onChange={(event) => onChange({ from, to: event.currentTarget.value })}
+      />
+      <NumberInput
+        label="For weeks"
+        min={1}
+        max={MOST_WEEKS}
+        allowDecimal={false}
+        disabled={to === undefined}
+        value={to === undefined ? '' : weeks}
+        onChange={(typed) =>
+          Number(typed) >= 1 && onChange({ from, to: later(from, Number(typed) * WEEK - 1) })
+        }
+      />
       <Checkbox
-        mt="xs"
+        className={classes.learned}
         label="Until it is learned"
         checked={to === undefined}
         onChange={(event) =>

@@ -88,7 +88,7 @@ function OneScale({ studentId, onClose }: Props) {
           onChange={(chosen) => chosen && setValue(chosen)}
         />
         <NumberInput
-          label={`Tempo, ${quarters} a minute`}
+          label={`${quarters[0]!.toUpperCase()}${quarters.slice(1)} a minute`}
           min={20}
           max={400}
           value={bpm}

@@ -91,14 +91,24 @@ function Fields({ onClose, student }: Props) {
   };
   return (
     <form onSubmit={submit} style={{ display: 'grid', gap: 14 }}>
-      <TextInput
-        label="Name"
-        required
-        data-autofocus
-        value={name}
-        onChange={(event) => setName(event.currentTarget.value)}
-        error={wrongAt('/name')}
-      />
+      <Group grow align="start">
+        <TextInput
+          label="Name"
+          required
+          data-autofocus
+          value={name}
+          onChange={(event) => setName(event.currentTarget.value)}
+          error={wrongAt('/name')}
+        />
+        <Autocomplete
+          label="Class"
+          maxLength={60}
+          data={classes}
+          value={className}
+          onChange={setClassName}
+          error={wrongAt('/className')}
+        />
+      </Group>
       <Select
         label="Instrument"
         searchable
@@ -165,15 +175,6 @@ function Fields({ onClose, student }: Props) {
           onChange={(event) => setLessonTime(event.currentTarget.value)}
         />
       </Group>
-      <Autocomplete
-        label="Class"
-        description="What is given to a class, all in it get."
-        maxLength={60}
-        data={classes}
-        value={className}
-        onChange={setClassName}
-        error={wrongAt('/className')}
-      />
       <Textarea
         label="The parents’ note"
         autosize

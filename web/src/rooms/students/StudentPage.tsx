@@ -71,7 +71,6 @@ export function StudentPage() {
         <p>
           {student.data.instrumentName} · keys as written, {path.data.order}
         </p>
-        <span className={classes.push} />
         <Button component={Link} to={`/students/${id}/lesson`}>
           Lesson
         </Button>

@@ -92,7 +92,7 @@ class WeekJourney {
             page.getByLabel("For weeks").fill("4");
             assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Bea Lock")))
                     .isVisible();
-            assertThat(page.getByLabel("To", new Page.GetByLabelOptions().setExact(true)))
+            assertThat(page.getByLabel("To *", new Page.GetByLabelOptions().setExact(true)))
                     .hasValue(LocalDate.now().plusDays(4 * 7 - 1).toString());
             page.getByLabel("Until it is learned").check();
             page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Give it"))

@@ -29,10 +29,10 @@ public record SlipTrend(SlipTally all, SlipTally lately) {
     /**
      * In sentences with numbers, most often first: {@code G natural for Gb: 7 of 12 takes in this key, 1 of 4 in the
      * last 14 days}.
-     * Without takes in the last days the numbers of all takes stand alone.
+     * The numbers of all takes stand alone where none of them, or every one, is of the last days.
      */
     public List<String> sentences() {
-        if (lately.takes() == 0) return all.sentences();
+        if (lately.takes() == 0 || lately.takes() == all.takes()) return all.sentences();
         Map<String, Integer> last =
                 lately.lines().stream().collect(Collectors.toMap(SlipTally.Line::what, SlipTally.Line::takes));
         List<String> sentences = all.sentences();

@@ -51,7 +51,11 @@ class SlipTrendTest {
     }
 
     @Test
-    void without_takes_in_the_last_days_the_whole_stands_alone() {
+    void where_none_or_all_are_of_the_last_days_the_whole_stands_alone() {
+        assertThat(SlipTrend.of(DB, List.of(slipped(3), clean(0)), TODAY)
+                        .sentences()
+                        .get(0))
+                .isEqualTo("G natural for Gb: 1 of 2 takes in this key");
         assertThat(SlipTrend.of(DB, List.of(slipped(14)), TODAY).sentences())
                 .containsExactly("G natural for Gb: 1 of 1 take in this key", "notes: 1 of 1 take in this key");
         assertThat(SlipTrend.of(DB, List.of(), TODAY).sentences()).isEmpty();

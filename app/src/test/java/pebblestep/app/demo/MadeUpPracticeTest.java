@@ -1,0 +1,104 @@
+package pebblestep.app.demo;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.time.LocalDate;
+import java.time.LocalTime;
+import java.util.ArrayList;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import pebblestep.app.assignments.AssignmentViews.AssignmentView;
+import pebblestep.app.demo.DemoPlan.Piece;
+import pebblestep.app.practice.PracticeViews.TakeForm;
+import pebblestep.app.practice.TakeOutcome;
+import pebblestep.core.climb.Ascent;
+import pebblestep.core.instrument.Instruments;
+import pebblestep.core.instrument.Level;
+import pebblestep.core.passage.Passage;
+import pebblestep.core.passage.Player;
+import pebblestep.core.rhythm.Bpm;
+import pebblestep.exchange.ClimbDocuments;
+import pebblestep.exchange.StepDocuments;
+import tools.jackson.databind.json.JsonMapper;
+
+/** The demo's students practise what they were given, and the same on every start of a day. */
+class MadeUpPracticeTest {
+    private static final LocalDate TODAY = LocalDate.of(2026, 3, 2);
+    private static final PieceDocuments DOCUMENTS =
+            new PieceDocuments(JsonMapper.builder().build());
+
+    private static Ascent ascent(Piece piece) {
+        return Ascent.of(
+                StepDocuments.read(DOCUMENTS.document(piece).toString()),
+                ClimbDocuments.read(DOCUMENTS.climb(piece).toString()));
+    }
+
+    private static AssignmentView given(Piece piece) {
+        LocalDate first = TODAY.minusDays(piece.firstDay());
+        return new AssignmentView(
+                1, 1, 1, piece.title(), "", null, "", null, first, first.plusDays(piece.days()), List.of(), 8, false);
+    }
+
+    private static Player reader(DemoPlan.Player player) {
+        return Player.of(Instruments.of(player.instrument()), Level.of(player.level()));
+    }
+
+    private static List<TakeForm> everything(long seed) {
+        MadeUpPractice practised = new MadeUpPractice(seed);
+        List<TakeForm> takes = new ArrayList<>();
+        for (DemoPlan.Player player : DemoPlan.PLAYERS) {
+            for (Piece piece : player.pieces()) {
+                takes.addAll(
+                        practised.of(given(piece), ascent(piece), piece, player.daysAWeek(), reader(player), TODAY));
+            }
+        }
+        return takes;
+    }
+
+    @Test
+    void the_same_seed_gives_the_same_practice_and_another_gives_another() {
+        assertThat(everything(5)).isEqualTo(everything(5)).isNotEqualTo(everything(6));
+    }
+
+    @Test
+    void takes_lie_on_days_of_their_piece_before_today_and_on_rungs_of_its_climb() {
+        for (DemoPlan.Player player : DemoPlan.PLAYERS) {
+            for (Piece piece : player.pieces()) {
+                Ascent ascent = ascent(piece);
+                List<Bpm> tempos = ascent.walk().stream().map(ascent::bpm).toList();
+                AssignmentView given = given(piece);
+                List<TakeForm> takes =
+                        new MadeUpPractice(5).of(given, ascent, piece, player.daysAWeek(), reader(player), TODAY);
+                assertThat(takes).as(piece.title()).allSatisfy(take -> {
+                    LocalDate day = take.takenAt().toLocalDate();
+                    assertThat(day).isBetween(given.startsOn(), given.endsOn()).isBefore(TODAY);
+                    assertThat(take.takenAt().toLocalTime()).isBetween(LocalTime.of(15, 30), LocalTime.of(20, 0));
+                    assertThat(Bpm.of(take.bpm())).isIn(tempos);
+                });
+            }
+        }
+    }
+
+    @Test
+    void what_slips_is_a_note_that_the_student_reads_and_a_clean_take_slips_nowhere() {
+        DemoPlan.Player player = DemoPlan.PLAYERS.get(0);
+        for (Piece piece : player.pieces()) {
+            Ascent ascent = ascent(piece);
+            // The line is the same on every rung unless its range grows.
+            List<String> read = ascent.walk().stream()
+                    .flatMap(at -> Passage.of(ascent.at(at), reader(player)).notes().stream())
+                    .map(note -> note.written().toString())
+                    .distinct()
+                    .toList();
+            for (TakeForm take :
+                    new MadeUpPractice(7).of(given(piece), ascent, piece, player.daysAWeek(), reader(player), TODAY)) {
+                assertThat(take.slipped() == null).isEqualTo(take.outcome() == TakeOutcome.CLEAN);
+                if (take.slipped() == null) continue;
+                assertThat(take.slipped().read().kinds()).isNotEmpty();
+                assertThat(take.slipped().read().notes())
+                        .allSatisfy(
+                                note -> assertThat(note.written().toString()).isIn(read));
+            }
+        }
+    }
+}

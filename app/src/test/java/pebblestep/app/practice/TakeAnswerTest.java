@@ -1,0 +1,90 @@
+package pebblestep.app.practice;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.time.OffsetDateTime;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import pebblestep.app.Client;
+import pebblestep.app.Client.Answer;
+import pebblestep.app.Given;
+import pebblestep.app.RunningApp;
+import tools.jackson.databind.JsonNode;
+
+/** The answer to a take is what the list says afterwards: the phone shows the one, and the other when it is opened again. */
+@ExtendWith(RunningApp.class)
+class TakeAnswerTest {
+    /** What the list settles for the whole day, and an answer to one take does not. */
+    private static final Set<String> OF_THE_LIST = Set.of("repetitions", "minutes", "purpose", "reason");
+
+    private final OffsetDateTime now = OffsetDateTime.now();
+    private Client practising;
+    private long assignment;
+
+    @BeforeEach
+    void an_assigned_step(Client client) {
+        Client teacher = client.signUp();
+        Answer student = Given.student(teacher, "Pia", "oboe");
+        assignment = Given.assigned(teacher, student).id();
+        practising = client.byLink(student.string("practicePath"));
+    }
+
+    private Answer take(UUID id, String outcome, int bpm, OffsetDateTime at, int seconds) {
+        String form = Given.take(id, assignment, outcome, bpm, at.toString());
+        Answer answer = practising.post(
+                "/api/practice/takes", form.substring(0, form.length() - 1) + ",\"seconds\":" + seconds + "}");
+        assertThat(answer.status()).as(answer.text()).isEqualTo(200);
+        return answer;
+    }
+
+    private static String settled(JsonNode item) {
+        return item.propertyStream()
+                .filter(field -> !OF_THE_LIST.contains(field.getKey()))
+                .map(field -> field.getKey() + "=" + field.getValue())
+                .collect(Collectors.joining("\n"));
+    }
+
+    private void isOnTheList(Answer answer) {
+        JsonNode listed = practising.get("/api/practice/today").json().at("/items/0");
+        assertThat(settled(answer.json())).isEqualTo(settled(listed));
+    }
+
+    @Test
+    void after_every_take_it_is_what_the_list_says() {
+        String[] outcomes = {"clean", "clean", "slips", "clean", "clean", "clean", "stopped", "slips", "slips"};
+        int seconds = 0;
+        for (int i = 0; i < outcomes.length; i++) {
+            Answer answer = take(UUID.randomUUID(), outcomes[i], i < 6 ? 60 : 68, now.plusSeconds(i), 10 + i);
+            seconds += 10 + i;
+            assertThat(answer.json().get("secondsToday").asInt()).isEqualTo(seconds);
+            assertThat(answer.json().get("takesToday").asInt()).isEqualTo(i + 1);
+            isOnTheList(answer);
+        }
+    }
+
+    @Test
+    void a_take_that_comes_late_is_put_in_its_place_and_answered_with_the_whole() {
+        take(UUID.randomUUID(), "clean", 60, now.minusMinutes(3), 20);
+        take(UUID.randomUUID(), "slips", 60, now.minusMinutes(2), 20);
+        assertThat(take(UUID.randomUUID(), "clean", 60, now.minusMinutes(1), 20).string("sentence"))
+                .isEqualTo("1 of 3 clean in a row at 60 bpm, then 68.");
+        Answer late = take(UUID.randomUUID(), "clean", 60, now.minusMinutes(4), 20);
+        assertThat(late.string("sentence")).isEqualTo("1 of 3 clean in a row at 60 bpm, then 68.");
+        assertThat(late.json().get("takesToday").asInt()).isEqualTo(4);
+        isOnTheList(late);
+    }
+
+    @Test
+    void sent_again_it_is_answered_again_and_counted_once() {
+        UUID id = UUID.randomUUID();
+        Answer first = take(id, "clean", 60, now, 20);
+        Answer again = take(id, "clean", 60, now, 20);
+        assertThat(again.text()).isEqualTo(first.text());
+        assertThat(again.json().get("takesToday").asInt()).isOne();
+        isOnTheList(again);
+    }
+}
