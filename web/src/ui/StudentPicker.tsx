@@ -6,6 +6,9 @@ import classes from './StudentPicker.module.css';
 /** So many fit into the list without looking for one. */
 const SEEN_AT_ONCE = 8;
 
+/** To so many something can be given at once. */
+const MOST_AT_ONCE = 60;
+
 interface Props {
   chosen: number[];
   onChange: (ids: number[]) => void;
@@ -63,7 +66,7 @@ export function StudentPicker({ chosen, onChange }: Props) {
         </div>
       )}
       <div className={classes.names}>
-        {shown.length > 1 && (
+        {shown.length > 1 && shown.length <= MOST_AT_ONCE && (
           <Checkbox
             label={wanted ? `All ${shown.length} of these` : 'Everybody'}
             checked={here === shown.length}
@@ -90,6 +93,7 @@ export function StudentPicker({ chosen, onChange }: Props) {
       {chosen.length > 0 && all.length > SEEN_AT_ONCE && (
         <p className={classes.note}>
           {chosen.length} of {all.length} chosen
+          {all.length > MOST_AT_ONCE && `, ${MOST_AT_ONCE} at most at once`}
         </p>
       )}
     </fieldset>

@@ -64,8 +64,9 @@ function Fields({ routine, onClose }: Props) {
         <StudentPicker chosen={chosen} onChange={setChosen} />
         <p className={classes.giveLabel}>When</p>
         <Period days={days} onChange={setDays} />
-        <p className={classes.giveLabel}>On</p>
-        <Weekdays chosen={weekdays} onChange={setWeekdays} />
+        <div className={classes.giveDays}>
+          <Weekdays chosen={weekdays} onChange={setWeekdays} />
+        </div>
         <NumberInput
           mt="sm"
           label="Minutes a day for each step"
