@@ -26,6 +26,11 @@ export class Problem extends Error {
 const OFFLINE =
   'The studio cannot be reached. Check the network; what you see is kept and can be sent again.';
 
+/** Whether an error says that a link or a session is not valid any more. */
+export function isClosing(error: unknown): boolean {
+  return error instanceof Problem && error.status === 401;
+}
+
 /** The sentence of any error. */
 export function sentenceOf(error: unknown): string {
   if (error instanceof Problem) return error.sentence;

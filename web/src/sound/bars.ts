@@ -36,6 +36,8 @@ export interface BarPlan {
   bars: Bar[];
   /** The first bar after the count-in. */
   loop: number;
+  /** Which bars sound, round and round from the end of the count-in on; the others are silent. */
+  turns: boolean[];
   /** From the first bar to the first note, in seconds. */
   toFirstNote: number;
 }
@@ -85,7 +87,24 @@ export function barsOf(passage: PassageDocument): BarPlan {
       length: (note.durationMs * SOUNDING) / 1000,
     });
   }
-  return { bars, loop: clicks.countInBars, toFirstNote: -clicks.startMs / 1000 };
+  return {
+    bars,
+    loop: clicks.countInBars,
+    turns: clicks.turns,
+    toFirstNote: -clicks.startMs / 1000,
+  };
+}
+
+/** A plan of clicks and nothing else, as for a test: when they sound and when it is over, in milliseconds. */
+export function clicksAlone(clicksMs: number[], endMs: number): BarPlan {
+  const clicks = clicksMs.map((ms) => ({ at: ms / 1000, kind: 'plain' as const }));
+  const bar = { seconds: endMs / 1000, clicks, notes: [], drums: [], foot: [] };
+  return { bars: [bar], loop: 0, turns: [true], toFirstNote: 0 };
+}
+
+/** What a bar sounds like when it is the so many-th after the count-in; its notes and the foot go on where it is silent. */
+export function turnOf({ turns }: BarPlan, bar: Bar, played: number): Bar {
+  return turns[played % turns.length] ? bar : { ...bar, clicks: [], drums: [] };
 }
 
 /** The notes of a drone: as the step asks, or as the student does. */

@@ -1,4 +1,4 @@
-import type { Bar, BarPlan } from './bars';
+import { turnOf, type Bar, type BarPlan } from './bars';
 
 /** Once through a line: what sounds in it, and whether a voice plays. */
 export interface Lap {
@@ -16,12 +16,14 @@ export interface DueBar {
 
 /**
  * Walks through laps: the count-in of the first, then lap after lap, each beginning exactly at the bar line where the one
- * before ends, whatever its tempo.
+ * before ends, whatever its tempo. Silent bars take their turns on through all laps.
  */
 export class LapClock {
   private readonly laps: readonly Lap[];
   private lap = 0;
   private bar = 0;
+  /** Bars handed out since the count-in. */
+  private played = 0;
   private nextAt: number;
   /** When the first note of each lap is due, as far as its bars were handed out. */
   readonly firstNotes: number[] = [];
@@ -47,7 +49,8 @@ export class LapClock {
     const due: DueBar[] = [];
     while (!this.isOver && this.nextAt < moment) {
       const { plan } = this.laps[this.lap]!;
-      const bar = plan.bars[this.bar]!;
+      const whole = plan.bars[this.bar]!;
+      const bar = this.bar < plan.loop ? whole : turnOf(plan, whole, this.played++);
       due.push({ bar, at: this.nextAt, lap: this.lap });
       this.nextAt += bar.seconds;
       this.bar += 1;

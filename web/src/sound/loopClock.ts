@@ -1,4 +1,4 @@
-import type { Bar, BarPlan } from './bars';
+import { turnOf, type Bar, type BarPlan } from './bars';
 
 /** A bar that is to sound, and exactly when. */
 export interface Due {
@@ -9,11 +9,13 @@ export interface Due {
 
 /**
  * Walks through the bars of a plan again and again. Where the plan is changed, the next bar is already the new one's, and
- * begins exactly where the bar before ends: there is no gap and nothing drifts, whatever is changed.
+ * begins exactly where the bar before ends: there is no gap and nothing drifts, whatever is changed; silent bars take their turns on.
  */
 export class LoopClock {
   private plan: BarPlan;
   private next = 0;
+  /** Bars handed out since the count-in. */
+  private played = 0;
   private nextAt: number;
 
   constructor(plan: BarPlan, startAt: number) {
@@ -34,7 +36,8 @@ export class LoopClock {
   dueBefore(moment: number): Due[] {
     const due: Due[] = [];
     while (this.nextAt < moment) {
-      const bar = this.plan.bars[this.next]!;
+      const whole = this.plan.bars[this.next]!;
+      const bar = this.next < this.plan.loop ? whole : turnOf(this.plan, whole, this.played++);
       due.push({ bar, at: this.nextAt });
       this.nextAt += bar.seconds;
       this.next += 1;

@@ -12,6 +12,8 @@ export interface Rendered {
   /** The mean of the last hundred distances less the mean of the first hundred: what would be drift. */
   driftMs: number;
   missing: number;
+  /** Sounds where none should be, as in a silent bar. */
+  extra: number;
 }
 
 /** A bar and when it sounds, in seconds from the start. */
@@ -26,6 +28,8 @@ const START_SECONDS = 0.1;
 /** Above this a sample belongs to a click. */
 const SILENCE = 0.02;
 const QUIET_SECONDS = 0.05;
+/** A click that comes earlier than this before its time belongs to none. */
+const EARLIEST_SECONDS = 0.02;
 
 /** The bars of a loop in which one plan after the other takes over every few bars, as if it were changed while it plays. */
 export function loopBars(plans: BarPlan[], seconds: number, everyBars: number): Due[] {
@@ -63,16 +67,19 @@ export async function render(due: Due[], seconds: number): Promise<Rendered> {
     .filter((at) => at < seconds);
   const distances: number[] = [];
   let missing = 0;
+  let extra = 0;
   // Rendered piece by piece, so that an hour needs no more memory than a minute.
   for (let from = 0; from < seconds; from += PIECE_SECONDS) {
     const to = Math.min(seconds, from + PIECE_SECONDS);
     const inPiece = due.filter((one) => one.at + one.bar.seconds > from && one.at < to);
     const samples = await piece(inPiece, from, to);
-    for (const at of expected.filter((time) => time >= from + QUIET_SECONDS && time < to - QUIET_SECONDS)) {
-      const found = onset(samples, at - from);
+    const here = expected.filter((time) => time >= from && time < to).map((time) => time - from);
+    for (const at of here.filter((time) => time >= QUIET_SECONDS && time < to - from - QUIET_SECONDS)) {
+      const found = onset(samples, at);
       if (found === undefined) missing += 1;
-      else distances.push((found - (at - from)) * 1000);
+      else distances.push((found - at) * 1000);
     }
+    extra += strays(samples, here);
   }
   const mean = (list: number[]) => list.reduce((sum, one) => sum + one, 0) / Math.max(1, list.length);
   return {
@@ -80,6 +87,7 @@ export async function render(due: Due[], seconds: number): Promise<Rendered> {
     worstMs: distances.reduce((worst, one) => Math.max(worst, Math.abs(one)), 0),
     driftMs: mean(distances.slice(-100)) - mean(distances.slice(0, 100)),
     missing,
+    extra,
   };
 }
 
@@ -97,6 +105,22 @@ async function piece(due: Due[], from: number, to: number): Promise<Float32Array
     RATE,
   );
   return buffer.getChannelData(0);
+}
+
+/** How many sounds there are that belong to no click. */
+function strays(samples: Float32Array, expected: number[]): number {
+  let found = 0;
+  let next = 0;
+  for (let i = 0; i < samples.length; i++) {
+    if (Math.abs(samples[i]!) <= SILENCE) continue;
+    const at = i / RATE;
+    while (next < expected.length && expected[next]! + QUIET_SECONDS < at) next += 1;
+    if (expected[next] !== undefined && expected[next]! - EARLIEST_SECONDS <= at) continue;
+    found += 1;
+    // What goes on sounding is counted once.
+    i += Math.round(QUIET_SECONDS * RATE);
+  }
+  return found;
 }
 
 /** The first loud sample near a time, in seconds; nothing where there is only silence. */

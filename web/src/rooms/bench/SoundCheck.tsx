@@ -31,6 +31,13 @@ const VARIETY: StepDocument[] = [
   changed(72.3, '1/12', ['1/8'], 'beats'),
 ];
 
+/** A line of two bars that meets three bars that sound and two that are silent. */
+const SILENT: StepDocument = {
+  ...FIRST,
+  tempo: { beat: '1/4', bpm: 180 },
+  metronome: { countInBars: 1, accent: true, click: 'beats', silent: { sounding: 3, silent: 2 } },
+};
+
 /** What is measured: its name, the steps, and whether they are laps of the practice room or changes at the bench. */
 const CHECKS: { name: string; steps: StepDocument[]; run: boolean }[] = [
   { name: 'The bench, changed every four bars', steps: VARIETY, run: false },
@@ -40,6 +47,7 @@ const CHECKS: { name: string; steps: StepDocument[]; run: boolean }[] = [
     run: true,
   })),
   { name: 'The practice room, another tempo each time', steps: VARIETY, run: true },
+  { name: 'The practice room, three bars that sound and two silent', steps: [SILENT], run: true },
 ];
 
 async function plansOf(steps: StepDocument[]): Promise<BarPlan[]> {
@@ -93,7 +101,8 @@ export function SoundCheck() {
         {found.map(({ name, rendered }) => (
           <li key={name}>
             {name}: {rendered.clicks} clicks in {minutes} minutes, the furthest {rendered.worstMs.toFixed(3)}{' '}
-            ms from its time, drift {rendered.driftMs.toFixed(4)} ms, {rendered.missing} missing.
+            ms from its time, drift {rendered.driftMs.toFixed(4)} ms, {rendered.missing} missing,{' '}
+            {rendered.extra} too many.
           </li>
         ))}
       </ul>

@@ -1,6 +1,7 @@
 import { useRef } from 'react';
 import { sentenceOf } from '../../api/client';
 import type { Week } from '../../api/types';
+import { clicksAlone } from '../../sound/bars';
 import { useRun } from '../../sound/useRun';
 import { useLatencyCheck } from './usePractice';
 import buttons from './Buttons.module.css';
@@ -31,13 +32,7 @@ export function LatencyFinder({ token, test, latencyMs, onSet }: Props) {
     if (!test) return;
     taps.current = [];
     check.reset();
-    const seconds = test.intervalMs / 1000;
-    const clicks = Array.from({ length: test.clicks }, (_, i) => ({
-      at: i * seconds,
-      kind: 'plain' as const,
-    }));
-    const bar = { seconds: seconds * test.clicks, clicks, notes: [], drums: [], foot: [] };
-    const plan = { bars: [bar], loop: 0, toFirstNote: 0 };
+    const plan = clicksAlone(test.clicksMs, test.endMs);
     void player.start({ laps: [{ plan, voice: false }], drone: [], latencyMs: 0 });
   };
   const set = (ms: number) => onSet(Math.min(MOST_MS, Math.max(0, ms)));

@@ -1,13 +1,13 @@
 import { lazy, Suspense, useState } from 'react';
 import { useParams } from 'react-router';
-import { Problem, sentenceOf } from '../../api/client';
+import { sentenceOf } from '../../api/client';
 import { useKeys } from '../../ui/useKeys';
 import { Waiting } from '../../ui/Waiting';
 import { Done } from './Done';
 import { localTime, newId } from './keep/ids';
-import type { Entry } from './keep/store';
 import { PracticeHead } from './PracticeHead';
 import { PracticeItem } from './PracticeItem';
+import { KeptForLater, Unsent } from './Unsent';
 import { useKeptPassages, usePractice } from './usePractice';
 import classes from './Practice.module.css';
 
@@ -16,7 +16,7 @@ const KeySheet = lazy(async () => ({ default: (await import('./KeySheet')).KeySh
 /** The student's half hour: one thing at a time. */
 export function PracticeRoom() {
   const token = useParams().token!;
-  const { list, asked, week, weekComing, outbox } = usePractice(token);
+  const { list, closed, asked, week, weekComing, outbox } = usePractice(token);
   const [at, setAt] = useState(0);
   const [keys, setKeys] = useState(false);
   const [resting, setResting] = useState(true);
@@ -33,8 +33,9 @@ export function PracticeRoom() {
     if (asked.isPending) return <Waiting />;
     return (
       <main className={classes.alone}>
-        <h1>{asked.error instanceof Problem ? 'This room is closed' : 'No way to the studio'}</h1>
+        <h1>{closed ? 'This room is closed' : 'No way to the studio'}</h1>
         <p>{sentenceOf(asked.error)}</p>
+        {closed && <KeptForLater entries={outbox.waiting} />}
       </main>
     );
   }
@@ -71,25 +72,8 @@ export function PracticeRoom() {
           onBack={() => go(0)}
         />
       )}
-      <Unsent waiting={outbox.waiting} lasting={outbox.lasting} refused={outbox.refused} />
+      <Unsent outbox={outbox} />
       <Suspense>{keys && <KeySheet opened onClose={() => setKeys(false)} />}</Suspense>
     </div>
-  );
-}
-
-/** What has not reached the studio yet. */
-function Unsent({ waiting, lasting, refused }: { waiting: Entry[]; lasting: boolean; refused: unknown }) {
-  const takes = waiting.filter((entry) => entry.kind === 'take').length;
-  const lines = waiting.length - takes;
-  const counted = [
-    takes > 0 && `${takes} ${takes === 1 ? 'take' : 'takes'}`,
-    lines > 0 && `${lines} ${lines === 1 ? 'line' : 'lines'}`,
-  ].filter(Boolean);
-  const kept = lasting ? 'kept here and not sent yet' : 'not sent yet; leave this page open until it is';
-  return (
-    <p className={classes.waiting} role="status">
-      {waiting.length > 0 && `${counted.join(' and ')} ${waiting.length === 1 ? 'is' : 'are'} ${kept}.`}
-      {refused !== undefined && ` A take was not accepted: ${sentenceOf(refused)}`}
-    </p>
   );
 }

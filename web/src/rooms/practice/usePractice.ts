@@ -1,6 +1,6 @@
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useCallback, useEffect, useMemo } from 'react';
-import { data, practiceApi } from '../../api/client';
+import { data, isClosing, practiceApi } from '../../api/client';
 import type { AnswerForm, PassageDocument, Today, TodayItem } from '../../api/types';
 import { isoDay } from '../../ui/words';
 import { advanced, foreseen, listOf, type KeptWeek } from './foreseen';
@@ -47,7 +47,7 @@ export function usePractice(token: string) {
     },
     [client, queries, token],
   );
-  const outbox = useOutbox(token, send);
+  const outbox = useOutbox(token, today.data?.room, send);
   const { waiting } = outbox;
   const done = waiting.length === 0;
   useEffect(() => {
@@ -66,7 +66,9 @@ export function usePractice(token: string) {
   }, [today.data, week.data, waiting]);
   // Of a run over rungs the week knows the rungs; where it cannot come, the run is what is known without it.
   const weekComing = week.data === undefined && week.fetchStatus === 'fetching';
-  return { list, asked: today, week: week.data, weekComing, outbox };
+  // A kept list is of no use once the studio has said that the link was replaced.
+  const closed = isClosing(today.error);
+  return { list: closed ? undefined : list, closed, asked: today, week: week.data, weekComing, outbox };
 }
 
 /** An item after a take; what it is for today, and how often, was settled with the list. */

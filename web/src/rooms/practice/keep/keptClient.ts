@@ -1,5 +1,5 @@
 import { dehydrate, hydrate, QueryClient, type DehydratedState } from '@tanstack/react-query';
-import { Problem } from '../../../api/client';
+import { isClosing, Problem } from '../../../api/client';
 import { store } from './store';
 
 const KEPT_MS = 14 * 24 * 60 * 60 * 1000;
@@ -27,6 +27,14 @@ export function newClient(): QueryClient {
   });
 }
 
+/** Whether the studio has said that the link does not work any more. */
+function isClosed(client: QueryClient): boolean {
+  return client
+    .getQueryCache()
+    .getAll()
+    .some(({ state }) => isClosing(state.error));
+}
+
 /** Fills a client with what this browser has kept for a link. */
 export async function restore(client: QueryClient, token: string) {
   try {
@@ -43,6 +51,11 @@ export function keep(client: QueryClient, token: string): () => void {
   let timer = 0;
   const save = async () => {
     timer = 0;
+    if (isClosed(client)) {
+      // Whoever holds a link that was replaced keeps nothing of the room; what was not sent yet is kept apart.
+      await (await store()).forget(token).catch(() => undefined);
+      return;
+    }
     // What could not be asked again, as without network, is kept as it was last known.
     const { queries, mutations } = dehydrate(client, {
       shouldDehydrateQuery: (query) => query.state.data !== undefined,

@@ -1,13 +1,25 @@
 import { openDB, type DBSchema, type IDBPDatabase } from 'idb';
 import type { TakeForm, WordForm } from '../../../api/types';
 
-/** Something on its way to the studio; `seq` is its place in the order in which things happened. */
-export type Entry = { seq?: number; token: string } & (
-  { kind: 'take'; form: TakeForm } | { kind: 'word'; form: WordForm }
-);
+/** Something on its way to the studio. */
+export type Entry = {
+  /** Its place in the order in which things happened. */
+  seq?: number;
+  /** The link by which it was made. */
+  token: string;
+  /** The room it is from: it stays the student's when the link is renewed. */
+  room?: string;
+  /** Why the studio did not accept it, where it did not. */
+  refused?: string;
+} & ({ kind: 'take'; form: TakeForm } | { kind: 'word'; form: WordForm });
+
+/** Whether an entry goes with this link: made by it, or in the same room by one that it has replaced. */
+function isOf(entry: Entry, token: string, room: string | undefined): boolean {
+  return entry.token === token || (room !== undefined && entry.room === room);
+}
 
 interface Kept extends DBSchema {
-  outbox: { key: number; value: Entry; indexes: { token: string } };
+  outbox: { key: number; value: Entry };
   snapshots: { key: string; value: unknown };
 }
 
@@ -21,13 +33,17 @@ class Memory {
   async add(entry: Entry) {
     this.entries.push({ ...entry, seq: this.next++ });
   }
-  async list(token: string) {
-    return this.entries.filter((entry) => entry.token === token);
+  async list(token: string, room?: string) {
+    return this.entries.filter((entry) => isOf(entry, token, room));
+  }
+  async change(entry: Entry) {
+    this.entries = this.entries.map((one) => (one.seq === entry.seq ? entry : one));
   }
   async remove(seq: number) {
     this.entries = this.entries.filter((entry) => entry.seq !== seq);
   }
   async save() {}
+  async forget() {}
   async load(): Promise<unknown> {
     return undefined;
   }
@@ -45,14 +61,20 @@ class Lasting {
     await transaction.store.add(entry);
     await transaction.done;
   }
-  list(token: string) {
-    return this.db.getAllFromIndex('outbox', 'token', token);
+  async list(token: string, room?: string) {
+    return (await this.db.getAll('outbox')).filter((entry) => isOf(entry, token, room));
+  }
+  async change(entry: Entry) {
+    await this.db.put('outbox', entry);
   }
   remove(seq: number) {
     return this.db.delete('outbox', seq);
   }
   async save(key: string, value: unknown) {
     await this.db.put('snapshots', value, key);
+  }
+  async forget(key: string) {
+    await this.db.delete('snapshots', key);
   }
   load(key: string): Promise<unknown> {
     return this.db.get('snapshots', key);
@@ -65,9 +87,7 @@ async function open(): Promise<Memory | Lasting> {
   try {
     const db = await openDB<Kept>(NAME, 1, {
       upgrade(fresh) {
-        fresh
-          .createObjectStore('outbox', { keyPath: 'seq', autoIncrement: true })
-          .createIndex('token', 'token');
+        fresh.createObjectStore('outbox', { keyPath: 'seq', autoIncrement: true });
         fresh.createObjectStore('snapshots');
       },
     });

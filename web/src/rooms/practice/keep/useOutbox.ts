@@ -1,5 +1,5 @@
-import { useCallback, useEffect, useRef, useState } from 'react';
-import { Problem } from '../../../api/client';
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
+import { Problem, sentenceOf } from '../../../api/client';
 import type { TakeForm } from '../../../api/types';
 import { type Entry, store } from './store';
 
@@ -32,13 +32,35 @@ function isFinal(error: unknown): boolean {
   );
 }
 
+/** What has not reached the studio, and what can be done about it. */
+export interface Outbox {
+  /** On its way, in order. */
+  waiting: Entry[];
+  /** Not accepted by the studio; kept here all the same. */
+  refused: Entry[];
+  /** Whether it outlives the page. */
+  lasting: boolean;
+  /** Comes back when the entries are kept here, and sends them on from there. */
+  add(entries: NewEntry[]): Promise<void>;
+  /** Sends once more what was not accepted. */
+  tryAgain(): Promise<void>;
+  /** Crosses out what was not accepted; comes back with how to undo that. */
+  leaveOut(): Promise<() => Promise<void>>;
+}
+
+export type NewEntry = Pick<Entry, 'kind' | 'form'>;
+
 /**
  * Takes and lines on their way to the studio. Each is written down in this browser first and crossed out when it has
  * arrived; what cannot be sent now is sent later, in order. The studio stores each once, so sending twice does no harm.
+ * What was made by a link that has been replaced goes with the new one, and what is refused stays here: nothing is lost.
  */
-export function useOutbox(token: string, send: (entry: Entry) => Promise<unknown>) {
-  const [waiting, setWaiting] = useState<Entry[]>([]);
-  const [refused, setRefused] = useState<unknown>();
+export function useOutbox(
+  token: string,
+  room: string | undefined,
+  send: (entry: Entry) => Promise<unknown>,
+): Outbox {
+  const [entries, setEntries] = useState<Entry[]>([]);
   const [lasting, setLasting] = useState(true);
   const busy = useRef(false);
   const again = useRef(false);
@@ -47,11 +69,13 @@ export function useOutbox(token: string, send: (entry: Entry) => Promise<unknown
 
   const look = useCallback(async () => {
     const kept = await store();
-    const entries = await kept.list(token);
-    setWaiting(entries);
+    const found = await kept.list(token, room);
+    setEntries(found);
     setLasting(kept.lasting);
-    return entries;
-  }, [token]);
+    return found;
+  }, [token, room]);
+
+  const next = useCallback(async () => (await look()).find((entry) => entry.refused === undefined), [look]);
 
   const flush = useCallback(async () => {
     if (busy.current) {
@@ -62,15 +86,14 @@ export function useOutbox(token: string, send: (entry: Entry) => Promise<unknown
     window.clearTimeout(timer.current);
     try {
       await alone(async () => {
-        for (let entry = (await look())[0]; entry; entry = (await look())[0]) {
+        for (let entry = await next(); entry; entry = await next()) {
           try {
             await send(entry);
-            setRefused(undefined);
+            await (await store()).remove(entry.seq!);
           } catch (error) {
             if (!isFinal(error)) throw error;
-            setRefused(error);
+            await (await store()).change({ ...entry, refused: sentenceOf(error) });
           }
-          await (await store()).remove(entry.seq!);
         }
       });
       wait.current = FIRST_WAIT_MS;
@@ -84,21 +107,40 @@ export function useOutbox(token: string, send: (entry: Entry) => Promise<unknown
         void flush();
       }
     }
-  }, [look, send]);
+  }, [next, send]);
 
-  /** Comes back when the entries are kept here, and sends them on from there. */
-  const add = useCallback(
-    async (entries: Omit<Entry, 'token'>[]) => {
+  const keep = useCallback(
+    async (forms: Entry[]) => {
       const kept = await store();
-      for (const entry of entries) await kept.add({ ...entry, token } as Entry);
+      for (const entry of forms) await kept.add(entry);
       await look();
+    },
+    [look],
+  );
+  const add = useCallback(
+    async (forms: NewEntry[]) => {
+      await keep(forms.map((entry) => ({ ...entry, token, room }) as Entry));
       void flush();
     },
-    [token, look, flush],
+    [token, room, keep, flush],
   );
+  const tryAgain = useCallback(async () => {
+    const kept = await store();
+    for (const { refused, ...entry } of await kept.list(token, room))
+      if (refused !== undefined) await kept.change(entry as Entry);
+    await flush();
+  }, [token, room, flush]);
+  const leaveOut = useCallback(async () => {
+    const kept = await store();
+    const left = (await kept.list(token, room)).filter((entry) => entry.refused !== undefined);
+    for (const entry of left) await kept.remove(entry.seq!);
+    await look();
+    return () => keep(left);
+  }, [token, room, keep, look]);
 
   useEffect(() => {
-    void takeOver(token).then(flush);
+    // What was refused when the page was last open may be accepted by now.
+    void takeOver(token).then(tryAgain);
     const now = () => {
       wait.current = FIRST_WAIT_MS;
       void flush();
@@ -111,6 +153,9 @@ export function useOutbox(token: string, send: (entry: Entry) => Promise<unknown
       document.removeEventListener('visibilitychange', seen);
       window.clearTimeout(timer.current);
     };
-  }, [token, flush]);
-  return { add, waiting, refused, lasting };
+  }, [token, flush, tryAgain]);
+
+  const waiting = useMemo(() => entries.filter((entry) => entry.refused === undefined), [entries]);
+  const refused = useMemo(() => entries.filter((entry) => entry.refused !== undefined), [entries]);
+  return { add, waiting, refused, lasting, tryAgain, leaveOut };
 }

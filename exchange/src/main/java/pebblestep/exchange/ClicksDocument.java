@@ -15,7 +15,8 @@ import pebblestep.core.pitch.ReferencePitch;
 /**
  * What sounds with a passage, as JSON. Milliseconds count from the first attack of the passage, so the count-in is
  * negative; {@code endMs} is where the next repetition would start its bar. All bars, those of the count-in first, are
- * {@code barMs} long. Drums are there where the step asks for them; foot and drone always are, because a student may ask
+ * {@code barMs} long. Clicks and drums are those of bars that sound; {@code turns} says which do, round and round from the
+ * end of the count-in on and through all repetitions, true for a bar that sounds. Drums are there where the step asks for them; foot and drone always are, because a student may ask
  * for them too. {@code voiceHz} is the frequency of each note for a voice that plays the line.
  */
 public record ClicksDocument(
@@ -24,6 +25,7 @@ public record ClicksDocument(
         double barMs,
         int bars,
         int countInBars,
+        List<Boolean> turns,
         List<ClickPart> clicks,
         List<DrumPart> drums,
         FootPart foot,
@@ -46,7 +48,7 @@ public record ClicksDocument(
 
     /** What sounds with a passage at its tempo, tuned to a reference pitch. */
     public static ClicksDocument of(Passage passage, ReferencePitch reference) {
-        ClickPlan plan = ClickPlan.of(passage);
+        ClickPlan plan = ClickPlan.ofEveryBar(passage);
         Metronome wish = passage.step().metronome();
         DroneTones drone = DroneTones.of(passage, reference);
         return new ClicksDocument(
@@ -58,6 +60,7 @@ public record ClicksDocument(
                         .dividedBy(passage.step().meter().bar())
                         .floor()),
                 wish.countInBars(),
+                wish.turns(),
                 plan.clicks().stream()
                         .map(click -> new ClickPart(
                                 click.at().toString(),
@@ -68,7 +71,7 @@ public record ClicksDocument(
                                 click.countIn(),
                                 click.between()))
                         .toList(),
-                GroovePlan.of(passage).hits().stream()
+                GroovePlan.ofEveryBar(passage).hits().stream()
                         .map(hit -> new DrumPart(
                                 Rounded.of(passage.millisAt(hit.at())),
                                 hit.drum().name().toLowerCase(Locale.ROOT),

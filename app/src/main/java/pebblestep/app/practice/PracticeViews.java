@@ -144,10 +144,12 @@ public final class PracticeViews {
     /**
      * What a student sees on opening the practice link.
      *
+     * @param room a name of this room that stays when the link is renewed: what a device kept for it goes with the new link
      * @param trims what was left out or shortened so that it fits into the student's minutes
      * @param longMinutes minutes of a day after which a rest is due
      */
     public record Today(
+            String room,
             String student,
             String instrument,
             LocalDate day,
@@ -179,8 +181,8 @@ public final class PracticeViews {
     /** Once through a line: rungs above the first lap's, and who plays. */
     public record LapPart(int rung, boolean voice, boolean student) {}
 
-    /** A test of how late sounds are heard. */
-    public record LatencyTest(double intervalMs, int clicks) {}
+    /** A test of how late sounds are heard: when its clicks sound, and when it is over, in milliseconds from the first. */
+    public record LatencyTest(List<Double> clicksMs, double endMs) {}
 
     /**
      * What a student needs for a week without the studio.

@@ -75,7 +75,8 @@ class RoomService {
                             .toList()))
             .toList();
 
-    private static final LatencyTest LATENCY_TEST = new LatencyTest(Latency.INTERVAL_MILLIS, Latency.CLICKS);
+    private static final LatencyTest LATENCY_TEST =
+            new LatencyTest(Latency.clicks(), Latency.CLICKS * Latency.INTERVAL_MILLIS);
 
     private final PracticeService practice;
     private final ProgressStore progress;
@@ -148,7 +149,7 @@ class RoomService {
     }
 
     /** Whose room it is. */
-    private record Room(StudentView student, Player player, ValueNames names) {
+    private record Room(String name, StudentView student, Player player, ValueNames names) {
         /** The list of a day: what of this work is practised on it, in order and within the student's minutes. */
         Today list(LocalDate day, List<RoomWorkings> works, Map<Long, Long> seconds) {
             Map<Long, RoomWorkings> begun = works.stream()
@@ -159,6 +160,7 @@ class RoomService {
                     Optional.ofNullable(student.minutesADay()).map(Duration::ofMinutes),
                     day);
             return new Today(
+                    name,
                     student.name(),
                     student.instrumentName(),
                     day,
@@ -175,6 +177,7 @@ class RoomService {
     private Room room(PracticeVisitor visitor) {
         StudentService.Enrolled enrolled = students.enrolled(visitor.studioId(), visitor.studentId());
         return new Room(
+                students.room(visitor.studentId()),
                 enrolled.student(),
                 enrolled.player(),
                 settings.of(visitor.studioId()).speech().names());

@@ -3,6 +3,7 @@ package pebblestep.app.students;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.ByteBuffer;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardOpenOption;
@@ -25,6 +26,8 @@ import pebblestep.app.platform.PebbleProperties;
 class LinkTokens {
     private static final int KEY_BYTES = 32;
     private static final int SEAL_BYTES = 16;
+    private static final int ROOM_BYTES = 9;
+    private static final byte[] ROOM = "room".getBytes(StandardCharsets.US_ASCII);
 
     private final byte[] key;
 
@@ -59,6 +62,15 @@ class LinkTokens {
         return Base64.getUrlEncoder().withoutPadding().encodeToString(bytes);
     }
 
+    /** A name of a student's room that outlives the links to it, and that tells nothing about the student. */
+    String room(long studentId) {
+        byte[] named = ByteBuffer.allocate(Long.BYTES + ROOM.length)
+                .put(ROOM)
+                .putLong(studentId)
+                .array();
+        return Base64.getUrlEncoder().withoutPadding().encodeToString(Arrays.copyOf(hmac(named), ROOM_BYTES));
+    }
+
     /** The student a token names; whether the name is sealed is for {@link #isSealed} to say. */
     Optional<Long> studentId(String token) {
         return bytes(token).map(bytes -> ByteBuffer.wrap(bytes).getLong());
@@ -82,14 +94,18 @@ class LinkTokens {
     }
 
     private byte[] seal(long studentId, int linkVersion) {
+        byte[] named = ByteBuffer.allocate(Long.BYTES + Integer.BYTES)
+                .putLong(studentId)
+                .putInt(linkVersion)
+                .array();
+        return Arrays.copyOf(hmac(named), SEAL_BYTES);
+    }
+
+    private byte[] hmac(byte[] named) {
         try {
             Mac mac = Mac.getInstance("HmacSHA256");
             mac.init(new SecretKeySpec(key, "HmacSHA256"));
-            byte[] named = ByteBuffer.allocate(Long.BYTES + Integer.BYTES)
-                    .putLong(studentId)
-                    .putInt(linkVersion)
-                    .array();
-            return Arrays.copyOf(mac.doFinal(named), SEAL_BYTES);
+            return mac.doFinal(named);
         } catch (GeneralSecurityException e) {
             throw new IllegalStateException(e);
         }

@@ -185,6 +185,11 @@ public class StudentService implements PracticeLinkReader {
         return view(student);
     }
 
+    /** A name of a student's practice room, the same whatever link leads to it; it tells nothing about the student. */
+    public String room(long id) {
+        return tokens.room(id);
+    }
+
     /** Makes a new practice link; the old one stops working at once. */
     @Transactional
     public StudentView renewLink(long studioId, long id) {

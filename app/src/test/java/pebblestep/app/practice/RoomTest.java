@@ -58,7 +58,9 @@ class RoomTest {
         assertThat(student.string("practicePath"))
                 .doesNotContainIgnoringCase("wilhelmina")
                 .doesNotContain("Reed");
-        assertThat(week.at("/latencyTest/clicks").asInt()).isEqualTo(16);
+        assertThat(week.at("/latencyTest/clicksMs")).hasSize(16);
+        assertThat(week.at("/latencyTest/clicksMs/15").asDouble()).isEqualTo(15_000);
+        assertThat(week.at("/latencyTest/endMs").asDouble()).isEqualTo(16_000);
         assertThat(week.get("simulated").asBoolean()).isFalse();
     }
 

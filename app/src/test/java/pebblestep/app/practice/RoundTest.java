@@ -163,11 +163,15 @@ class RoundTest {
 
     @Test
     void a_renewed_link_replaces_the_old_one_at_once() {
+        String room = practising.get("/api/practice/today").string("room");
         Answer renewed = teacher.post("/api/students/" + student.id() + "/link");
         assertThat(practising.get("/api/practice/today").status()).isEqualTo(401);
         assertThat(practising.get("/api/practice/today").string("detail")).contains("Ask your teacher");
         Client again = teacher.byLink(renewed.string("practicePath"));
         assertThat(again.get("/api/practice/today").string("student")).isEqualTo("Wilhelmina Reed");
+        assertThat(again.get("/api/practice/today").string("room"))
+                .as("what a device kept for the old link is known to be this student's")
+                .isEqualTo(room);
         assertThat(teacher.byLink("/p/AAAAAAAAAAEAAAAAAAAAAAAAAAAAAAAA")
                         .get("/api/practice/today")
                         .status())

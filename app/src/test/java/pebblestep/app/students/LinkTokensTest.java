@@ -6,6 +6,7 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Base64;
+import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import pebblestep.app.platform.PebbleProperties;
@@ -57,6 +58,15 @@ class LinkTokensTest {
         assertThat(Files.size(folder.resolve("data/practice-links.key"))).isEqualTo(32);
         LinkTokens elsewhere = new LinkTokens(new PebbleProperties(folder.resolve("other"), false, 20));
         assertThat(elsewhere.isSealed(token, 7, 1)).isFalse();
+    }
+
+    @Test
+    void a_room_has_one_name_whatever_link_leads_to_it_and_another_for_every_student_and_studio() {
+        LinkTokens elsewhere = new LinkTokens(new PebbleProperties(folder.resolve("other"), false, 20));
+        assertThat(List.of(tokens().room(7), tokens().room(8), elsewhere.room(7)))
+                .doesNotHaveDuplicates()
+                .allMatch(room -> room.matches("[A-Za-z0-9_-]{12}"));
+        assertThat(tokens().room(7)).isEqualTo(tokens().room(7));
     }
 
     @Test

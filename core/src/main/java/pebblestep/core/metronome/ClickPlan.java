@@ -2,6 +2,8 @@ package pebblestep.core.metronome;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.IntPredicate;
+import pebblestep.core.Refusal;
 import pebblestep.core.passage.Metronome;
 import pebblestep.core.passage.Metronome.Clicks;
 import pebblestep.core.passage.Passage;
@@ -23,21 +25,37 @@ public record ClickPlan(Fraction start, Fraction end, List<Click> clicks) {
 
     /** The plan of one repetition, as the step asks for it. */
     public static ClickPlan of(Passage passage) {
+        return of(passage, 1);
+    }
+
+    /**
+     * The plan of a line played so many times without a break, counted in once. Silent bars take their turns on through all
+     * of it: where a line of two bars meets two that sound and two that are silent, every second repetition is silent.
+     * Refuses fewer than one repetition.
+     */
+    public static ClickPlan of(Passage passage, int times) {
+        if (times < 1) throw Refusal.of("times", "A line is played once at least, not " + times + " times.");
+        return of(passage, times, passage.step().metronome()::sounds);
+    }
+
+    /** One repetition in which no bar has its turn to be silent: what each of its bars sounds like when it sounds. */
+    public static ClickPlan ofEveryBar(Passage passage) {
+        return of(passage, 1, bar -> true);
+    }
+
+    private static ClickPlan of(Passage passage, int times, IntPredicate sounds) {
         Meter meter = passage.step().meter();
         Metronome wish = passage.step().metronome();
-        int firstBar = passage.firstBar();
-        Fraction end = passage.last().at().plus(passage.last().value());
+        int from = passage.firstBar();
+        int played = LineBars.count(passage) * times;
         List<Click> clicks = new ArrayList<>();
-        int bar = firstBar - wish.countInBars();
-        Fraction start = meter.downbeat(bar);
-        for (; meter.downbeat(bar).isLessThan(end); bar++) {
-            boolean countIn = bar < firstBar;
-            int played = bar - firstBar;
+        for (int bar = -wish.countInBars(); bar < played; bar++) {
+            boolean countIn = bar < 0;
             // Drums take the place of clicks once the line has begun.
-            boolean silent = !countIn && (wish.groove().isPresent() || !wish.sounds(played));
-            if (!silent) clicks.addAll(bar(meter, bar, countIn, passage));
+            boolean silent = !countIn && (wish.groove().isPresent() || !sounds.test(bar));
+            if (!silent) clicks.addAll(bar(meter, from + bar, countIn, passage));
         }
-        return new ClickPlan(start, meter.downbeat(bar), clicks);
+        return new ClickPlan(meter.downbeat(from - wish.countInBars()), meter.downbeat(from + played), clicks);
     }
 
     private static List<Click> bar(Meter meter, int bar, boolean countIn, Passage passage) {

@@ -3,7 +3,8 @@ package pebblestep.core.metronome;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import pebblestep.core.passage.Metronome;
+import java.util.function.IntPredicate;
+import java.util.stream.IntStream;
 import pebblestep.core.passage.Passage;
 import pebblestep.core.rhythm.Fraction;
 import pebblestep.core.rhythm.Groove;
@@ -36,15 +37,25 @@ public record GroovePlan(List<Hit> hits) {
 
     /** The plan of one repetition, as the step asks for it. */
     public static GroovePlan of(Passage passage) {
-        Metronome wish = passage.step().metronome();
-        if (wish.groove().isEmpty()) return new GroovePlan(List.of());
-        Groove groove = wish.groove().get();
+        return of(passage, 1);
+    }
+
+    /** The plan of a line played so many times without a break; silent bars take their turns on through all of it. */
+    public static GroovePlan of(Passage passage, int times) {
+        return of(passage, times, passage.step().metronome()::sounds);
+    }
+
+    /** One repetition in which no bar has its turn to be silent: what each of its bars sounds like when it sounds. */
+    public static GroovePlan ofEveryBar(Passage passage) {
+        return of(passage, 1, bar -> true);
+    }
+
+    private static GroovePlan of(Passage passage, int times, IntPredicate sounds) {
         Meter meter = passage.step().meter();
-        Fraction end = passage.last().at().plus(passage.last().value());
         List<Hit> hits = new ArrayList<>();
-        for (int bar = passage.firstBar(); meter.downbeat(bar).isLessThan(end); bar++) {
-            if (wish.sounds(bar - passage.firstBar())) hits.addAll(bar(groove, meter, meter.downbeat(bar)));
-        }
+        passage.step().metronome().groove().ifPresent(groove -> IntStream.range(0, LineBars.count(passage) * times)
+                .filter(sounds)
+                .forEach(bar -> hits.addAll(bar(groove, meter, meter.downbeat(passage.firstBar() + bar)))));
         hits.sort(ORDER);
         return new GroovePlan(hits);
     }

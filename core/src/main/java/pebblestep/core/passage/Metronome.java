@@ -2,6 +2,7 @@ package pebblestep.core.passage;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import pebblestep.core.Refusal;
 import pebblestep.core.rhythm.Groove;
 import pebblestep.core.rhythm.Meter;
@@ -29,6 +30,8 @@ public record Metronome(
         List<Integer> foot) {
     /** One bar of count-in, beat 1 accented, every beat. */
     public static final Metronome USUAL = new Metronome(1, true, Clicks.BEATS);
+
+    private static final List<Boolean> ALWAYS = List.of(true);
 
     /** Which places of a bar click. */
     public enum Clicks {
@@ -98,9 +101,11 @@ public record Metronome(
             }
         }
 
-        /** Whether a bar sounds, the first of the line being 0. */
-        public boolean sounds(int bar) {
-            return bar % (sounding + silent) < sounding;
+        /** The turns, once round: true for a bar that sounds. */
+        public List<Boolean> turns() {
+            return IntStream.range(0, sounding + silent)
+                    .mapToObj(bar -> bar < sounding)
+                    .toList();
         }
     }
 
@@ -161,9 +166,15 @@ public record Metronome(
         return new Metronome(countInBars, accent, clicks, beats, silence, groove, drone, on);
     }
 
-    /** Whether anything sounds in a bar of the line, the first being 0. */
+    /** Whose turn it is, bar by bar and round and round, in the order of playing: true for a bar that sounds. */
+    public List<Boolean> turns() {
+        return silence.map(Silence::turns).orElse(ALWAYS);
+    }
+
+    /** Whether anything sounds in a bar, the first after the count-in being 0; repetitions count on. */
     public boolean sounds(int bar) {
-        return silence.map(turns -> turns.sounds(bar)).orElse(true);
+        List<Boolean> turns = turns();
+        return turns.get(bar % turns.size());
     }
 
     /** Refuses beats that a bar does not have. */

@@ -1,6 +1,7 @@
 package pebblestep.core.practice;
 
 import java.util.List;
+import java.util.stream.IntStream;
 import pebblestep.core.Refusal;
 
 /**
@@ -26,6 +27,11 @@ public record Latency(double millis, double spreadMillis) {
 
     /** Where the middle of taps lies before the click that they follow, without any delay (from memory, no source): about 30 ms. */
     private static final double AHEAD = 30;
+
+    /** When a test's clicks sound, in milliseconds from the first. */
+    public static List<Double> clicks() {
+        return IntStream.range(0, CLICKS).mapToObj(i -> i * INTERVAL_MILLIS).toList();
+    }
 
     /**
      * The delay behind these taps. Their middle value is taken, so that single taps far off do not matter. Refuses fewer

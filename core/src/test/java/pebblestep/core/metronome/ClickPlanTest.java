@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -117,6 +118,56 @@ class ClickPlanTest {
         assertThat(plan.clicks()).filteredOn(Click::countIn).hasSize(4);
         assertThat(plan.clicks()).filteredOn(click -> !click.countIn()).hasSize(4);
         assertThat(plan.end()).as("silent bars still take their time").isEqualTo(Fraction.of(2));
+    }
+
+    /** Worked out by hand: silent bars take their turns on, however short the line is. */
+    @ParameterizedTest
+    @CsvSource({
+        // A line of one bar, and one bar that sounds after each that is silent.
+        "2/4,1/4,2,1,1,4,0 1/4 1 5/4",
+        // Two bars that sound, two that are silent, a line of two bars: every second repetition is silent.
+        "2/4,1/4,4,2,2,4,0 1/4 1/2 3/4 2 9/4 5/2 11/4",
+        // A line of three bars meets turns of two: sounding, silent, sounding; silent, sounding, silent.
+        "2/4,1/4,6,1,1,2,0 1/4 1 5/4 2 9/4",
+        "7/8(2+2+3),1/8,7,1,2,4,0 1/4 1/2 21/8 23/8 25/8",
+        "3/4,1/4,3,2,1,5,0 1/4 1/2 3/4 1 5/4 9/4 5/2 11/4 3 13/4 7/2",
+    })
+    void silent_bars_count_on_through_the_repetitions(
+            String meter, String value, int span, int sounding, int silent, int times, String places) {
+        Metronome turns = new Metronome(1, true, Clicks.BEATS).silent(sounding, silent);
+        Passage passage =
+                Passage.of(Steps.step("C", "major", Extent.span(span), Travel.UP, Turn.SINGLE, meter, value, "0")
+                        .withMetronome(turns));
+        ClickPlan plan = ClickPlan.of(passage, times);
+        assertThat(played(plan)).isEqualTo(places);
+        assertThat(plan.clicks()).filteredOn(Click::countIn).isNotEmpty();
+        // What the browser is given comes to the same: the clicks of every bar, and whose turn it is.
+        assertThat(roundAndRound(passage, times)).isEqualTo(places);
+        assertThatThrownBy(() -> ClickPlan.of(passage, 0)).isInstanceOf(Refusal.class);
+    }
+
+    private static String played(ClickPlan plan) {
+        return plan.clicks().stream()
+                .filter(click -> !click.countIn())
+                .map(click -> click.at().toString())
+                .collect(Collectors.joining(" "));
+    }
+
+    /** The clicks of one repetition laid behind each other, without those of bars whose turn is a silent one. */
+    private static String roundAndRound(Passage passage, int times) {
+        ClickPlan every = ClickPlan.ofEveryBar(passage);
+        Fraction bar = passage.step().meter().bar();
+        int bars = Math.toIntExact(every.end().dividedBy(bar).floor());
+        List<Boolean> turns = passage.step().metronome().turns();
+        return IntStream.range(0, times * bars)
+                .filter(played -> turns.get(played % turns.size()))
+                .boxed()
+                .flatMap(played -> every.clicks().stream()
+                        .filter(click -> !click.countIn())
+                        .filter(click -> click.at().dividedBy(bar).floor() == played % bars)
+                        .map(click -> click.at().plus(bar.times(played - played % bars))))
+                .map(Fraction::toString)
+                .collect(Collectors.joining(" "));
     }
 
     @Test

@@ -33,7 +33,11 @@ class GroovePlanTest {
     }
 
     private static String hits(Passage passage, Drum drum) {
-        return GroovePlan.of(passage).hits().stream()
+        return hits(GroovePlan.of(passage), drum);
+    }
+
+    private static String hits(GroovePlan plan, Drum drum) {
+        return plan.hits().stream()
                 .filter(hit -> hit.drum() == drum)
                 .map(hit -> hit.at() + (hit.strong() ? "!" : ""))
                 .collect(Collectors.joining(" "));
@@ -89,6 +93,11 @@ class GroovePlanTest {
     void silent_bars_have_no_drum() {
         Passage passage = passage("2/4", "1/4", 8, ONE_BAR.with(Groove.WALK).silent(1, 1));
         assertThat(hits(passage, Drum.LOW)).isEqualTo("0! 1!");
+        Passage oneBar = passage("2/4", "1/4", 2, ONE_BAR.with(Groove.WALK).silent(1, 2));
+        assertThat(hits(GroovePlan.of(oneBar, 4), Drum.LOW))
+                .as("a line of one bar, four times: its second and third time are silent")
+                .isEqualTo("0! 3/2!");
+        assertThat(hits(GroovePlan.ofEveryBar(passage), Drum.LOW)).isEqualTo("0! 1/2! 1! 3/2!");
     }
 
     @Test
