@@ -170,6 +170,71 @@ class NothingLostJourney {
         }
     }
 
+    @Test
+    void what_was_not_sent_by_a_link_that_was_renewed_goes_with_the_new_one(Running studio) {
+        String old = link(studio, "Jory Penwick");
+        try (Visit visit = studio.phone().open(old);
+                Visit teacher = studio.laptop().signIn()) {
+            Page page = visit.page;
+            visit.context.route(TAKES, Route::abort);
+            stopped(page, "by the old link");
+            assertThat(unsent(page, 1)).isVisible();
+            teacher.practicePath("Jory Penwick");
+            press(teacher.page, "Renew");
+            press(teacher.page, "Renew the link");
+            assertThat(teacher.page.getByRole(AriaRole.DIALOG)).isHidden();
+            visit.context.unroute(TAKES);
+            page.reload();
+            assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("This room is closed")))
+                    .isVisible();
+            assertThat(page.getByText(
+                            "1 take is kept here. It goes to the studio when the new link is opened on this device."))
+                    .isVisible();
+            Page fresh = visit.window(teacher.practicePath("Jory Penwick"));
+            assertThat(fresh.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Start")))
+                    .isVisible();
+            assertThat(fresh.getByText("not sent yet")).isHidden();
+            assertLoggedOnce(studio, "Jory Penwick", "by the old link");
+            Assertions.assertThat(visit.troubles).isEmpty();
+        }
+    }
+
+    @Test
+    void a_take_that_the_studio_does_not_accept_stays_here_until_it_is(Running studio) {
+        String link = link(studio, "Jory Penwick");
+        try (Visit visit = studio.phone().open(link)) {
+            Page page = visit.page;
+            visit.context.route(
+                    TAKES,
+                    route -> route.fulfill(new Route.FulfillOptions()
+                            .setStatus(400)
+                            .setContentType("application/problem+json")
+                            .setBody("{\"detail\": \"The studio did not understand it.\"}")));
+            stopped(page, "not accepted");
+            Locator refused =
+                    page.getByText("1 take was not accepted and is kept here: The studio did not understand it.");
+            assertThat(refused).isVisible();
+            page.reload();
+            assertThat(refused).isVisible();
+            press(page, "Leave out");
+            assertThat(refused).isHidden();
+            press(page, "Undo");
+            assertThat(refused).isVisible();
+            EveryScreenJourney.look(page, "a take that was not accepted");
+            visit.context.unroute(TAKES);
+            press(page, "Try again");
+            assertThat(refused).isHidden();
+            assertLoggedOnce(studio, "Jory Penwick", "not accepted");
+        }
+    }
+
+    private static void press(Page page, String name) {
+        page.getByRole(
+                        AriaRole.BUTTON,
+                        new Page.GetByRoleOptions().setName(name).setExact(true))
+                .click();
+    }
+
     /** Some browsers lock storage away in private windows. */
     @Test
     void without_storage_the_link_still_works_and_says_what_to_do(Running studio) {
