@@ -105,7 +105,7 @@ export function layOut(
   return { systems, height: top + 6 };
 }
 
-const SCALES = [1.35, 1.2, 1.1, 1, 0.92, 0.84, 0.76, 0.68];
+const SCALES = [2, 1.8, 1.65, 1.5, 1.35, 1.2, 1.1, 1, 0.92, 0.84, 0.76, 0.68];
 
 /** The largest scale at which the whole score stands in the frame; the smallest where none does. */
 export function fittingScale(

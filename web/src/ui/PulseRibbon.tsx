@@ -2,7 +2,7 @@ import { useElementSize } from '@mantine/hooks';
 import { useEffect, useRef, type KeyboardEvent, type PointerEvent } from 'react';
 import type { PassageDocument, PulseDocument } from '../api/types';
 import type { Lights } from '../sound/lights';
-import { PulseRow, ROW_HEIGHT, type RowView } from './PulseRow';
+import { leastApart, PulseRow, ROW_HEIGHT, type RowView } from './PulseRow';
 import classes from './PulseRibbon.module.css';
 
 interface Props {
@@ -20,10 +20,20 @@ interface Props {
 
 const NARROWEST_CLICK = 9.5;
 const DENSEST_CLICK = 5.5;
+/** So many pixels lie between two pebbles, and between two beats, where they can just be told apart. */
+const PEBBLES_APART = 9;
+const BEATS_APART = 15;
 const WIDEST_CLICK = 30;
 const MOST_ROWS_WIDE = 3;
 /** A drag by less than this, in whole notes, cannot reach another place. */
 const SMALLEST_MOVE = 1 / 192;
+
+/** The narrowest click at which pebbles and beats can be told apart: where notes are long, much fits into a row. */
+function densest({ attacks, ticks, click }: PulseDocument): number {
+  const beats = ticks.filter((tick) => tick.weight < 2).map((tick) => tick.x);
+  const perWhole = Math.max(PEBBLES_APART / leastApart(attacks), BEATS_APART / leastApart(beats));
+  return Math.min(DENSEST_CLICK, perWhole * click);
+}
 
 /** Cuts the ribbon into rows of whole bars: as few as stay readable. */
 function rows(
@@ -56,7 +66,11 @@ function rows(
 export function PulseRibbon({ passage, pulse, onNudge, onPlace, lights, dense }: Props) {
   const { ref, width } = useElementSize<HTMLDivElement>();
   const drag = useRef<{ x: number; from: number; moved: number } | undefined>(undefined);
-  const { views, perWhole } = rows(pulse, Math.max(width, 260) - 24, dense ? DENSEST_CLICK : NARROWEST_CLICK);
+  const { views, perWhole } = rows(
+    pulse,
+    Math.max(width, 260) - 24,
+    dense ? densest(pulse) : NARROWEST_CLICK,
+  );
   const drawing = useRef<SVGSVGElement>(null);
   useEffect(
     () =>

@@ -23,15 +23,24 @@ const BAND_HEIGHT = 38;
 const LABELLED_CLICK = 13;
 const BIGGEST_PEBBLE = 17;
 
+/** Pebbles that lie far apart are this big, however close the clicks are. */
+const SPARSE_PEBBLE = 11;
+
 /** Room that the words of the distance need beside those of its ends. */
 const RESIDUE_ROOM = 120;
+
+/** The shortest distance between two neighbours of a rising list; without end where there are none. */
+export function leastApart(places: number[]): number {
+  return places.reduce((least, at, i) => (i === 0 ? least : Math.min(least, at - places[i - 1]!)), Infinity);
+}
 
 /** One row of the ribbon. */
 export function PulseRow({ view, top, perWhole, passage, pulse }: Props) {
   const x = (at: number) => LEFT + (at - view.from) * perWhole;
   const inRow = (at: number) => at >= view.from - 1e-9 && at < view.to - 1e-9;
   const click = pulse.click * perWhole;
-  const pebble = Math.min(BIGGEST_PEBBLE, Math.max(5, click * 0.86));
+  const apart = leastApart(pulse.attacks) * perWhole;
+  const pebble = Math.min(BIGGEST_PEBBLE, Math.max(5, click * 0.86, Math.min(SPARSE_PEBBLE, apart * 0.5)));
   const middle = BAND_TOP + BAND_HEIGHT / 2;
   const bars: RowView[] = [];
   for (let at = view.from; at < view.to - 1e-9; at += pulse.bar) {
@@ -40,7 +49,9 @@ export function PulseRow({ view, top, perWhole, passage, pulse }: Props) {
   const { landing } = passage;
   const last = landing.note;
   const landed = pulse.attacks[last]!;
-  const sounding = (passage.clicks?.clicks ?? []).filter((one) => !one.countIn && inRow(one.x));
+  const sounding = (passage.clicks?.clicks ?? []).filter(
+    (one) => !one.countIn && !one.silent && inRow(one.x),
+  );
   const first = pulse.attacks[0]!;
   return (
     <g transform={`translate(0 ${top})`}>

@@ -14,8 +14,11 @@ function ownsKey(target: EventTarget | null, key: string): boolean {
   return presses && !!element?.closest?.('button, a, summary, [role="option"], [role="menuitem"]');
 }
 
-/** Shortcuts while a component is shown. They never fire while typing, in a dialog, or with ctrl, alt or cmd. */
-export function useKeys(keys: Keys, active = true) {
+/**
+ * Shortcuts while a component is shown. They never fire while typing, in a dialog, or with ctrl, alt or cmd; a key that is
+ * held down counts again and again where repeats are wanted.
+ */
+export function useKeys(keys: Keys, active = true, repeats = true) {
   const latest = useRef(keys);
   useEffect(() => {
     latest.current = keys;
@@ -23,6 +26,7 @@ export function useKeys(keys: Keys, active = true) {
   useEffect(() => {
     if (!active) return;
     const onKey = (event: KeyboardEvent) => {
+      if (event.repeat && !repeats) return;
       if (event.ctrlKey || event.metaKey || event.altKey || event.defaultPrevented) return;
       if (isTyping(event.target) || ownsKey(event.target, event.key)) return;
       if (document.querySelector('[role="dialog"]')) return;
@@ -33,5 +37,5 @@ export function useKeys(keys: Keys, active = true) {
     };
     window.addEventListener('keydown', onKey);
     return () => window.removeEventListener('keydown', onKey);
-  }, [active]);
+  }, [active, repeats]);
 }

@@ -26,7 +26,7 @@ export function CleanUpTo({ rungs, onSay, onDrop }: Props) {
           <button
             key={rung.at}
             type="button"
-            autoFocus={i === rungs.length - 1}
+            data-first={i === rungs.length - 1 || undefined}
             aria-label={`Clean up to ${notes(rung.now)}`}
             onClick={() => onSay(i + 1)}
           >

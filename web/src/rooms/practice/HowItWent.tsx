@@ -3,22 +3,42 @@ import { useKeys } from '../../ui/useKeys';
 import classes from './Asking.module.css';
 
 interface Props {
-  /** Whether the line was played to its end at least once. */
-  whole: boolean;
-  /** What is asked, such as how many times it was played. */
-  question: string;
+  /** How many times the line was played to its end. */
+  times: number;
+  /** Whether it was stopped before it was over. */
+  stopped: boolean;
   onSay: (outcome: TakeForm['outcome']) => void;
   onDrop: () => void;
 }
 
-const ANSWERS: { outcome: TakeForm['outcome']; name: string; means: string; key: string }[] = [
-  { outcome: 'clean', name: 'Clean', means: 'even, every note', key: '1' },
-  { outcome: 'slips', name: 'Slips', means: 'to the end, not clean', key: '2' },
-  { outcome: 'stopped', name: 'Stopped', means: 'did not reach the end', key: '3' },
+interface Answer {
+  outcome: TakeForm['outcome'];
+  name: string;
+  means: (times: number) => string;
+}
+
+const ANSWERS: Answer[] = [
+  {
+    outcome: 'clean',
+    name: 'Clean',
+    means: (times) => (times > 1 ? `all ${times}, every note` : 'even, every note'),
+  },
+  {
+    outcome: 'slips',
+    name: 'Slips',
+    means: (times) => (times > 1 ? 'not all clean' : 'to the end, not clean'),
+  },
+  { outcome: 'stopped', name: 'Stopped', means: () => 'did not reach the end' },
 ];
 
+function questionOf(times: number, stopped: boolean): string {
+  if (!stopped) return times > 1 ? `How did the ${times} go?` : 'How did it go?';
+  return times === 0 ? 'You stopped.' : `You stopped after ${times}. How did it go?`;
+}
+
 /** How did it go? Three large answers. */
-export function HowItWent({ whole, question, onSay, onDrop }: Props) {
+export function HowItWent({ times, stopped, onSay, onDrop }: Props) {
+  const whole = times > 0;
   const say = (outcome: TakeForm['outcome']) => () => onSay(outcome);
   useKeys({
     '1': whole ? say('clean') : undefined,
@@ -28,18 +48,18 @@ export function HowItWent({ whole, question, onSay, onDrop }: Props) {
   const answers = whole ? ANSWERS : ANSWERS.slice(2);
   return (
     <div className={classes.asking}>
-      <h2>{question}</h2>
+      <h2>{questionOf(times, stopped)}</h2>
       <div className={classes.answers}>
         {answers.map((answer, i) => (
           <button
             key={answer.outcome}
             type="button"
             data-outcome={answer.outcome}
-            autoFocus={i === 0}
+            data-first={i === 0 || undefined}
             onClick={say(answer.outcome)}
           >
             <strong>{answer.name}</strong>
-            <span>{answer.means}</span>
+            <span>{answer.means(times)}</span>
           </button>
         ))}
       </div>

@@ -47,7 +47,13 @@ export function PracticeGo(props: Props) {
           <kbd aria-hidden="true">T</kbd>
         </button>
       ) : (
-        <button type="button" className={classes.start} onClick={props.onToggle} disabled={!canStart}>
+        <button
+          type="button"
+          className={classes.start}
+          onClick={props.onToggle}
+          disabled={!canStart}
+          data-waiting={!canStart}
+        >
           {playing ? 'Stop' : again ? 'Again' : 'Start'}
           <kbd aria-hidden="true">space</kbd>
         </button>

@@ -2,30 +2,49 @@ import { useState } from 'react';
 import type { PassageDocument, Slipped } from '../../api/types';
 import { useKeys } from '../../ui/useKeys';
 import { notes } from '../../ui/words';
+import type { Slips } from './useAnswer';
 import buttons from './Buttons.module.css';
 import classes from './Slip.module.css';
 
 interface Props {
   passage: PassageDocument;
   stopped: boolean;
+  /** How many times it was played to its end: where it was more than once, it is said which times slipped. */
+  times: number;
   /** The notes that were touched, by index. */
   touched: number[];
   onTouch: (index: number) => void;
-  onKeep: (slipped: Slipped, note: string) => void;
+  onKeep: (slips: Slips) => void;
 }
 
 const KINDS: NonNullable<Slipped['kinds']> = ['notes', 'rhythm', 'evenness', 'tone', 'tension'];
 
+function toggled<T>(list: T[], one: T): T[] {
+  return list.includes(one) ? list.filter((other) => other !== one) : [...list, one];
+}
+
+function isOnly<T>(list: T[], one: T): boolean {
+  return list.length === 1 && list[0] === one;
+}
+
 /** What slipped, and where: kinds to choose, the notes to touch, and a word to the teacher. All of it may be left out. */
-export function SlipPanel({ passage, stopped, touched, onTouch, onKeep }: Props) {
+export function SlipPanel({ passage, stopped, times, touched, onTouch, onKeep }: Props) {
   const [kinds, setKinds] = useState<string[]>([]);
-  const [at, setAt] = useState(0);
+  const [which, setWhich] = useState(stopped ? [] : [times]);
+  const [found, setFound] = useState({ touched, at: 0 });
   const [note, setNote] = useState('');
-  const toggle = (kind: string) =>
-    setKinds((now) => (now.includes(kind) ? now.filter((one) => one !== kind) : [...now, kind]));
+  const toggle = (kind: string) => setKinds((now) => toggled(now, kind));
+  // The finder goes on from the note that was touched last.
+  const at = found.touched === touched ? found.at : (touched.at(-1) ?? found.at);
+  const inOrder = [...touched].sort((a, b) => a - b);
   const keep = () =>
-    onKeep({ kinds, notes: touched.map((index) => ({ index, pitch: passage.notes[index]!.pitch })) }, note);
-  const move = (by: number) => setAt((now) => Math.min(passage.noteCount - 1, Math.max(0, now + by)));
+    onKeep({
+      slipped: { kinds, notes: inOrder.map((index) => ({ index, pitch: passage.notes[index]!.pitch })) },
+      note,
+      times: which,
+    });
+  const move = (by: number) =>
+    setFound({ touched, at: Math.min(passage.noteCount - 1, Math.max(0, at + by)) });
   useKeys({
     ...Object.fromEntries(KINDS.map((kind, i) => [String(i + 1), () => toggle(kind)])),
     Enter: keep,
@@ -44,23 +63,33 @@ export function SlipPanel({ passage, stopped, touched, onTouch, onKeep }: Props)
           </button>
         ))}
       </div>
-      <div className={classes.where} role="group" aria-label="Where it slipped">
-        <span aria-live="polite">
-          {touched.length === 0
-            ? 'Touch the note, or find it:'
-            : `At ${touched.map((index) => `${pitch(index)} (note ${index + 1})`).join(', ')}.`}
-        </span>
-        <span className={`${buttons.pills} ${classes.finder}`}>
-          <button type="button" aria-label="The note before" onClick={() => move(-1)}>
-            ‹
-          </button>
-          <button type="button" aria-pressed={touched.includes(at)} onClick={() => onTouch(at)}>
-            note {at + 1}, {pitch(at)}
-          </button>
-          <button type="button" aria-label="The next note" onClick={() => move(1)}>
-            ›
-          </button>
-        </span>
+      <div className={classes.places}>
+        {times > (stopped ? 0 : 1) && (
+          <WhichTimes
+            question={stopped ? 'Slips before that?' : 'Which time?'}
+            times={times}
+            which={which}
+            onToggle={(time) => setWhich((now) => (stopped || !isOnly(now, time) ? toggled(now, time) : now))}
+          />
+        )}
+        <div className={classes.where} role="group" aria-label="Where it slipped">
+          <span aria-live="polite">
+            {touched.length === 0
+              ? 'Touch the note, or find it:'
+              : `At ${inOrder.map((index) => `${pitch(index)} (note ${index + 1})`).join(', ')}.`}
+          </span>
+          <span className={`${buttons.pills} ${classes.finder}`}>
+            <button type="button" aria-label="The note before" onClick={() => move(-1)}>
+              ‹
+            </button>
+            <button type="button" aria-pressed={touched.includes(at)} onClick={() => onTouch(at)}>
+              note {at + 1}, {pitch(at)}
+            </button>
+            <button type="button" aria-label="The next note" onClick={() => move(1)}>
+              ›
+            </button>
+          </span>
+        </div>
       </div>
       <input
         className={classes.note}
@@ -70,9 +99,38 @@ export function SlipPanel({ passage, stopped, touched, onTouch, onKeep }: Props)
         value={note}
         onChange={(event) => setNote(event.currentTarget.value)}
       />
-      <button type="button" className={classes.keepIt} autoFocus onClick={keep}>
+      <button type="button" className={classes.keepIt} data-first onClick={keep}>
         Keep it
       </button>
+    </div>
+  );
+}
+
+interface WhichTimesProps {
+  question: string;
+  times: number;
+  which: number[];
+  onToggle: (time: number) => void;
+}
+
+/** Which times of a run slipped; the others were clean. */
+function WhichTimes({ question, times, which, onToggle }: WhichTimesProps) {
+  return (
+    <div className={classes.where} role="group" aria-label="Which times slipped">
+      <span>{question}</span>
+      <span className={`${buttons.pills} ${classes.finder}`}>
+        {Array.from({ length: times }, (_, i) => i + 1).map((time) => (
+          <button
+            key={time}
+            type="button"
+            aria-label={`Time ${time}`}
+            aria-pressed={which.includes(time)}
+            onClick={() => onToggle(time)}
+          >
+            {time}
+          </button>
+        ))}
+      </span>
     </div>
   );
 }

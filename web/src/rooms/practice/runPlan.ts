@@ -10,6 +10,17 @@ export interface RunLap {
 
 const MOST_RUNGS = 10;
 
+/** What is played: taps are held against one time through, and a tempo of the student's own choice is stayed at. */
+export function wishOf(wish: SoundWish, tapping: boolean, ownTempo: boolean): SoundWish {
+  if (tapping) return { ...wish, times: 1, every: 0, voice: 'without' };
+  return ownTempo ? { ...wish, every: 0 } : wish;
+}
+
+/** Whether it takes more than once through the line, of which the week knows how. */
+export function needsWeek(wish: SoundWish): boolean {
+  return wish.times > 1 || wish.voice === 'every_second';
+}
+
 /** The rungs that a run can rise over, from one on. */
 function chain(here: RungToPlay, ahead: Ahead | undefined): RungToPlay[] {
   const rungs = [here];
@@ -44,11 +55,15 @@ export function lapsOf(
   return laps;
 }
 
-/** The rungs of laps that the student has played to their end, each once and in order. */
-export function rungsPlayed(laps: RunLap[], finished: number): RungToPlay[] {
-  const rungs: RungToPlay[] = [];
-  for (const lap of laps.slice(0, finished)) {
-    if (lap.student && rungs.at(-1)?.at !== lap.rung.at) rungs.push(lap.rung);
-  }
-  return rungs;
+/** The rungs of a run that the student has played to their end, one for each time and in order. */
+export function timesPlayed(laps: RunLap[], finished: number): RungToPlay[] {
+  return laps
+    .slice(0, finished)
+    .filter((lap) => lap.student)
+    .map((lap) => lap.rung);
+}
+
+/** The same, each rung once. */
+export function rungsOf(times: RungToPlay[]): RungToPlay[] {
+  return times.filter((rung, i) => rung.at !== times[i - 1]?.at);
 }

@@ -25,11 +25,17 @@ interface Kept extends DBSchema {
 
 const NAME = 'pebble-practice';
 
+/** Entries in memory are counted from here on, behind all that are written down. */
+const IN_MEMORY = 2 ** 40;
+
 /** Where IndexedDB is missing or locked away, what would be kept lives as long as the page. */
 class Memory {
   private entries: Entry[] = [];
-  private next = 1;
-  readonly lasting = false;
+  private next = IN_MEMORY;
+  readonly lasting: boolean = false;
+  get isEmpty() {
+    return this.entries.length === 0;
+  }
   async add(entry: Entry) {
     this.entries.push({ ...entry, seq: this.next++ });
   }
@@ -51,24 +57,34 @@ class Memory {
 
 class Lasting {
   private readonly db: IDBPDatabase<Kept>;
-  readonly lasting = true;
+  /** What the disk had no room for. */
+  private readonly beside = new Memory();
   constructor(db: IDBPDatabase<Kept>) {
     this.db = db;
   }
-  /** Comes back only when it is written to the disk. */
+  get lasting() {
+    return this.beside.isEmpty;
+  }
+  /** Comes back only when it is written to the disk, or, where that is full, held in memory. */
   async add(entry: Entry) {
-    const transaction = this.db.transaction('outbox', 'readwrite', { durability: 'strict' });
-    await transaction.store.add(entry);
-    await transaction.done;
+    try {
+      const transaction = this.db.transaction('outbox', 'readwrite', { durability: 'strict' });
+      await Promise.all([transaction.store.add(entry), transaction.done]);
+    } catch {
+      await this.beside.add(entry);
+    }
   }
   async list(token: string, room?: string) {
-    return (await this.db.getAll('outbox')).filter((entry) => isOf(entry, token, room));
+    const kept = (await this.db.getAll('outbox')).filter((entry) => isOf(entry, token, room));
+    return [...kept, ...(await this.beside.list(token, room))];
   }
   async change(entry: Entry) {
-    await this.db.put('outbox', entry);
+    if (entry.seq! >= IN_MEMORY) await this.beside.change(entry);
+    else await this.db.put('outbox', entry);
   }
-  remove(seq: number) {
-    return this.db.delete('outbox', seq);
+  async remove(seq: number) {
+    if (seq >= IN_MEMORY) await this.beside.remove(seq);
+    else await this.db.delete('outbox', seq);
   }
   async save(key: string, value: unknown) {
     await this.db.put('snapshots', value, key);

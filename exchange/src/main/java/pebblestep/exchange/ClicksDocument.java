@@ -3,7 +3,9 @@ package pebblestep.exchange;
 import com.fasterxml.jackson.annotation.JsonInclude;
 import java.util.List;
 import java.util.Locale;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
+import pebblestep.core.metronome.Click;
 import pebblestep.core.metronome.ClickPlan;
 import pebblestep.core.metronome.DroneTones;
 import pebblestep.core.metronome.FootCue;
@@ -32,9 +34,19 @@ public record ClicksDocument(
         DronePart drone,
         List<Double> voiceHz) {
 
-    /** One click: exact position, the beat it counts, and when it sounds; {@code x} is its position as a number. */
+    /**
+     * One click: exact position, the beat it counts, and when it sounds; {@code x} is its position as a number. A silent one
+     * is in a bar that has its turn to be silent when the line is played the first time.
+     */
     public record ClickPart(
-            String at, double x, double ms, int beat, boolean accent, boolean countIn, boolean between) {}
+            String at,
+            double x,
+            double ms,
+            int beat,
+            boolean accent,
+            boolean countIn,
+            boolean between,
+            boolean silent) {}
 
     /** One stroke of a drum: low, soft or high. */
     public record DrumPart(double ms, String drum, boolean strong) {}
@@ -50,6 +62,7 @@ public record ClicksDocument(
     public static ClicksDocument of(Passage passage, ReferencePitch reference) {
         ClickPlan plan = ClickPlan.ofEveryBar(passage);
         Metronome wish = passage.step().metronome();
+        Set<Click> first = Set.copyOf(ClickPlan.of(passage).clicks());
         DroneTones drone = DroneTones.of(passage, reference);
         return new ClicksDocument(
                 Rounded.of(passage.millisAt(plan.start())),
@@ -69,7 +82,8 @@ public record ClicksDocument(
                                 click.beat(),
                                 click.accent(),
                                 click.countIn(),
-                                click.between()))
+                                click.between(),
+                                !first.contains(click)))
                         .toList(),
                 GroovePlan.ofEveryBar(passage).hits().stream()
                         .map(hit -> new DrumPart(

@@ -119,6 +119,45 @@ class PhoneJourney {
     }
 
     @Test
+    void each_time_of_a_run_is_a_take_of_its_own(Running studio) {
+        String link = link(studio, "Tobiah Lark");
+        try (Visit visit = studio.phone().open(link)) {
+            Page page = visit.page;
+            page.getByLabel(java.util.regex.Pattern.compile("^\\d of \\d: G in quarters"))
+                    .click();
+            page.getByText("Sound once").click();
+            page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Play it"))
+                    .getByText("2")
+                    .click();
+            page.keyboard().press("Escape");
+            assertThat(page.getByRole(AriaRole.DIALOG)).isHidden();
+            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Start"))
+                    .click();
+            assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("How did the 2 go?")))
+                    .isVisible();
+            page.getByText("Slips", new Page.GetByTextOptions().setExact(true)).click();
+            Locator which = page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Which times slipped"));
+            Locator first = which.getByLabel("Time 1");
+            Locator second = which.getByLabel("Time 2");
+            assertThat(second).hasAttribute("aria-pressed", "true");
+            // One of them has slipped: the last that is chosen stays.
+            second.click();
+            assertThat(second).hasAttribute("aria-pressed", "true");
+            first.click();
+            second.click();
+            page.getByLabel("A word to your teacher").fill("the first began late");
+            Assertions.assertThat(scrolls(page)).isFalse();
+            EveryScreenJourney.look(page, "which time slipped");
+            page.getByText("Keep it", new Page.GetByTextOptions().setExact(true))
+                    .dblclick();
+            assertThat(page.getByText("2 of 2 today")).isVisible();
+            page.getByLabel("Finish for today").click();
+            assertThat(page.getByText("G major · 2 takes, 1 clean")).isVisible();
+            Assertions.assertThat(visit.troubles).isEmpty();
+        }
+    }
+
+    @Test
     void taps_along_with_the_click_are_told_by_their_numbers(Running studio) {
         String link = link(studio, "Linnet Moss");
         try (Visit visit = studio.phone().open(link)) {

@@ -1,0 +1,66 @@
+import { useMediaQuery } from '@mantine/hooks';
+import type { PassageDocument } from '../../api/types';
+import { Engraving } from '../../notation/Engraving';
+import { PulseRibbon } from '../../ui/PulseRibbon';
+import { Wrong } from '../../ui/Wrong';
+import { FootCue } from './FootCue';
+import { SlipsHint } from './SlipsHint';
+import type { ItemRun } from './useItemRun';
+import classes from './Music.module.css';
+
+interface Props {
+  /** What is on the stand; nothing until it is there. */
+  shown?: PassageDocument;
+  run: ItemRun;
+  foot: boolean;
+  /** Notes that slipped, while they are pointed out. */
+  marked?: number[];
+  onTouch?: (index: number) => void;
+}
+
+/** A laptop on a stand is read from further away than a phone in the hand. */
+const LARGEST_WIDE = 2;
+const LARGEST = 1.35;
+
+/** The music stand: likely slips, notes that light with the sound, the pulse with its landing, and the count-in. */
+export function Stand({ shown, run, foot, marked, onTouch }: Props) {
+  const { passage, player, laps, lap } = run;
+  const wide = useMediaQuery('(min-width: 761px)', undefined, { getInitialValueInEffect: false });
+  return (
+    <section className={classes.music} aria-label="Notes and pulse">
+      {passage.isError && !shown && <Wrong error={passage.error} again={() => passage.refetch()} />}
+      {shown && (
+        <>
+          <div className={classes.over}>
+            <SlipsHint slips={shown.slips} />
+            {player.playing && laps.length > 1 && (
+              <span className={classes.lap} aria-live="polite">
+                {lap?.student === false ? 'Listen' : 'Play'} · {player.lap + 1} of {laps.length}
+              </span>
+            )}
+            {foot && <FootCue foot={player.foot} />}
+          </div>
+          <div className={classes.paper} tabIndex={0} role="region" aria-label="Engraved notes">
+            <Engraving
+              passage={shown}
+              lights={player.lights}
+              largest={wide ? LARGEST_WIDE : LARGEST}
+              marked={marked}
+              onTouch={onTouch}
+            />
+          </div>
+          {shown.pulse && (
+            <div className={classes.pulse} tabIndex={0} role="region" aria-label="Pulse">
+              <PulseRibbon passage={shown} pulse={shown.pulse} lights={player.lights} dense />
+            </div>
+          )}
+        </>
+      )}
+      {player.playing && player.count !== undefined && (
+        <div className={classes.count} aria-hidden="true">
+          {player.count}
+        </div>
+      )}
+    </section>
+  );
+}
