@@ -1,13 +1,11 @@
 import { Checkbox, TextInput } from '@mantine/core';
 import { useState } from 'react';
-import { classesOf, useEverybody } from '../api/teacher';
+import { classesOf, useCatalogue, useEverybody } from '../api/teacher';
+import { Pill } from './Pill';
 import classes from './StudentPicker.module.css';
 
 /** So many fit into the list without looking for one. */
 const SEEN_AT_ONCE = 8;
-
-/** To so many something can be given at once. */
-const MOST_AT_ONCE = 60;
 
 interface Props {
   chosen: number[];
@@ -17,6 +15,7 @@ interface Props {
 /** Who gets something: all students of the studio, with a way to find those of one name or instrument. */
 export function StudentPicker({ chosen, onChange }: Props) {
   const everybody = useEverybody();
+  const most = useCatalogue().data?.studentsAtOnce ?? 0;
   const [text, setText] = useState('');
   const all = (everybody.data ?? []).map((one) => ({
     id: one.id,
@@ -49,24 +48,23 @@ export function StudentPicker({ chosen, onChange }: Props) {
             const ids = all.filter((one) => one.className === name).map((one) => one.id);
             const whole = ids.every((id) => chosen.includes(id));
             return (
-              <button
+              <Pill
                 key={name}
-                type="button"
-                aria-pressed={whole}
-                onClick={() =>
+                pressed={whole}
+                onPress={() =>
                   onChange(
                     whole ? chosen.filter((id) => !ids.includes(id)) : [...new Set([...chosen, ...ids])],
                   )
                 }
               >
                 {name} · {ids.length}
-              </button>
+              </Pill>
             );
           })}
         </div>
       )}
       <div className={classes.names}>
-        {shown.length > 1 && shown.length <= MOST_AT_ONCE && (
+        {shown.length > 1 && shown.length <= most && (
           <Checkbox
             label={wanted ? `All ${shown.length} of these` : 'Everybody'}
             checked={here === shown.length}
@@ -93,7 +91,7 @@ export function StudentPicker({ chosen, onChange }: Props) {
       {chosen.length > 0 && all.length > SEEN_AT_ONCE && (
         <p className={classes.note}>
           {chosen.length} of {all.length} chosen
-          {all.length > MOST_AT_ONCE && `, ${MOST_AT_ONCE} at most at once`}
+          {all.length > most && `, ${most} at most at once`}
         </p>
       )}
     </fieldset>

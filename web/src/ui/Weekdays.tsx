@@ -1,3 +1,4 @@
+import { Pill } from './Pill';
 import classes from './Weekdays.module.css';
 
 const DAYS = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'];
@@ -19,14 +20,14 @@ export function Weekdays({ chosen, onChange }: Props) {
           (one) => one !== number,
         );
         return (
-          <button
+          <Pill
             key={day}
-            type="button"
-            aria-pressed={on}
-            onClick={() => onChange(on ? others : [...chosen, number].sort((a, b) => a - b))}
+            even
+            pressed={on}
+            onPress={() => onChange(on ? others : [...chosen, number].sort((a, b) => a - b))}
           >
             {day}
-          </button>
+          </Pill>
         );
       })}
     </div>

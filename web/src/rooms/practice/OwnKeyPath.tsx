@@ -1,13 +1,13 @@
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
-import { sentenceOf } from '../../api/client';
+import { isClosing } from '../../api/client';
 import { Waiting } from '../../ui/Waiting';
 import { notes } from '../../ui/words';
 import { FormLines } from '../students/FormLines';
 import { KeyPathRiver } from '../students/KeyPathRiver';
+import { NoWay } from './NoWay';
 import { useOwnKeyPath } from './usePractice';
 import keys from './Keys.module.css';
-import classes from './Practice.module.css';
 
 /** The student's own keys. */
 export function OwnKeyPath() {
@@ -15,14 +15,8 @@ export function OwnKeyPath() {
   const path = useOwnKeyPath(token);
   const [chosen, setChosen] = useState<string>();
   if (path.isPending) return <Waiting />;
-  if (path.isError) {
-    return (
-      <main className={classes.alone}>
-        <h1>This room is closed</h1>
-        <p>{sentenceOf(path.error)}</p>
-      </main>
-    );
-  }
+  // Without network what was kept is shown, but not once the studio has said that the link was replaced.
+  if (!path.data || isClosing(path.error)) return <NoWay error={path.error} />;
   const met = path.data.stones.filter((stone) => stone.forms.length > 0);
   const shown = path.data.stones.find((stone) => stone.tonic === chosen) ?? met[0] ?? path.data.stones[0]!;
   return (

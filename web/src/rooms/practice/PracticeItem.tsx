@@ -1,4 +1,4 @@
-import { lazy, Suspense, useEffect, useRef, useState } from 'react';
+import { lazy, Suspense, useEffect, useMemo, useRef, useState } from 'react';
 import type { TakeForm, Today, TodayItem } from '../../api/types';
 import { HURRY_MS, useFresh } from '../../ui/useFresh';
 import { Caution } from './Caution';
@@ -79,6 +79,7 @@ export function PracticeItem(props: Props) {
   useEffect(() => {
     if (!fresh && panel !== 'go') foot.current?.querySelector<HTMLElement>('[data-first]')?.focus();
   }, [fresh, panel]);
+  const worst = useMemo(() => (tapped && check.data ? [check.data.worst] : undefined), [tapped, check.data]);
   const onSheet = () => setSheet(true);
   useItemKeys(item, run, answer, { start, toggle, onNext, onBefore, tapping, settled: !fresh, onSheet });
   return (
@@ -94,7 +95,7 @@ export function PracticeItem(props: Props) {
         shown={shown}
         run={run}
         foot={wish.foot ?? run.asks.foot}
-        marked={slipping ? answer.touched : undefined}
+        marked={slipping ? answer.touched : worst}
         onTouch={slipping ? answer.touch : undefined}
       />
       <footer ref={foot} className={classes.foot}>

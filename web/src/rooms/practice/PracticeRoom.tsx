@@ -1,10 +1,10 @@
 import { lazy, Suspense, useState } from 'react';
 import { useParams } from 'react-router';
-import { sentenceOf } from '../../api/client';
 import { useKeys } from '../../ui/useKeys';
 import { Waiting } from '../../ui/Waiting';
 import { Done } from './Done';
 import { localTime, newId } from './keep/ids';
+import { NoWay } from './NoWay';
 import { PracticeHead } from './PracticeHead';
 import { PracticeItem } from './PracticeItem';
 import { KeptForLater, Unsent } from './Unsent';
@@ -31,13 +31,7 @@ export function PracticeRoom() {
   );
   if (!list) {
     if (asked.isPending) return <Waiting />;
-    return (
-      <main className={classes.alone}>
-        <h1>{closed ? 'This room is closed' : 'No way to the studio'}</h1>
-        <p>{sentenceOf(asked.error)}</p>
-        {closed && <KeptForLater entries={outbox.waiting} />}
-      </main>
-    );
+    return <NoWay error={asked.error}>{closed && <KeptForLater entries={outbox.waiting} />}</NoWay>;
   }
   const item = items[at];
   return (

@@ -13,7 +13,7 @@ interface Props {
   shown?: PassageDocument;
   run: ItemRun;
   foot: boolean;
-  /** Notes that slipped, while they are pointed out. */
+  /** Notes that slipped, while they are pointed out, or the one that was tapped worst. */
   marked?: number[];
   onTouch?: (index: number) => void;
 }

@@ -117,7 +117,7 @@ export function usePassages(token: string) {
   );
 }
 
-/** Asks for every passage that the week may need, one after the other, and lets go of those that it does not. */
+/** Asks for every passage that the week may need, one after the other, and the keys; lets go of passages that it does not need. */
 export function useKeptPassages(token: string, week: KeptWeek | undefined, resting: boolean) {
   const queries = useQueryClient();
   useEffect(() => {
@@ -139,6 +139,7 @@ export function useKeptPassages(token: string, week: KeptWeek | undefined, resti
         if (left) return;
         await queries.prefetchQuery(passageQuery(token, asked));
       }
+      if (!left) await queries.prefetchQuery(keyPathQuery(token));
     })();
     return () => {
       left = true;
@@ -146,13 +147,16 @@ export function useKeptPassages(token: string, week: KeptWeek | undefined, resti
   }, [queries, token, week, resting]);
 }
 
+function keyPathQuery(token: string) {
+  return {
+    queryKey: ['ownKeyPath', token],
+    queryFn: () => data(practiceApi(token).GET('/api/practice/key-path')),
+  };
+}
+
 /** The student's own key path. */
 export function useOwnKeyPath(token: string) {
-  const client = useClient(token);
-  return useQuery({
-    queryKey: ['ownKeyPath', token],
-    queryFn: () => data(client.GET('/api/practice/key-path')),
-  });
+  return useQuery(keyPathQuery(token));
 }
 
 /** The student's own quiz; without network there is none. */

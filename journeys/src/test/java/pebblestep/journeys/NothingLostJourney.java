@@ -79,6 +79,8 @@ class NothingLostJourney {
             stopped(page, "second without network");
             assertThat(page.getByText("2 takes in a row not clean at 90 bpm")).isVisible();
             assertThat(unsent(page, 2)).isVisible();
+            page.getByText("My keys").click();
+            assertThat(page.getByText("Aled’s keys")).isVisible();
             page.close();
             Page later = visit.window(link);
             assertThat(unsent(later, 2)).isVisible();
@@ -92,7 +94,7 @@ class NothingLostJourney {
         }
     }
 
-    /** The week's passages are written down in the browser. */
+    /** The week's passages and the student's keys are written down in the browser. */
     private static final String KEPT =
             """
             () => new Promise((done) => {
@@ -101,7 +103,8 @@ class NothingLostJourney {
               asked.onsuccess = () => {
                 const all = asked.result.transaction('snapshots').objectStore('snapshots').getAll();
                 all.onsuccess = () => done(all.result.some((one) =>
-                  one.state.queries.filter((query) => query.queryKey[0] === 'passage').length > 5));
+                  one.state.queries.filter((query) => query.queryKey[0] === 'passage').length > 5
+                  && one.state.queries.some((query) => query.queryKey[0] === 'ownKeyPath')));
                 all.onerror = () => done(false);
               };
             })""";

@@ -1,5 +1,7 @@
 package pebblestep.app.assignments;
 
+import static pebblestep.app.students.StudentViews.MOST_AT_ONCE;
+
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
@@ -24,7 +26,8 @@ public final class GroupViews {
      */
     public record GroupForm(
             @NotNull(message = "Choose a routine.") Long routineId,
-            @NotEmpty(message = "Choose a student.") @Size(max = 60, message = "At most 60 students at once.")
+            @NotEmpty(message = "Choose a student.")
+                    @Size(max = MOST_AT_ONCE, message = "At most " + MOST_AT_ONCE + " students at once.")
                     List<@NotNull Long> studentIds,
             @NotNull(message = "Give the first day.") LocalDate startsOn,
             @Nullable LocalDate endsOn,

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.stream.Stream;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RestController;
+import pebblestep.app.students.StudentViews;
 import pebblestep.core.instrument.Clef;
 import pebblestep.core.instrument.Instrument;
 import pebblestep.core.instrument.Instruments;
@@ -61,6 +62,7 @@ class CatalogueController {
     /** A way through the notes of a form: its name, other words it is found by, one line, and the fields that make it. */
     record PatternChoice(String id, String name, String also, String description, StepDocument.LinePart line) {}
 
+    /** Everything there is to choose from, and to how many students it can be given at once. */
     record Catalogue(
             List<String> tonics,
             List<FormChoice> forms,
@@ -75,7 +77,8 @@ class CatalogueController {
             List<Choice> clicks,
             List<Choice> grooves,
             List<Choice> drones,
-            List<Choice> arriving) {}
+            List<Choice> arriving,
+            int studentsAtOnce) {}
 
     private static final Catalogue CATALOGUE = new Catalogue(
             tonics(),
@@ -115,7 +118,8 @@ class CatalogueController {
                     .toList(),
             Stream.of(Target.Arriving.values())
                     .map(note -> new Choice(note.id(), note.words().isEmpty() ? "the last note" : note.words()))
-                    .toList());
+                    .toList(),
+            StudentViews.MOST_AT_ONCE);
 
     @GetMapping("/api/catalogue")
     Catalogue catalogue() {

@@ -1,5 +1,7 @@
 package pebblestep.app.keyplans;
 
+import static pebblestep.app.students.StudentViews.MOST_AT_ONCE;
+
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotEmpty;
@@ -27,7 +29,8 @@ public final class KeyPlanViews {
      */
     public record KeyPlanForm(
             @NotNull(message = "Choose a routine.") Long routineId,
-            @NotEmpty(message = "Choose a student.") @Size(max = 60, message = "At most 60 students at once.")
+            @NotEmpty(message = "Choose a student.")
+                    @Size(max = MOST_AT_ONCE, message = "At most " + MOST_AT_ONCE + " students at once.")
                     List<@NotNull Long> studentIds,
             @NotNull(message = "Choose an order of keys.") @Size(max = 20, message = "Choose an order from the list.")
                     String order,

@@ -229,6 +229,7 @@ public final class PracticeViews {
      * @param notes how many notes there are
      * @param extra taps beside them
      * @param bpm beats a minute of the taps
+     * @param worst the note whose tap is furthest from the others, by its index
      * @param taps each note that was tapped
      * @param elsewhere the place that the taps lie on instead of their own, in words; null where they lie on it
      */
@@ -239,6 +240,7 @@ public final class PracticeViews {
             double meanMs,
             double spreadMs,
             double bpm,
+            int worst,
             List<TapView> taps,
             @Nullable String elsewhere) {}
 

@@ -71,6 +71,7 @@ class TapService {
                 Rounded.of(check.meanMillis()),
                 Rounded.of(check.spreadMillis()),
                 Rounded.of(check.bpm()),
+                check.worst().note(),
                 taps,
                 check.elsewhere().map(other -> other.place().inWords()).orElse(null));
     }

@@ -14,6 +14,9 @@ import org.jspecify.annotations.Nullable;
 
 /** What the API takes and shows of students. */
 public final class StudentViews {
+    /** To so many students something can be given at once. */
+    public static final int MOST_AT_ONCE = 60;
+
     private StudentViews() {}
 
     /**
