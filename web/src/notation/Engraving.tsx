@@ -23,6 +23,9 @@ interface Props {
 /** So much of the paper, in pixels, may be out of sight before it is drawn smaller. */
 const SLACK = 12;
 
+/** So much higher the room must have become for it to be drawn larger. */
+const MUCH = 1.3;
+
 /** A touch further from every note than this, in pixels, means none. */
 const REACH = 44;
 
@@ -63,15 +66,18 @@ export function Engraving({ passage, lights, largest = 1, words, marked, onTouch
   const paper = useRef<HTMLDivElement>(null);
   const drawn = useRef<Drawn | undefined>(undefined);
   const { score } = passage;
-  const [tooHigh, setTooHigh] = useState(0);
+  const drawnFor = useRef(0);
+  const [unfit, setUnfit] = useState(0);
+  const [drawings, setDrawings] = useState(0);
   useEffect(() => {
-    // Where the room for it has become too low, it is drawn again, smaller; it never jumps back while it fits.
+    // Where the room for it has become too low, or much higher, it is drawn again; it does not jump for less.
     const room = frame.current?.parentElement;
     if (!room) return;
     const observer = new ResizeObserver(() => {
       const svg = paper.current?.querySelector('svg');
-      if (svg && Number(svg.getAttribute('height')) > room.clientHeight + SLACK)
-        setTooHigh((times) => times + 1);
+      if (!svg) return;
+      const tooHigh = Number(svg.getAttribute('height')) > room.clientHeight + SLACK;
+      if (tooHigh || room.clientHeight > drawnFor.current * MUCH) setUnfit((times) => times + 1);
     });
     observer.observe(room);
     return () => observer.disconnect();
@@ -86,6 +92,7 @@ export function Engraving({ passage, lights, largest = 1, words, marked, onTouch
       await new Promise((next) => requestAnimationFrame(() => setTimeout(next)));
       if (!current || !paper.current) return;
       const room = frame.current?.parentElement?.clientHeight ?? Infinity;
+      drawnFor.current = room;
       const scale = fittingScale(score, width, room, largest, lines.length);
       const began = performance.now();
       drawn.current = draw(paper.current, score, width / scale, lines);
@@ -96,11 +103,12 @@ export function Engraving({ passage, lights, largest = 1, words, marked, onTouch
       svg?.removeAttribute('style');
       svg?.setAttribute('width', String(width));
       svg?.setAttribute('height', String(height * scale));
+      setDrawings((times) => times + 1);
     });
     return () => {
       current = false;
     };
-  }, [passage, score, width, largest, words, frame, tooHigh]);
+  }, [passage, score, width, largest, words, frame, unfit]);
 
   useEffect(() => {
     if (!lights) return;
@@ -119,7 +127,7 @@ export function Engraving({ passage, lights, largest = 1, words, marked, onTouch
     const elements = (marked ?? []).flatMap((index) => drawn.current?.notes.get(index) ?? []);
     elements.forEach((element) => element.classList.add('marked'));
     return () => elements.forEach((element) => element.classList.remove('marked'));
-  }, [marked, tooHigh]);
+  }, [marked, drawings]);
 
   if (!score) {
     return <p className={classes.refused}>{passage.scoreRefusal ?? 'There is nothing to engrave here.'}</p>;

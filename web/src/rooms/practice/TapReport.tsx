@@ -27,7 +27,13 @@ export function TapReport({ report }: { report: TapsView }) {
           {Math.round(most)} ms late
         </text>
         {report.taps.map((tap) => (
-          <circle key={tap.note} cx={EDGE + apart * tap.note} cy={y(tap.offsetMs)} r={4.5} />
+          <circle
+            key={tap.note}
+            cx={EDGE + apart * tap.note}
+            cy={y(tap.offsetMs)}
+            r={tap.note === report.worst ? 6.5 : 4.5}
+            data-worst={tap.note === report.worst}
+          />
         ))}
       </svg>
     </div>
