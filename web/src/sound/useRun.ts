@@ -9,6 +9,8 @@ export interface RunEnd {
   seconds: number;
 }
 
+const AFTER_FIRST_VIEW_MS = 1_500;
+
 /** Playing laps from a component: the count-in and the lap as state, the lit note and the foot as subscriptions. */
 export function useRun(onEnd: (end: RunEnd) => void) {
   const [lights] = useState(createLights);
@@ -24,6 +26,12 @@ export function useRun(onEnd: (end: RunEnd) => void) {
   useEffect(() => {
     ended.current = onEnd;
   });
+
+  useEffect(() => {
+    // Loaded behind the first view: the first press sounds at once, and a newer version on the studio does no harm.
+    const timer = window.setTimeout(() => void import('./run').catch(() => undefined), AFTER_FIRST_VIEW_MS);
+    return () => window.clearTimeout(timer);
+  }, []);
 
   const stop = useCallback(() => {
     broken.current = true;

@@ -38,9 +38,12 @@ function isClosed(client: QueryClient): boolean {
 /** Fills a client with what this browser has kept for a link. */
 export async function restore(client: QueryClient, token: string) {
   try {
-    const snapshot = (await (await store()).load(token)) as Snapshot | undefined;
-    const fits = snapshot?.build === __BUILD__ && Date.now() - snapshot.savedAt < KEPT_MS;
+    const kept = await store();
+    const snapshot = (await kept.load(token)) as Snapshot | undefined;
+    if (!snapshot) return;
+    const fits = snapshot.build === __BUILD__ && Date.now() - snapshot.savedAt < KEPT_MS;
     if (fits) hydrate(client, snapshot.state);
+    else await kept.forget(token);
   } catch {
     // What cannot be read is asked for again.
   }
