@@ -30,7 +30,7 @@ interface Props {
   weekComing: boolean;
   next?: TodayItem;
   onTakes: (takes: TakeForm[]) => Promise<void>;
-  onResting: (resting: boolean) => void;
+  onResting: (resting: boolean, assignmentId: number) => void;
   onNext: () => void;
   onBefore: () => void;
 }
@@ -53,7 +53,7 @@ export function PracticeItem(props: Props) {
   });
   const { player, bpm } = run;
   const resting = !player.playing;
-  useEffect(() => onResting(resting), [onResting, resting]);
+  useEffect(() => onResting(resting, item.assignmentId), [onResting, resting, item.assignmentId]);
   const { caution, dismiss } = useCaution(today, item, wish.latencyMs > 0);
   const shown = useSteady(run.passage.data);
   const start = () => {

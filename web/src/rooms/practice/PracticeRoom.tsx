@@ -1,5 +1,6 @@
-import { lazy, Suspense, useState } from 'react';
+import { lazy, Suspense, useCallback, useState } from 'react';
 import { useParams } from 'react-router';
+import type { TodayItem } from '../../api/types';
 import { useKeys } from '../../ui/useKeys';
 import { Waiting } from '../../ui/Waiting';
 import { Done } from './Done';
@@ -13,16 +14,31 @@ import classes from './Practice.module.css';
 
 const KeySheet = lazy(async () => ({ default: (await import('./KeySheet')).KeySheet }));
 
+/** Where the student is on the list: at the same piece, also when the teacher has given or taken something meanwhile. */
+function placeOf(place: { at: number; id?: number }, items: TodayItem[]): number {
+  const found = items.findIndex((item) => item.assignmentId === place.id);
+  return found >= 0 ? found : Math.min(place.at, items.length);
+}
+
 /** The student's half hour: one thing at a time. */
 export function PracticeRoom() {
   const token = useParams().token!;
   const { list, closed, asked, week, weekComing, outbox } = usePractice(token);
-  const [at, setAt] = useState(0);
+  const [place, setPlace] = useState<{ at: number; id?: number }>({ at: 0 });
   const [keys, setKeys] = useState(false);
   const [resting, setResting] = useState(true);
   useKeptPassages(token, week, resting);
   const items = list?.items ?? [];
-  const go = (to: number) => setAt(Math.min(items.length, Math.max(0, to)));
+  const at = placeOf(place, items);
+  const go = (to: number) => {
+    const next = Math.min(items.length, Math.max(0, to));
+    setPlace({ at: next, id: items[next]?.assignmentId });
+  };
+  const onResting = useCallback((now: boolean, id: number) => {
+    setResting(now);
+    // What is being played is stayed at, whatever the list becomes.
+    if (!now) setPlace((before) => (before.id === id ? before : { ...before, id }));
+  }, []);
   useKeys({ n: () => go(at + 1), p: () => go(at - 1), '?': () => setKeys(true) }, items.length > 0);
   const finished = at >= items.length;
   useKeys(
@@ -52,7 +68,7 @@ export function PracticeRoom() {
           weekComing={weekComing}
           next={items[at + 1]}
           onTakes={(forms) => outbox.add(forms.map((form) => ({ kind: 'take', form })))}
-          onResting={setResting}
+          onResting={onResting}
           onNext={() => go(at + 1)}
           onBefore={() => go(at - 1)}
         />

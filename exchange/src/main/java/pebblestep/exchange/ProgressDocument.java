@@ -17,6 +17,7 @@ import pebblestep.core.practice.DayTally;
 import pebblestep.core.practice.Progress;
 import pebblestep.core.practice.Reviews;
 import pebblestep.core.practice.Rungstay;
+import pebblestep.core.practice.Settled;
 import pebblestep.core.practice.SlipCount;
 import pebblestep.core.practice.SlipKind;
 import pebblestep.core.rhythm.Bpm;
@@ -32,6 +33,7 @@ public record ProgressDocument(
         Stand standing,
         Stand morning,
         @Nullable String morningClimb,
+        @Nullable Basis settled,
         @Nullable Back reviews,
         int stayTakes,
         List<LocalDate> stayOn,
@@ -105,6 +107,21 @@ public record ProgressDocument(
         }
     }
 
+    /** What the day's list goes by; its climb is the one that is climbed now. */
+    @JsonInclude(JsonInclude.Include.NON_NULL)
+    public record Basis(Stand standing, @Nullable Back reviews, boolean started) {
+        static Basis of(Settled settled) {
+            return new Basis(
+                    Stand.of(settled.standing()),
+                    settled.reviews().map(Back::of).orElse(null),
+                    settled.started());
+        }
+
+        Settled read(Ascent now) {
+            return new Settled(standing.read(now), Optional.ofNullable(reviews).map(Back::read), started);
+        }
+    }
+
     /** A day of practice. */
     public record Day(LocalDate day, int takes, int clean, double best) {}
 
@@ -116,6 +133,7 @@ public record ProgressDocument(
                 progress.morning().ascent().equals(progress.standing().ascent())
                         ? null
                         : ClimbDocuments.writeText(progress.morning().ascent().climb()),
+                Basis.of(progress.settled()),
                 progress.reviews().map(Back::of).orElse(null),
                 progress.stay().takes(),
                 progress.stay().on(),
@@ -148,6 +166,7 @@ public record ProgressDocument(
                 key,
                 standing.read(now),
                 morning.read(dawn),
+                basis().read(now),
                 Optional.ofNullable(reviews).map(Back::read),
                 new Rungstay(stayTakes, stayOn),
                 takes,
@@ -164,6 +183,11 @@ public record ProgressDocument(
                         keyed(kinds, SlipKind::valueOf),
                         keyed(notes, NoteName::parse),
                         keyed(asNotes, NoteName::parse)));
+    }
+
+    /** Documents of an older version have none; then it is as everything stood after the last line. */
+    private Basis basis() {
+        return settled != null ? settled : new Basis(standing, reviews, takes > 0);
     }
 
     private static <K> Map<String, Integer> named(Map<K, Integer> counts, Function<K, String> name) {

@@ -70,9 +70,9 @@ final class RoomWorkings {
         return assigned;
     }
 
-    /** What playing the present rung takes on a day. */
+    /** What playing the rung takes with which the day's list was settled. */
     Load load(LocalDate day) {
-        return played(progress.standing().on(day).at()).load();
+        return played(progress.settled(day).standing().at()).load();
     }
 
     /** A day moves the rung but not the climb, so a rung is the same on every day. */
@@ -90,7 +90,8 @@ final class RoomWorkings {
 
     /** As the list of a day asks about it. */
     TodayList.Piece piece(LocalDate day) {
-        return TodayList.Piece.of(assigned.id(), assigned.title(), progress, assigned.schedule(), load(day));
+        return new TodayList.Piece(
+                assigned.id(), assigned.title(), progress.settled(day), assigned.schedule(), load(day));
     }
 
     /** How it stands on a day, and why it is on the list. */

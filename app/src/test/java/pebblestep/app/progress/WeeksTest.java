@@ -111,9 +111,6 @@ class WeeksTest {
     void a_review_that_fails_twice_is_told_on_the_desk() {
         assertThat(play(ada, "clean clean clean clean clean clean").get("kind").asString())
                 .isEqualTo("reached");
-        assertThat(ada.get("/api/practice/today").json().get("items"))
-                .as("known, and without minutes to fill")
-                .isEmpty();
         TurnableClock.turnTo(1);
         assertThat(item(ada).get("reason").asString()).isEqualTo("review: 1 day since clean");
         play(ada, "slips");
@@ -125,6 +122,21 @@ class WeeksTest {
                         .get("total")
                         .asInt())
                 .isEqualTo(8);
+    }
+
+    @Test
+    void what_was_played_stays_on_the_list_of_its_day_and_rests_until_it_is_due() {
+        play(ada, "clean clean clean clean clean clean");
+        assertThat(item(ada).get("kind").asString()).isEqualTo("reached");
+        assertThat(item(ada).get("purpose").asString()).isEqualTo("learning");
+        assertThat(item(ada).get("takesToday").asInt()).isEqualTo(6);
+        TurnableClock.turnTo(1);
+        play(ada, "clean");
+        assertThat(item(ada).get("reason").asString()).isEqualTo("review: 1 day since clean");
+        TurnableClock.turnTo(2);
+        assertThat(ada.get("/api/practice/today").json().get("items"))
+                .as("known, and without minutes to fill")
+                .isEmpty();
     }
 
     @Test

@@ -21,6 +21,7 @@ import pebblestep.core.scale.Key;
  * @param key the key, in written pitch
  * @param standing where the student stands after the last line, as seen on its day
  * @param morning where they stood before the first line of that day
+ * @param settled how it stood when the list of that day was settled
  * @param reviews when it comes back; empty while it is not learned
  * @param stay how long they have been on the rung
  * @param takes how many takes there are
@@ -34,6 +35,7 @@ public record Progress(
         Key key,
         Standing standing,
         Standing morning,
+        Settled settled,
         Optional<Reviews> reviews,
         Rungstay stay,
         int takes,
@@ -56,6 +58,7 @@ public record Progress(
                 key,
                 start,
                 start,
+                new Settled(start, Optional.empty(), false),
                 Optional.empty(),
                 Rungstay.NONE,
                 0,
@@ -73,11 +76,6 @@ public record Progress(
         return progress;
     }
 
-    /** The same progress, said in another key: the one that the student reads. */
-    public Progress in(Key other) {
-        return new Progress(other, standing, morning, reviews, stay, takes, clean, last, best, recent, slips);
-    }
-
     /** The progress after one more line of the log. */
     public Progress then(Entry entry) {
         Standing after = standing.then(entry.event());
@@ -85,13 +83,15 @@ public record Progress(
         Optional<Reviews> back = Reviews.then(reviews, standing, entry, after);
         Rungstay here = stay.then(standing, entry, after);
         if (!(entry instanceof Take take)) {
-            return new Progress(key, after, dawn, back, here, takes, clean, last, best, recent, slips);
+            Settled anew = new Settled(after, back, started());
+            return new Progress(key, after, dawn, anew, back, here, takes, clean, last, best, recent, slips);
         }
         double rate = notesPerSecond(standing.ascent().step(), take);
         return new Progress(
                 key,
                 after,
                 dawn,
+                after.day().isAfter(standing.day()) ? settledNow() : settled,
                 back,
                 here,
                 takes + 1,
@@ -139,6 +139,16 @@ public record Progress(
     /** Where the student stood when a day began. */
     public Standing dawn(LocalDate day) {
         return day.isAfter(standing.day()) ? standing.on(day) : morning.on(day);
+    }
+
+    /** What the list of a day goes by: how it stood in its morning, or after the teacher's last decision of the day. */
+    public Settled settled(LocalDate day) {
+        Settled now = day.isAfter(standing.day()) ? settledNow() : settled;
+        return new Settled(now.standing().on(day), now.reviews(), now.started());
+    }
+
+    private Settled settledNow() {
+        return new Settled(standing, reviews, started());
     }
 
     /** The best clean speed of each recent day that has one, oldest first. */

@@ -20,7 +20,8 @@ import pebblestep.core.minutes.Trim;
 /**
  * What a student practises on a day, in order and each with its reason: a warm-up of known material, what is being
  * learned with the newest first, reviews that are due with the most overdue first, and known material where minutes are
- * left (common practice, no source). The same pieces always give the same list.
+ * left (common practice, no source). The same pieces always give the same list, and what is played on the day does not
+ * change it.
  *
  * @param lines in order
  * @param trims what was left out or shortened so that it fits
@@ -46,28 +47,14 @@ public record TodayList(List<Line> lines, List<Trim> trims) {
     }
 
     /**
-     * Something that may be practised; made once, it serves for any day.
+     * Something that may be practised on a day.
      *
      * @param id by which it is known
      * @param name what it is called
-     * @param standing where the student stands after the last entry of the log
-     * @param reviews when it comes back; empty while it is not learned
-     * @param started whether there is any take
+     * @param settled how it stood when the day's list was settled
      * @param load what its rung takes on a day
      */
-    public record Piece(
-            long id,
-            String name,
-            Standing standing,
-            Optional<Reviews> reviews,
-            boolean started,
-            Schedule schedule,
-            Load load) {
-        /** The piece of which this is the progress. */
-        public static Piece of(long id, String name, Progress progress, Schedule schedule, Load load) {
-            return new Piece(id, name, progress.standing(), progress.reviews(), progress.started(), schedule, load);
-        }
-    }
+    public record Piece(long id, String name, Settled settled, Schedule schedule, Load load) {}
 
     /** A line of the list: which piece, what for, how often, and why. */
     public record Line(long piece, Kind kind, int repetitions, String reason) {}
@@ -92,8 +79,10 @@ public record TodayList(List<Line> lines, List<Trim> trims) {
     private record Maker(List<Piece> pieces, Optional<Duration> minutes, LocalDate today) {
         TodayList list() {
             List<Seen> seen = pieces.stream()
-                    .map(piece ->
-                            new Seen(piece, piece.reviews(), piece.standing().on(today)))
+                    .map(piece -> new Seen(
+                            piece,
+                            piece.settled().reviews(),
+                            piece.settled().standing().on(today)))
                     .sorted(Comparator.comparing(one -> one.piece().id()))
                     .toList();
             List<Seen> learning = seen.stream()
@@ -176,7 +165,7 @@ public record TodayList(List<Line> lines, List<Trim> trims) {
         }
 
         private String learning(Seen one) {
-            if (!one.piece().started()) {
+            if (!one.piece().settled().started()) {
                 long days = ChronoUnit.DAYS.between(one.piece().schedule().from(), today);
                 return "new: given " + (days == 0 ? "today" : days == 1 ? "yesterday" : days + " days ago");
             }

@@ -7,6 +7,7 @@ import static pebblestep.core.practice.ReviewsTest.learnedThen;
 
 import java.time.DayOfWeek;
 import java.time.Duration;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
@@ -23,6 +24,9 @@ import net.jqwik.api.constraints.IntRange;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import pebblestep.core.climb.ClimbEvent;
+import pebblestep.core.climb.Position;
+import pebblestep.core.climb.Standing;
 import pebblestep.core.minutes.Load;
 import pebblestep.core.passage.Steps;
 import pebblestep.core.practice.TodayList.Piece;
@@ -38,10 +42,10 @@ class TodayListTest {
         String sofar = Stream.of(takes.split(" "))
                 .filter(take -> Integer.parseInt(take.replace("c", "")) <= day)
                 .collect(Collectors.joining(" "));
-        return Piece.of(
+        return new Piece(
                 id,
                 "piece " + id,
-                Progress.of(learnedThen(sofar)),
+                Progress.of(learnedThen(sofar)).settled(MONDAY.plusDays(day)),
                 Schedule.daily(MONDAY, MONDAY.plusDays(90)),
                 MINUTE);
     }
@@ -55,12 +59,17 @@ class TodayListTest {
     }
 
     private static Piece learning(long id, int given, int cleanInRow) {
-        return Piece.of(
+        return new Piece(
                 id,
                 "piece " + id,
-                Progress.of(learningWork(given, cleanInRow)),
+                settledLater(learningWork(given, cleanInRow)),
                 Schedule.daily(MONDAY.plusDays(given), MONDAY.plusDays(90)),
                 MINUTE);
+    }
+
+    /** As it stands on any day after the last take. */
+    private static Settled settledLater(Work work) {
+        return Progress.of(work).settled(MONDAY.plusDays(90));
     }
 
     /** 1 and 2 are being learned, 3 to 5 are known: 3 was reviewed often, 4 and 5 less. */
@@ -89,14 +98,15 @@ class TodayListTest {
         // Learned, due and warm-up take 2 min 48 s; 12 seconds are too few for anything known.
         "5, 3, W3x2 L2x5 L1x5 R5x2",
         "6, 0, W3x2 L2x5 L1x5 R5x2",
-        // On day 7 piece 3 was reviewed; 4 is due as well, and 5 has been for longer.
-        "7, 0, W3x2 L2x5 L1x5 R5x2 R4x2",
+        // On day 7 pieces 3 and 4 are due, and 5 has been for longer; that 3 is reviewed on the day leaves it where it
+        // is.
+        "7, 0, L2x5 L1x5 R5x2 R3x2 R4x2",
         "8, 10, W3x2 L2x5 L1x5 R5x2 R4x2",
         "14, 0, W3x2 L2x5 L1x5 R5x2 R4x2",
         // From day 15 on everything known is due, so nothing is left to warm up with.
         "15, 0, L2x5 L1x5 R5x2 R4x2 R3x2",
-        // Two minutes for 2 min 48 s: four repetitions of 12 seconds go, from the later of two alike.
-        "7, 2, L2x3 L1x3 R5x2 R4x2",
+        // Two minutes for 3 min 12 s: six repetitions of 12 seconds go, down to two of each.
+        "7, 2, L2x2 L1x2 R5x2 R3x2 R4x2",
         // One minute for 3 min 12 s: repetitions to two, then the reviews, the least overdue first.
         "15, 1, L2x2 L1x2",
     })
@@ -130,14 +140,62 @@ class TodayListTest {
     @Test
     void what_is_learned_rests_on_other_weekdays_and_reviews_do_not() {
         Schedule mondays = new Schedule(MONDAY, Optional.empty(), Set.of(DayOfWeek.MONDAY));
-        Piece monday = Piece.of(1, "a", Progress.of(learningWork(0, 1)), mondays, MINUTE);
-        Piece review = Piece.of(2, "b", Progress.of(learnedThen("")), mondays, MINUTE);
+        Piece monday = new Piece(1, "a", settledLater(learningWork(0, 1)), mondays, MINUTE);
+        Piece review = new Piece(2, "b", settledLater(learnedThen("")), mondays, MINUTE);
         assertThat(TodayList.of(List.of(monday, review), Optional.empty(), MONDAY.plusDays(1))
                         .pieces())
                 .containsExactly(2L);
         assertThat(TodayList.of(List.of(monday, review), Optional.empty(), MONDAY.plusDays(7))
                         .pieces())
                 .containsExactly(1L, 2L);
+    }
+
+    /** Whatever is played on a day, and however it goes, the list of the day is as it was in its morning. */
+    @Property(tries = 200)
+    void what_is_played_on_a_day_does_not_change_its_list(
+            @ForAll("logs") String log,
+            @ForAll("todays") String today,
+            @ForAll @IntRange(min = 0, max = 5) int nights) {
+        Progress morning = Progress.of(ProgressTest.work(log));
+        LocalDate day = morning.standing().day().isBefore(MONDAY)
+                ? MONDAY
+                : morning.standing().day().plusDays(1L + nights);
+        Progress evening = morning;
+        for (char how : today.toCharArray()) {
+            Standing now = evening.standing().on(day);
+            Bpm asked = now.ascent().bpm(now.at());
+            evening = evening.then(new Take(asked, how == 'c' ? Outcome.CLEAN : Outcome.SLIPS, day));
+        }
+        assertThat(list(evening, day)).isEqualTo(list(morning, day));
+        assertThat(list(evening, day).lines()).hasSize(1);
+    }
+
+    /** The list of a day with this alone. */
+    private static TodayList list(Progress progress, LocalDate day) {
+        Schedule daily = Schedule.daily(MONDAY, MONDAY.plusDays(400));
+        return TodayList.of(
+                List.of(new Piece(1, "a", progress.settled(day), daily, MINUTE)),
+                Optional.of(Duration.ofMinutes(10)),
+                day);
+    }
+
+    @Provide
+    Arbitrary<String> logs() {
+        return Arbitraries.strings().withChars("cccccccm|||ph").ofMaxLength(50);
+    }
+
+    @Provide
+    Arbitrary<String> todays() {
+        return Arbitraries.strings().withChars("cccm").ofMaxLength(12);
+    }
+
+    @Test
+    void what_the_teacher_decides_on_a_day_changes_its_list() {
+        LocalDate day = MONDAY.plusDays(1);
+        Progress learned = Progress.of(learnedThen("1c"));
+        assertThat(list(learned, day).lines().get(0).kind()).isEqualTo(TodayList.Kind.REVIEW);
+        Progress reopened = learned.then(new Decision(new ClimbEvent.Placed(Position.of(0), day)));
+        assertThat(list(reopened, day).lines().get(0).kind()).isEqualTo(TodayList.Kind.LEARNING);
     }
 
     @Provide
@@ -149,10 +207,10 @@ class TodayListTest {
                 pieces.add(
                         i % 2 == 0
                                 ? learning(i, i, i % 3)
-                                : Piece.of(
+                                : new Piece(
                                         i,
                                         "piece " + i,
-                                        Progress.of(learnedThen(texts.get(i))),
+                                        settledLater(learnedThen(texts.get(i))),
                                         Schedule.daily(MONDAY, MONDAY.plusDays(90)),
                                         MINUTE));
             }
