@@ -21,6 +21,7 @@ export function useRun(onEnd: (end: RunEnd) => void) {
   const [failed, setFailed] = useState(false);
   const halt = useRef<(() => void) | undefined>(undefined);
   const broken = useRef(false);
+  const gone = useRef(false);
   const clock = useRef<((performanceMs: number) => number) | undefined>(undefined);
   const ended = useRef(onEnd);
   useEffect(() => {
@@ -40,7 +41,8 @@ export function useRun(onEnd: (end: RunEnd) => void) {
 
   const start = useCallback(
     async (wish: RunWish) => {
-      if (wish.laps.length === 0 || halt.current) return;
+      // Whoever has left meanwhile wants to hear nothing more.
+      if (wish.laps.length === 0 || halt.current || gone.current) return;
       broken.current = false;
       setFailed(false);
       setPlaying(true);
@@ -79,6 +81,12 @@ export function useRun(onEnd: (end: RunEnd) => void) {
   /** Milliseconds from the first note of a time of the page's clock, such as an event's; nothing before the sound is known. */
   const sinceFirstNote = useCallback((performanceMs: number) => clock.current?.(performanceMs), []);
 
-  useEffect(() => stop, [stop]);
+  useEffect(() => {
+    gone.current = false;
+    return () => {
+      gone.current = true;
+      stop();
+    };
+  }, [stop]);
   return { lights, foot, playing, count, lap, failed, start, stop, sinceFirstNote };
 }

@@ -53,8 +53,8 @@ export function useAnswer(item: TodayItem, onTakes: (takes: TakeForm[]) => Promi
     });
     setPhase('logged');
   };
-  // A tempo of the student's own choice is not the rung's.
-  const here = { rung: item.here, bpm: ran?.bpm ?? item.here.bpm };
+  // What was played, also where the student stands elsewhere by now; a tempo of their own choice is not the rung's.
+  const here = { rung: ran?.laps[0]?.rung ?? item.here, bpm: ran?.bpm ?? item.here.bpm };
   const clean = (rung: RungToPlay): Said => ({ outcome: 'clean', rung, bpm: rung.bpm });
   return {
     phase,

@@ -9,7 +9,7 @@ interface Actions {
   onNext: () => void;
   onBefore: () => void;
   tapping: boolean;
-  /** Whether a press is meant for what is shown. */
+  /** Whether what is shown has been there long enough to be answered. */
   settled: boolean;
   onSheet: () => void;
 }
@@ -38,15 +38,18 @@ export function useItemKeys(item: TodayItem, run: ItemRun, answer: Answer, actio
     if (answer.times === 0) return answer.drop();
     void (answer.rising ? answer.sayUpTo(0) : answer.say('slips'));
   };
-  const keys = {
-    ' ': asking || slipping ? undefined : actions.toggle,
+  const others = {
     t: actions.tapping ? () => run.tap(performance.now()) : undefined,
     s: resting ? actions.onSheet : undefined,
+  };
+  useKeys(others, true, false);
+  const answers = {
+    ' ': asking || slipping ? undefined : actions.toggle,
     ...(slipping ? {} : { ArrowRight: forward, ArrowDown: forward, PageDown: forward }),
     ArrowLeft: back,
     ArrowUp: back,
     PageUp: back,
   };
   // A pedal that is held down, or that bounces, is meant once.
-  useKeys(keys, actions.settled, false);
+  useKeys(answers, actions.settled, false);
 }

@@ -101,11 +101,14 @@ public record Metronome(
             }
         }
 
+        /** Whether a bar sounds, the first being 0. */
+        public boolean sounds(int bar) {
+            return bar % (sounding + silent) < sounding;
+        }
+
         /** The turns, once round: true for a bar that sounds. */
         public List<Boolean> turns() {
-            return IntStream.range(0, sounding + silent)
-                    .mapToObj(bar -> bar < sounding)
-                    .toList();
+            return IntStream.range(0, sounding + silent).mapToObj(this::sounds).toList();
         }
     }
 
@@ -173,8 +176,7 @@ public record Metronome(
 
     /** Whether anything sounds in a bar, the first after the count-in being 0; repetitions count on. */
     public boolean sounds(int bar) {
-        List<Boolean> turns = turns();
-        return turns.get(bar % turns.size());
+        return silence.map(turns -> turns.sounds(bar)).orElse(true);
     }
 
     /** Refuses beats that a bar does not have. */
