@@ -107,6 +107,19 @@ export function layOut(
 
 const SCALES = [2, 1.8, 1.65, 1.5, 1.35, 1.2, 1.1, 1, 0.92, 0.84, 0.76, 0.68];
 
+/** Notes may stand this much closer than they like to; closer, they run into each other and over the edge. */
+const CLOSEST = 0.72;
+
+/** How much of the width that it likes to have the most crowded row gets. */
+function closeness(score: ScoreDocument, width: number): number {
+  return Math.min(
+    ...rowsOf(score, width).map((row, i) => {
+      const needed = row.reduce((sum, measure) => sum + minimumWidth(measure), 0);
+      return (width - headWidth(score, i === 0)) / needed;
+    }),
+  );
+}
+
 /** The largest scale at which the whole score stands in the frame; the smallest where none does. */
 export function fittingScale(
   score: ScoreDocument,
@@ -115,8 +128,9 @@ export function fittingScale(
   largest: number,
   lines: number,
 ): number {
-  const fits = SCALES.filter((scale) => scale <= largest).find(
-    (scale) => layOut(score, width / scale - 2 * MARGIN, lines).height * scale <= height,
-  );
+  const fits = SCALES.filter((scale) => scale <= largest).find((scale) => {
+    const room = width / scale - 2 * MARGIN;
+    return closeness(score, room) >= CLOSEST && layOut(score, room, lines).height * scale <= height;
+  });
   return fits ?? SCALES.at(-1)!;
 }

@@ -24,6 +24,10 @@ import pebblestep.journeys.Studio.Visit;
 @ExtendWith(Studio.class)
 class PhoneJourney {
     private static final int MOST_SCRIPT_BYTES = 300_000;
+
+    /** A staff and a half, in pixels. */
+    private static final double SMALLEST_PAPER = 120;
+
     private static final String WEEK = "**/api/practice/week";
 
     private static String link(Running studio, String student) {
@@ -153,6 +157,32 @@ class PhoneJourney {
             assertThat(page.getByText("2 of 2 today")).isVisible();
             page.getByLabel("Finish for today").click();
             assertThat(page.getByText("G major · 2 takes, 1 clean")).isVisible();
+            Assertions.assertThat(visit.troubles).isEmpty();
+        }
+    }
+
+    /** A phone whose browser keeps its bars, a small one, one that lies on its side, and a tablet on a stand. */
+    @Test
+    void the_notes_and_the_button_are_in_sight_at_every_size(Running studio) {
+        String link = link(studio, "Linnet Moss");
+        try (Visit visit = studio.phone().open(link)) {
+            Page page = visit.page;
+            Locator head = page.locator(".vf-notehead").first();
+            Locator start = page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Start"));
+            for (int[] size : new int[][] {{390, 664}, {375, 553}, {844, 390}, {820, 1180}, {1024, 700}}) {
+                page.setViewportSize(size[0], size[1]);
+                head.waitFor();
+                assertThat(head).isInViewport();
+                assertThat(start).isInViewport();
+                Assertions.assertThat(scrolls(page))
+                        .as("%d x %d", size[0], size[1])
+                        .isFalse();
+                BoundingBox staff = page.getByLabel("Engraved notes").boundingBox();
+                Assertions.assertThat(staff.height)
+                        .as("%d x %d", size[0], size[1])
+                        .isGreaterThan(SMALLEST_PAPER);
+                if (size[1] == 390) EveryScreenJourney.look(page, "a phone on its side");
+            }
             Assertions.assertThat(visit.troubles).isEmpty();
         }
     }
