@@ -28,6 +28,12 @@ class PhoneJourney {
     /** A staff and a half, in pixels. */
     private static final double SMALLEST_PAPER = 120;
 
+    private static final String AWAKE =
+            """
+            window.awake = 0;
+            Object.defineProperty(navigator, 'wakeLock', { value: {
+              request: async () => { window.awake += 1; return { release: async () => { window.awake -= 1; } }; } } });""";
+
     private static final String WEEK = "**/api/practice/week";
 
     private static String link(Running studio, String student) {
@@ -125,10 +131,14 @@ class PhoneJourney {
     @Test
     void each_time_of_a_run_is_a_take_of_its_own(Running studio) {
         String link = link(studio, "Tobiah Lark");
-        try (Visit visit = studio.phone().open(link)) {
+        try (Visit visit = studio.phone()) {
+            // A screen that can be kept awake, and that tells whether it is.
+            visit.context.addInitScript(AWAKE);
+            visit.open(link);
             Page page = visit.page;
             page.getByLabel(java.util.regex.Pattern.compile("^\\d of \\d: G in quarters"))
                     .click();
+            Assertions.assertThat(page.evaluate("window.awake")).isEqualTo(0);
             page.getByText("Sound once").click();
             page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Play it"))
                     .getByText("2")
@@ -137,8 +147,15 @@ class PhoneJourney {
             assertThat(page.getByRole(AriaRole.DIALOG)).isHidden();
             page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Start"))
                     .click();
+            assertThat(page.getByText("Play · 1 of 2")).isVisible();
+            Assertions.assertThat(page.evaluate("window.awake"))
+                    .as("the screen stays awake while it runs")
+                    .isEqualTo(1);
             assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("How did the 2 go?")))
                     .isVisible();
+            Assertions.assertThat(page.evaluate("window.awake"))
+                    .as("and may sleep again after it")
+                    .isEqualTo(0);
             page.getByText("Slips", new Page.GetByTextOptions().setExact(true)).click();
             Locator which = page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Which times slipped"));
             Locator first = which.getByLabel("Time 1");
