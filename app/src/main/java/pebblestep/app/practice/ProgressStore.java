@@ -9,6 +9,8 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.atomic.AtomicLong;
 import java.util.stream.Collectors;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.context.event.EventListener;
@@ -71,20 +73,28 @@ public class ProgressStore {
         this.apart.setPropagationBehavior(TransactionDefinition.PROPAGATION_REQUIRES_NEW);
     }
 
+    /** Counts what is written; each read and each change has its place in it. */
+    private final AtomicLong writes = new AtomicLong();
+
+    /** When something was last written about an assignment: what was read before that is out of date. */
+    private final Map<Long, Long> written = new ConcurrentHashMap<>();
+
     /** The progress with each of these assignments, by its id: one query, where nothing is missing. */
     @Transactional(readOnly = true)
     public Map<Long, Progress> of(Collection<Assigned> assigned, Map<Long, Player> players) {
+        long now = writes.get();
         Map<Long, Progress> known = new HashMap<>();
         List<Assigned> asked = new ArrayList<>();
         for (Assigned one : assigned) {
             Known before = cache.getIfPresent(one.id());
-            if (before != null && before.fits(one, players.get(one.studentId()))) known.put(one.id(), before.progress);
+            boolean fresh = before != null && before.readAt >= written.getOrDefault(one.id(), 0L);
+            if (fresh && before.fits(one, players.get(one.studentId()))) known.put(one.id(), before.progress);
             else asked.add(one);
         }
         for (Map.Entry<Assigned, Progress> read : read(asked, players).entrySet()) {
             Assigned one = read.getKey();
             known.put(one.id(), read.getValue());
-            cache.put(one.id(), new Known(one.decisions().size(), players.get(one.studentId()), read.getValue()));
+            cache.put(one.id(), new Known(now, one.decisions().size(), players.get(one.studentId()), read.getValue()));
         }
         return known;
     }
@@ -106,8 +116,11 @@ public class ProgressStore {
         return progress;
     }
 
-    /** What was read last, by whom it is read and after how many decisions; let go when anything is written about it. */
-    private record Known(int decisions, Player player, Progress progress) {
+    /**
+     * What was read last and when, by whom it is read and after how many decisions. It may be put here by a reader that was
+     * overtaken by a writer, so it counts only where nothing was written about it since it was read.
+     */
+    private record Known(long readAt, int decisions, Player player, Progress progress) {
         boolean fits(Assigned assigned, Player by) {
             return decisions == assigned.decisions().size() && player.equals(by);
         }
@@ -115,14 +128,19 @@ public class ProgressStore {
 
     /** Lets go of what is known: now, and once more when the change can be seen by others. */
     private void forget(long assignmentId) {
-        cache.invalidate(assignmentId);
+        letGo(assignmentId);
         if (!TransactionSynchronizationManager.isSynchronizationActive()) return;
         TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
             @Override
             public void afterCompletion(int status) {
-                cache.invalidate(assignmentId);
+                letGo(assignmentId);
             }
         });
+    }
+
+    private void letGo(long assignmentId) {
+        written.merge(assignmentId, writes.incrementAndGet(), Math::max);
+        cache.invalidate(assignmentId);
     }
 
     /** The progress with one assignment. */

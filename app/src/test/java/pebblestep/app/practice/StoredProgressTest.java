@@ -8,6 +8,8 @@ import java.util.Collections;
 import java.util.List;
 import java.util.Random;
 import java.util.UUID;
+import java.util.concurrent.atomic.AtomicBoolean;
+import java.util.stream.IntStream;
 import javax.sql.DataSource;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -63,6 +65,28 @@ class StoredProgressTest {
     private void take(UUID id, String outcome, int bpm, OffsetDateTime at) {
         Answer answer = student.post("/api/practice/takes", Given.take(id, assignment, outcome, bpm, at.toString()));
         assertThat(answer.status()).isEqualTo(200);
+    }
+
+    /** A reader may read, then be overtaken by a writer, and must not put back what it has read. */
+    @Test
+    void whoever_reads_meanwhile_leaves_nothing_out_of_date_behind() throws InterruptedException {
+        AtomicBoolean over = new AtomicBoolean();
+        List<Thread> readers = IntStream.range(0, 4)
+                .mapToObj(i -> new Thread(() -> {
+                    while (!over.get()) student.get("/api/practice/today");
+                }))
+                .toList();
+        readers.forEach(Thread::start);
+        try {
+            for (int takes = 1; takes <= 80; takes++) {
+                take(UUID.randomUUID(), takes % 3 == 0 ? "slips" : "clean", 60, OffsetDateTime.now());
+                JsonNode item = student.get("/api/practice/today").json().at("/items/0");
+                assertThat(item.get("takesToday").asInt()).isEqualTo(takes);
+            }
+        } finally {
+            over.set(true);
+            for (Thread reader : readers) reader.join();
+        }
     }
 
     @Test
