@@ -28,7 +28,8 @@ public class SettingsService {
         StudioEntity studio = find(studioId);
         Settings said = studio.settings == null ? Settings.NOTHING : json.readValue(studio.settings, Settings.class);
         Settings whole = said.complete();
-        known.put(studioId, whole);
+        // Who has changed them meanwhile knows better.
+        known.putIfAbsent(studioId, whole);
         return whole;
     }
 
