@@ -109,6 +109,19 @@ class NothingLostJourney {
               };
             })""";
 
+    /** Nothing waits in the browser any more. */
+    private static final String SENT =
+            """
+            () => new Promise((done) => {
+              const asked = indexedDB.open('pebble-practice');
+              asked.onerror = () => done(false);
+              asked.onsuccess = () => {
+                const waiting = asked.result.transaction('outbox').objectStore('outbox').count();
+                waiting.onsuccess = () => done(waiting.result === 0);
+                waiting.onerror = () => done(false);
+              };
+            })""";
+
     /** Waits for something that no screen shows. */
     private static void until(Page page, String holds) {
         for (int i = 0; i < 100; i++) {
@@ -196,6 +209,7 @@ class NothingLostJourney {
             Page fresh = visit.window(teacher.practicePath("Jory Penwick"));
             assertThat(fresh.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Start")))
                     .isVisible();
+            until(fresh, SENT);
             assertThat(fresh.getByText("not sent yet")).isHidden();
             assertLoggedOnce(studio, "Jory Penwick", "by the old link");
             Assertions.assertThat(visit.troubles).isEmpty();
