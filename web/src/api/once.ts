@@ -1,7 +1,16 @@
-import { useMutation, type MutateOptions, type UseMutationOptions } from '@tanstack/react-query';
+import { useMutation, type UseMutationOptions } from '@tanstack/react-query';
 import { useRef } from 'react';
 
-/** A mutation that is not begun again while it runs: a double click comes before the page has drawn that it does. */
+/** What follows when the server has answered. */
+interface Then<Data> {
+  onSuccess?: (data: Data) => void;
+  onError?: (error: Error) => void;
+}
+
+/**
+ * A mutation that is not begun again while it runs: a double click comes before the page has drawn that it does. What
+ * follows is done even if the control is gone by then, as a pick is from the Desk once it is picked.
+ */
 export function useOnce<Data, Asked>(options: UseMutationOptions<Data, Error, Asked>) {
   const running = useRef(false);
   const mutation = useMutation({
@@ -10,10 +19,13 @@ export function useOnce<Data, Asked>(options: UseMutationOptions<Data, Error, As
       running.current = false;
     },
   });
-  const mutate = (asked: Asked, then?: MutateOptions<Data, Error, Asked>) => {
+  const mutate = (asked: Asked, then?: Then<Data>) => {
     if (running.current) return;
     running.current = true;
-    mutation.mutate(asked, then);
+    mutation.mutateAsync(asked).then(
+      (data) => then?.onSuccess?.(data),
+      (error: Error) => then?.onError?.(error),
+    );
   };
   return { ...mutation, mutate };
 }

@@ -2,7 +2,7 @@ import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tansta
 import { useEffect } from 'react';
 import { api, data } from './client';
 import { useOnce } from './once';
-import type { Climb, Goal, InstrumentForm, Settings, StepDocument, StudentForm } from './types';
+import type { Climb, Goal, InstrumentForm, Settings, StepDocument, StudentForm, Verdict } from './types';
 
 const AHEAD_MS = 30;
 
@@ -351,7 +351,7 @@ export function useAssignments(studentId: number) {
   });
 }
 
-export function useDesk(page: number, verdict?: string) {
+export function useDesk(page: number, verdict?: Verdict) {
   return useQuery({
     queryKey: ['desk', page, verdict],
     queryFn: () => data(api.GET('/api/desk', { params: { query: { page, verdict } } })),

@@ -86,8 +86,8 @@ export function Engraving({ passage, lights, largest = 1, words, marked, onTouch
     let current = true;
     const lines = linesOf(passage, words);
     if (!score || width < 40) return;
-    void import('./draw').then(async ({ draw, fittingScale }) => {
-      await document.fonts.ready;
+    void import('./draw').then(async ({ draw, fittingScale, signsReady }) => {
+      await Promise.all([signsReady, document.fonts.ready]);
       // After the next frame: what is quick to show, a sentence or the pulse, is shown before the engraving is drawn.
       await new Promise((next) => requestAnimationFrame(() => setTimeout(next)));
       if (!current || !paper.current) return;

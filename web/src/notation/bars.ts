@@ -12,7 +12,7 @@ import {
   Tuplet,
   Voice,
   type RenderContext,
-} from 'vexflow/bravura';
+} from './engraver';
 import type { ScoreDocument } from '../api/types';
 import { clefOf, keyOf, type Glyph, type Measure } from './staff';
 

@@ -1,4 +1,4 @@
-import { Stem, type RenderContext, type StaveNote } from 'vexflow/bravura';
+import { Stem, type RenderContext, type StaveNote } from './engraver';
 
 /** A drawn note with the row of the paper it stands in. */
 export interface Placed {

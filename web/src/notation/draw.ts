@@ -1,4 +1,4 @@
-import { Renderer, StaveTie, TextBracket, type RenderContext, type StaveNote } from 'vexflow/bravura';
+import { Renderer, StaveTie, TextBracket, type RenderContext, type StaveNote } from './engraver';
 import type { ScoreDocument } from '../api/types';
 import { drawBar } from './bars';
 import { drawSlur, type Placed } from './curves';
@@ -6,6 +6,7 @@ import { headWidth, layOut, MARGIN, minimumWidth, WORDS_HEIGHT } from './layout'
 import { drawQuicker } from './quicker';
 import type { Glyph } from './staff';
 
+export { signsReady } from './engraver';
 export { fittingScale } from './layout';
 
 /** What stands on the paper: the height it took, and the drawn signs of each note, ties included. */

@@ -1,4 +1,4 @@
-import { Metrics, SVGContext } from 'vexflow/bravura';
+import { Metrics, SVGContext } from './engraver';
 
 /**
  * The engraver copies small flat records with the browser's deep clone, thousands of times in a score, which costs more

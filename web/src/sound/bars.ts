@@ -1,4 +1,5 @@
-import type { ClicksDocument, PassageDocument } from '../api/types';
+import type { ClicksDocument, Drone, PassageDocument } from '../api/types';
+import { never } from '../ui/never';
 
 /** A sound of one bar, in seconds from its downbeat. */
 export interface BarClick {
@@ -72,7 +73,7 @@ export function barsOf(passage: PassageDocument): BarPlan {
   }
   for (const hit of clicks.drums) {
     const where = place(hit.ms);
-    where.bar.drums.push({ at: where.at, drum: hit.drum as BarDrum['drum'], strong: hit.strong });
+    where.bar.drums.push({ at: where.at, drum: hit.drum, strong: hit.strong });
   }
   for (const ms of clicks.foot.ms) {
     const where = place(ms);
@@ -108,7 +109,18 @@ export function turnOf({ turns }: BarPlan, bar: Bar, played: number): Bar {
 }
 
 /** The notes of a drone: as the step asks, or as the student does. */
-export function droneOf(drone: ClicksDocument['drone'], wish = drone.asked): number[] {
-  if (wish === 'tonic') return [drone.tonicHz];
-  return wish === 'tonic-and-fifth' ? [drone.tonicHz, drone.fifthHz] : [];
+export function droneOf(
+  drone: ClicksDocument['drone'],
+  wish: 'off' | Drone = drone.asked ?? 'off',
+): number[] {
+  switch (wish) {
+    case 'off':
+      return [];
+    case 'tonic':
+      return [drone.tonicHz];
+    case 'tonic-and-fifth':
+      return [drone.tonicHz, drone.fifthHz];
+    default:
+      return never(wish);
+  }
 }

@@ -3,20 +3,21 @@ import { IconPlus, IconX } from '@tabler/icons-react';
 import { type FormEvent, useState } from 'react';
 import { useKeepSettings, useSettings } from '../api/teacher';
 import type { Settings } from '../api/types';
+import { oneOf, type Choice } from './Choose';
 import { Waiting } from './Waiting';
 import { Wrong } from './Wrong';
 import classes from './StudioSettings.module.css';
 
-const SIX = [
+const SIX: Choice<NonNullable<Settings['sixAccidentals']>>[] = [
   { value: 'by-interval', label: 'as the interval says' },
   { value: 'flats', label: 'in flats: G♭ major, E♭ minor' },
   { value: 'sharps', label: 'in sharps: F♯ major, D♯ minor' },
 ];
-const COUNTING = [
+const COUNTING: Choice<NonNullable<Settings['counting']>>[] = [
   { value: 'numbers', label: 'in numbers: 1 e & a, 1 trip let' },
   { value: 'time-names', label: 'in time names: ta fa te fe, ta te ti' },
 ];
-const NAMES = [
+const NAMES: Choice<NonNullable<Settings['valueNames']>>[] = [
   { value: 'american', label: 'quarter, eighth, sixteenth' },
   { value: 'british', label: 'crotchet, quaver, semiquaver' },
 ];
@@ -58,19 +59,19 @@ function Fields({ settings, onClose }: { settings: Settings; onClose: () => void
       <NativeSelect
         label="Places are counted"
         value={form.counting}
-        onChange={(event) => setForm({ ...form, counting: event.currentTarget.value })}
+        onChange={(event) => setForm({ ...form, counting: oneOf(COUNTING, event.currentTarget.value) })}
         data={COUNTING}
       />
       <NativeSelect
         label="Note values are called"
         value={form.valueNames}
-        onChange={(event) => setForm({ ...form, valueNames: event.currentTarget.value })}
+        onChange={(event) => setForm({ ...form, valueNames: oneOf(NAMES, event.currentTarget.value) })}
         data={NAMES}
       />
       <NativeSelect
         label="A transposed key of six accidentals is written"
         value={form.sixAccidentals}
-        onChange={(event) => setForm({ ...form, sixAccidentals: event.currentTarget.value })}
+        onChange={(event) => setForm({ ...form, sixAccidentals: oneOf(SIX, event.currentTarget.value) })}
         data={SIX}
       />
       <fieldset className={classes.words}>

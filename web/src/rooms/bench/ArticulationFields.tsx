@@ -4,7 +4,14 @@ import { Row } from './Row';
 const SLURS = [2, 3, 4, 6, 8, 12, 16];
 const ACCENTS = [2, 3, 4, 6, 8];
 const SHARES = ['1', '1/2', '1/3', '1/4', '1/8'];
-const SLURRED = ['slurred', 'slurred-staccato'];
+/** What is counted: so many notes in a slur. */
+const isCounted = (kind: string) => kind === 'slurred' || kind === 'slurred-staccato';
+
+const BOWS = [
+  { value: 'none', label: 'none' },
+  { value: 'down', label: 'down first' },
+  { value: 'up', label: 'up first' },
+] as const;
 
 /** How the notes are joined, stressed and bowed. */
 export function ArticulationFields() {
@@ -19,7 +26,7 @@ export function ArticulationFields() {
         label="Joined"
         value={articulation.kind}
         choices={catalogue.articulations.map((kind) => ({ value: kind.id, label: kind.name }))}
-        onChange={(kind) => set({ kind, by: SLURRED.includes(kind) ? (articulation.by ?? 4) : undefined })}
+        onChange={(kind) => set({ kind, by: isCounted(kind) ? (articulation.by ?? 4) : undefined })}
       />
       {articulation.by != null && (
         <Row
@@ -42,13 +49,9 @@ export function ArticulationFields() {
         <>
           <Row
             label="Bow marks"
-            value={articulation.bow ?? ''}
-            choices={[
-              { value: '', label: 'none' },
-              { value: 'down', label: 'down first' },
-              { value: 'up', label: 'up first' },
-            ]}
-            onChange={(bow) => set({ bow: bow || undefined })}
+            value={articulation.bow ?? 'none'}
+            choices={BOWS}
+            onChange={(bow) => set({ bow: bow === 'none' ? undefined : bow })}
           />
           <Row
             label="Bow for each"

@@ -2,8 +2,8 @@ import { useBench } from './BenchContext';
 import { Row } from './Row';
 import classes from './Controls.module.css';
 
-const CLICKS = '';
-const NO_DRONE = '';
+const CLICKS = { value: 'clicks', label: 'clicks' } as const;
+const NO_DRONE = { value: 'none', label: 'none' } as const;
 const CHOSEN = 'chosen';
 const SOUNDING = '';
 /** Bars that sound and bars that do not. */
@@ -28,12 +28,12 @@ export function ClickFields() {
     <>
       <Row
         label="Sounds"
-        value={metronome.groove ?? CLICKS}
+        value={metronome.groove ?? CLICKS.value}
         choices={[
-          { value: CLICKS, label: 'clicks' },
+          CLICKS,
           ...catalogue.grooves.map((one) => ({ value: one.id, label: `drums: ${one.name}` })),
         ]}
-        onChange={(groove) => set({ groove: groove === CLICKS ? undefined : groove })}
+        onChange={(groove) => set({ groove: groove === CLICKS.value ? undefined : groove })}
       />
       {!metronome.groove && <ClickPlaces />}
       <Row
@@ -53,12 +53,9 @@ export function ClickFields() {
       />
       <Row
         label="Drone"
-        value={metronome.drone ?? NO_DRONE}
-        choices={[
-          { value: NO_DRONE, label: 'none' },
-          ...catalogue.drones.map((one) => ({ value: one.id, label: one.name })),
-        ]}
-        onChange={(drone) => set({ drone: drone === NO_DRONE ? undefined : drone })}
+        value={metronome.drone ?? NO_DRONE.value}
+        choices={[NO_DRONE, ...catalogue.drones.map((one) => ({ value: one.id, label: one.name }))]}
+        onChange={(drone) => set({ drone: drone === NO_DRONE.value ? undefined : drone })}
       />
       <Beats label="Foot taps on" beats={beats} chosen={foot} onToggle={tap} />
     </>

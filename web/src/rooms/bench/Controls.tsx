@@ -1,5 +1,6 @@
 import { IconSearch } from '@tabler/icons-react';
 import { useState } from 'react';
+import type { Travel } from '../../api/types';
 import { notes } from '../../ui/words';
 import { ArticulationFields } from './ArticulationFields';
 import { useBench } from './BenchContext';
@@ -11,12 +12,20 @@ import { Row, type Choice } from './Row';
 import { Section } from './Section';
 import classes from './Controls.module.css';
 
-const TRAVELS: Choice[] = [
+const TRAVELS: Choice<Travel>[] = [
   { value: 'up-down', label: 'up and down' },
   { value: 'up', label: 'up' },
   { value: 'down', label: 'down' },
   { value: 'down-up', label: 'down and up' },
 ];
+const TURNS = [
+  { value: 'single', label: 'struck once' },
+  { value: 'double', label: 'struck twice' },
+] as const;
+const NAMED = [
+  { value: 'concert', label: 'concert' },
+  { value: 'written', label: 'written' },
+] as const;
 const MOST_DEGREES = 7;
 
 const plain = (values: (string | number)[]): Choice[] =>
@@ -50,7 +59,7 @@ export function Controls({ onFind }: { onFind: () => void }) {
     <aside className={classes.controls} aria-label="What the step is made of">
       <Section
         {...section('Material')}
-        summary={`${notes(key.tonic)} ${form?.name ?? ''}, ${line.travel.replace('-', ' and ')}`}
+        summary={`${notes(key.tonic)} ${form?.name ?? ''}, ${TRAVELS.find((one) => one.value === line.travel)?.label}`}
       >
         <button type="button" className={classes.find} onClick={onFind}>
           <IconSearch size={15} aria-hidden="true" /> Find a form or a pattern <kbd>F</kbd>
@@ -70,7 +79,7 @@ export function Controls({ onFind }: { onFind: () => void }) {
         <Row
           label="Key named"
           value={key.named}
-          choices={plain(['concert', 'written'])}
+          choices={NAMED}
           onChange={(named) => dispatch({ type: 'key', change: { named } })}
         />
         <PatternFields />
@@ -103,10 +112,7 @@ export function Controls({ onFind }: { onFind: () => void }) {
           <Row
             label="Turning note"
             value={line.turn}
-            choices={[
-              { value: 'single', label: 'struck once' },
-              { value: 'double', label: 'struck twice' },
-            ]}
+            choices={TURNS}
             onChange={(turn) => dispatch({ type: 'line', change: { turn } })}
           />
         )}

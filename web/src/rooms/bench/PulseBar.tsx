@@ -1,19 +1,27 @@
+import { Choose } from '../../ui/Choose';
+import { useValueName } from '../../ui/useValueName';
 import { useBench, type Snap } from './BenchContext';
 import { PlaceOptions } from './PlaceOptions';
 import { Values } from './Values';
 import classes from './PulseBar.module.css';
 
-const SNAPS: { value: Snap; label: string }[] = [
-  { value: 'clicks', label: 'clicks' },
-  { value: 'eighths', label: 'eighths' },
-  { value: 'sixteenths', label: 'sixteenths' },
-  { value: 'triplets', label: 'triplets' },
+/** What ← and → move by; a division of the beat goes by the name of its value. */
+const SNAPS: { value: Snap; division?: string }[] = [
+  { value: 'clicks' },
+  { value: 'eighths', division: '1/8' },
+  { value: 'sixteenths', division: '1/16' },
+  { value: 'triplets' },
 ];
 
 /** What the pulse beneath is made of: values, meter, where the line starts and where it should land. */
 export function PulseBar() {
   const { step, dispatch, catalogue, passage, snap, setSnap } = useBench();
   const { rhythm, landing } = step.document;
+  const nameOf = useValueName();
+  const snaps = SNAPS.map(({ value, division }) => {
+    const named = catalogue.values.find((one) => one.value === division);
+    return { value, label: named ? nameOf(named) : value };
+  });
   const meter = catalogue.meters.find((one) => one.id === rhythm.meter);
   const pulse = passage?.pulse;
   const place = pulse?.places.find((one) => one.place === rhythm.place);
@@ -68,18 +76,7 @@ export function PulseBar() {
         </select>
       </label>
       <label className={classes.snap}>
-        ← → by{' '}
-        <select
-          aria-label="Moves by"
-          value={snap}
-          onChange={(event) => setSnap(event.currentTarget.value as Snap)}
-        >
-          {SNAPS.map((one) => (
-            <option key={one.value} value={one.value}>
-              {one.label}
-            </option>
-          ))}
-        </select>
+        ← → by <Choose label="Moves by" value={snap} choices={snaps} onChange={setSnap} />
       </label>
     </div>
   );

@@ -1,53 +1,25 @@
 import { useId } from 'react';
+import { Choose, type Choice } from '../../ui/Choose';
 import classes from './Controls.module.css';
 
-export interface Choice {
-  value: string;
-  label: string;
-  /** The heading under which it stands. */
-  group?: string;
-}
+export type { Choice };
 
-interface Props {
+interface Props<V extends string> {
   label: string;
-  value: string;
-  choices: Choice[];
-  onChange: (value: string) => void;
+  value: V;
+  choices: readonly Choice<V>[];
+  /** What is said of a value that is none of the choices. */
+  other?: string;
+  onChange: (value: V) => void;
 }
 
 /** A control of the bench: what it is on the left, what it is set to on the right. */
-export function Row({ label, value, choices, onChange }: Props) {
+export function Row<V extends string>({ label, ...choose }: Props<V>) {
   const id = useId();
   return (
     <div className={classes.row}>
       <label htmlFor={id}>{label}</label>
-      <select id={id} value={value} onChange={(event) => onChange(event.currentTarget.value)}>
-        {!choices.some((choice) => choice.value === value) && <option value={value}>{value}</option>}
-        {groups(choices).map(([group, members]) =>
-          group === undefined ? (
-            members.map(option)
-          ) : (
-            <optgroup key={group} label={group}>
-              {members.map(option)}
-            </optgroup>
-          ),
-        )}
-      </select>
+      <Choose id={id} {...choose} />
     </div>
   );
-}
-
-function option(choice: Choice) {
-  return (
-    <option key={choice.value} value={choice.value}>
-      {choice.label}
-    </option>
-  );
-}
-
-/** The choices under their headings, in the order in which they come. */
-function groups(choices: Choice[]): [string | undefined, Choice[]][] {
-  const all = new Map<string | undefined, Choice[]>();
-  choices.forEach((choice) => all.set(choice.group, [...(all.get(choice.group) ?? []), choice]));
-  return [...all];
 }

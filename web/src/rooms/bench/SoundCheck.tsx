@@ -13,7 +13,12 @@ const EVERY_BARS = 4;
 const MOST_MINUTES = 60;
 const RUN_TEMPOS = [40, 97.5, 208];
 
-function changed(bpm: number, place: string, figure: string[], click: string): StepDocument {
+function changed(
+  bpm: number,
+  place: string,
+  figure: string[],
+  click: StepDocument['metronome']['click'],
+): StepDocument {
   return {
     ...FIRST,
     rhythm: { ...FIRST.rhythm, place, figure },

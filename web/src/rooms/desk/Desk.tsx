@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import { useTimetable } from '../../api/lessons';
 import { useDesk } from '../../api/teacher';
-import type { DeskPage } from '../../api/types';
+import type { DeskPage, Verdict } from '../../api/types';
 import { Empty } from '../../ui/Empty';
 import { Pages } from '../../ui/Pages';
 import { Waiting } from '../../ui/Waiting';
@@ -15,7 +15,7 @@ import classes from './Desk.module.css';
 
 /** Who needs the teacher, in one line: numbers of students of the whole studio. */
 function summary(desk: DeskPage): string {
-  const count = (...kinds: string[]) =>
+  const count = (...kinds: Verdict[]) =>
     desk.counts.filter((one) => kinds.includes(one.kind)).reduce((sum, one) => sum + one.students, 0);
   const said = [
     `${count('stuck', 'slipping')} stuck or slipping`,
@@ -30,7 +30,7 @@ function summary(desk: DeskPage): string {
 /** The desk: a page to read before lessons, one paragraph for each student. */
 export function Desk() {
   const [page, setPage] = useState(0);
-  const [only, setOnly] = useState<string>();
+  const [only, setOnly] = useState<Verdict>();
   const desk = useDesk(page, only);
   const timetable = useTimetable();
   // Both at once: what comes later would push aside what a hand is already reaching for.
@@ -53,7 +53,7 @@ export function Desk() {
     );
   }
   const today = new Date().toLocaleDateString('en-GB', { weekday: 'long', day: 'numeric', month: 'long' });
-  const choose = (kind: string | undefined) => {
+  const choose = (kind: Verdict | undefined) => {
     setOnly(kind);
     setPage(0);
   };

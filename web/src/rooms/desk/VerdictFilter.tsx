@@ -1,11 +1,11 @@
-import type { DeskPage } from '../../api/types';
+import type { DeskPage, Verdict } from '../../api/types';
 import { WORDS } from './verdicts';
 import classes from './Desk.module.css';
 
 interface Props {
   counts: DeskPage['counts'];
-  only: string | undefined;
-  onOnly: (only: string | undefined) => void;
+  only: Verdict | undefined;
+  onOnly: (only: Verdict | undefined) => void;
 }
 
 /** Shows work of one verdict alone, of the whole studio; those that need the teacher most stand first. */
@@ -24,7 +24,7 @@ export function VerdictFilter({ counts, only, onOnly }: Props) {
           title={`${students} ${students === 1 ? 'student' : 'students'}`}
           onClick={() => onOnly(only === kind ? undefined : kind)}
         >
-          {WORDS[kind] ?? kind} {students}
+          {WORDS[kind]} {students}
         </button>
       ))}
     </div>

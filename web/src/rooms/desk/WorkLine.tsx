@@ -17,13 +17,13 @@ export function WorkLine({ work, studentId }: { work: DeskWork; studentId: numbe
             seed={work.title}
             width={40}
             height={24}
-            tone={TONES[work.kind] ?? 'slate'}
+            tone={TONES[work.kind]}
             rings={work.rings}
             x={23}
             y={15}
           />
         </svg>
-        {WORDS[work.kind] ?? work.kind}
+        {WORDS[work.kind]}
       </span>
       <span>
         <strong>{notes(work.sentence)}</strong>

@@ -1,7 +1,8 @@
+import type { Verdict } from '../../api/types';
 import type { StoneTone } from '../../ui/Stone';
 
 /** The tone of a verdict's stone. */
-export const TONES: Record<string, StoneTone> = {
+export const TONES: Record<Verdict, StoneTone> = {
   new: 'hollow',
   hold: 'river',
   ready: 'moss',
@@ -14,11 +15,11 @@ export const TONES: Record<string, StoneTone> = {
   slipping: 'clay',
   quiet: 'sand',
   behind: 'clay',
-  on_course: 'river',
+  'on-course': 'river',
 };
 
 /** The word beside the stone, so that nothing is said by colour alone. */
-export const WORDS: Record<string, string> = {
+export const WORDS: Record<Verdict, string> = {
   new: 'new',
   hold: 'in work',
   ready: 'ready',
@@ -27,7 +28,7 @@ export const WORDS: Record<string, string> = {
   slipping: 'slipping',
   quiet: 'quiet',
   behind: 'behind',
-  on_course: 'on course',
+  'on-course': 'on course',
   waits: 'enough today',
   misses: 'slips',
   back: 'one back',

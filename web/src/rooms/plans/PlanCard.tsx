@@ -3,12 +3,12 @@ import { notifications } from '@mantine/notifications';
 import { IconDots } from '@tabler/icons-react';
 import { sentenceOf } from '../../api/client';
 import { useDecidePlan, type PlanStep } from '../../api/plans';
-import type { KeyPlan } from '../../api/types';
+import type { KeyPlan, PlanDeciding } from '../../api/types';
 import { undoNote } from '../../ui/undo';
 import { dayOf, notes } from '../../ui/words';
 import classes from './PlanCard.module.css';
 
-const BACK: Record<string, string> = {
+const BACK: Record<PlanDeciding, string> = {
   skip: 'going on to this key',
   repeat: 'giving the key again',
   hold: 'the hold',
@@ -97,7 +97,7 @@ export function PlanCard({ plan }: { plan: KeyPlan }) {
                   )
                 }
               >
-                Take back {BACK[plan.undo] ?? 'the last decision'}
+                Take back {BACK[plan.undo]}
               </Menu.Item>
             )}
             <Menu.Item onClick={() => take('end', `“${notes(plan.title)}” through the keys has ended.`)}>

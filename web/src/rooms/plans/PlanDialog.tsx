@@ -5,6 +5,7 @@ import { useGivePlan, useKeyChoices, usePlanPreview } from '../../api/plans';
 import { useRoutines } from '../../api/teacher';
 import type { KeyPlanForm } from '../../api/types';
 import { isoDay, notes } from '../../ui/words';
+import { oneOf, type Choice } from '../../ui/Choose';
 import { StudentPicker } from '../../ui/StudentPicker';
 import { Weekdays } from '../../ui/Weekdays';
 import { Wrong } from '../../ui/Wrong';
@@ -47,7 +48,7 @@ function Fields({ routineId, studentId, onClose }: Props) {
   const [plan, setPlan] = useState(START);
   const change = (some: Partial<typeof START>) => setPlan((now) => ({ ...now, ...some }));
   const form: KeyPlanForm = { ...plan, routineId: routine ?? 0, studentIds: chosen };
-  const own = plan.order === 'own';
+  const own = plan.order === undefined;
   const ready = routine !== undefined && chosen.length > 0 && (!own || plan.keys?.trim() !== '');
   const preview = usePlanPreview(form, ready);
   const give = useGivePlan();
@@ -115,6 +116,13 @@ function Fields({ routineId, studentId, onClose }: Props) {
   );
 }
 
+/** The order that is no order of ours. */
+const OWN_ORDER = { value: 'own', label: 'a list of your own' };
+
+function data<V extends string>(list: { id: V; words: string }[] | undefined): Choice<V>[] {
+  return (list ?? []).map((one) => ({ value: one.id, label: one.words }));
+}
+
 interface PlanFields {
   plan: typeof START;
   change: (some: Partial<typeof START>) => void;
@@ -122,18 +130,19 @@ interface PlanFields {
 
 function OrderFields({ plan, change }: PlanFields) {
   const choices = useKeyChoices();
-  const data = (list: { id: string; words: string }[] | undefined) =>
-    (list ?? []).map((one) => ({ value: one.id, label: one.words }));
-  const own = plan.order === 'own';
+  const orders = data(choices.data?.orders);
+  const forms = data(choices.data?.forms);
+  const paces = data(choices.data?.paces);
+  const own = plan.order === undefined;
   return (
     <>
       <Group grow align="start">
         <Select
           label="Order of keys"
           allowDeselect={false}
-          data={data(choices.data?.orders)}
-          value={plan.order}
-          onChange={(order) => order && change({ order })}
+          data={[...orders, OWN_ORDER]}
+          value={plan.order ?? OWN_ORDER.value}
+          onChange={(order) => change({ order: oneOf(orders, order) })}
         />
         {own ? (
           <TextInput
@@ -155,17 +164,17 @@ function OrderFields({ plan, change }: PlanFields) {
       <Select
         label="Each key brings"
         allowDeselect={false}
-        data={data(choices.data?.forms)}
+        data={forms}
         value={plan.forms}
-        onChange={(forms) => forms && change({ forms })}
+        onChange={(chosen) => change({ forms: oneOf(forms, chosen) ?? plan.forms })}
       />
       <Group grow align="start">
         <Select
           label="Pace"
           allowDeselect={false}
-          data={data(choices.data?.paces)}
+          data={paces}
           value={plan.pace}
-          onChange={(pace) => pace && change({ pace })}
+          onChange={(chosen) => change({ pace: oneOf(paces, chosen) ?? plan.pace })}
         />
         <Select
           label="Keys are"

@@ -1,4 +1,4 @@
-import type { TodayItem } from '../../api/types';
+import type { MadeUpPlayer, TodayItem } from '../../api/types';
 import { notes } from '../../ui/words';
 import type { SoundWish } from './useSound';
 import buttons from './Buttons.module.css';
@@ -17,16 +17,16 @@ interface Props {
   onNext: () => void;
   onSheet: () => void;
   /** Lets a made-up player tap, where there are any. */
-  onSimulate?: (player: string) => void;
+  onSimulate?: (player: MadeUpPlayer) => void;
 }
 
-const PLAYERS = ['steady', 'late', 'unsteady', 'slowing', 'elsewhere'];
+const PLAYERS: MadeUpPlayer[] = ['steady', 'late', 'unsteady', 'slowing', 'elsewhere'];
 
 function inWords(wish: SoundWish, tapping: boolean): string {
   if (tapping) return 'tap it once';
   const times = wish.times === 1 ? 'once' : `${wish.times} times`;
   const rises = wish.times > 1 && wish.every > 0 ? ', rising' : '';
-  const voice = { without: '', with: ', with a voice', every_second: ', call and answer' }[wish.voice];
+  const voice = { without: '', with: ', with a voice', 'every-second': ', call and answer' }[wish.voice];
   return times + rises + voice;
 }
 
@@ -76,7 +76,10 @@ export function PracticeGo(props: Props) {
               className={classes.simulate}
               aria-label="Let a made-up player tap"
               value=""
-              onChange={(event) => props.onSimulate!(event.currentTarget.value)}
+              onChange={(event) => {
+                const player = PLAYERS.find((one) => one === event.currentTarget.value);
+                if (player) props.onSimulate!(player);
+              }}
             >
               <option value="" disabled>
                 made-up player …

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import type { PassageDocument, Slipped } from '../../api/types';
+import type { PassageDocument, SlipKind } from '../../api/types';
 import { useKeys } from '../../ui/useKeys';
 import { notes } from '../../ui/words';
 import type { Slips } from './useAnswer';
@@ -17,7 +17,7 @@ interface Props {
   onKeep: (slips: Slips) => void;
 }
 
-const KINDS: NonNullable<Slipped['kinds']> = ['notes', 'rhythm', 'evenness', 'tone', 'tension'];
+const KINDS: SlipKind[] = ['notes', 'rhythm', 'evenness', 'tone', 'tension'];
 
 function toggled<T>(list: T[], one: T): T[] {
   return list.includes(one) ? list.filter((other) => other !== one) : [...list, one];
@@ -29,11 +29,11 @@ function isOnly<T>(list: T[], one: T): boolean {
 
 /** What slipped, and where: kinds to choose, the notes to touch, and a word to the teacher. All of it may be left out. */
 export function SlipPanel({ passage, stopped, times, touched, onTouch, onKeep }: Props) {
-  const [kinds, setKinds] = useState<string[]>([]);
+  const [kinds, setKinds] = useState<SlipKind[]>([]);
   const [which, setWhich] = useState(stopped ? [] : [times]);
   const [found, setFound] = useState({ touched, at: 0 });
   const [note, setNote] = useState('');
-  const toggle = (kind: string) => setKinds((now) => toggled(now, kind));
+  const toggle = (kind: SlipKind) => setKinds((now) => toggled(now, kind));
   // The finder goes on from the note that was touched last.
   const at = found.touched === touched ? found.at : (touched.at(-1) ?? found.at);
   const inOrder = [...touched].sort((a, b) => a - b);

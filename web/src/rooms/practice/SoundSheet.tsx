@@ -30,7 +30,7 @@ const TIMES: Choice<number>[] = [1, 2, 3, 5, 10].map((value) => ({
 const VOICES: Choice<SoundWish['voice']>[] = [
   { value: 'without', label: 'alone' },
   { value: 'with', label: 'with a voice' },
-  { value: 'every_second', label: 'call and answer' },
+  { value: 'every-second', label: 'call and answer' },
 ];
 const RISES: Choice<number>[] = [
   { value: 0, label: 'stays' },

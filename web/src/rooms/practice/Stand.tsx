@@ -57,7 +57,7 @@ export function Stand({ shown, run, foot, marked, onTouch }: Props) {
         </>
       )}
       {player.playing && player.count !== undefined && (
-        <div className={classes.count} aria-hidden="true">
+        <div className={classes.count} data-count={player.count} aria-hidden="true">
           {player.count}
         </div>
       )}

@@ -18,7 +18,7 @@ export function wishOf(wish: SoundWish, tapping: boolean, ownTempo: boolean): So
 
 /** Whether it takes more than once through the line, of which the week knows how. */
 export function needsWeek(wish: SoundWish): boolean {
-  return wish.times > 1 || wish.voice === 'every_second';
+  return wish.times > 1 || wish.voice === 'every-second';
 }
 
 /** The rungs that a run can rise over, from one on. */

@@ -31,9 +31,9 @@ export function useCaution(today: Today, item: TodayItem, headphones: boolean) {
   const seconds = today.items.reduce((sum, one) => sum + one.secondsToday, 0);
   const matters = ({ moment }: Caution) => {
     if (away.includes(moment)) return false;
-    if (moment === 'first_use') return before[moment] === undefined;
+    if (moment === 'first-use') return before[moment] === undefined;
     if (before[moment] === isoDay()) return false;
-    if (moment === 'long_session') return seconds >= today.longMinutes * 60;
+    if (moment === 'long-session') return seconds >= today.longMinutes * 60;
     return moment === 'headphones' ? headphones : true;
   };
   const caution = [...today.cautions, ...item.here.cautions].find(matters);

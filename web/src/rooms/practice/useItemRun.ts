@@ -46,7 +46,7 @@ export function useItemRun(wanted: Wanted, onEnd: (ran: Ran) => void) {
   useWakeLock(player.playing);
   const ready = passage.data && !passage.isPlaceholderData ? passage.data : undefined;
   const asks = {
-    drone: (ready?.clicks?.drone.asked ?? 'off') as NonNullable<SoundWish['drone']>,
+    drone: ready?.clicks?.drone.asked ?? ('off' as const),
     foot: ready?.clicks?.foot.asked ?? false,
   };
   const played = wishOf(wish, tapping, chosen !== undefined);

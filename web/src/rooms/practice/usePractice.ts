@@ -1,7 +1,7 @@
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useCallback, useEffect, useMemo } from 'react';
 import { data, isClosing, practiceApi } from '../../api/client';
-import type { AnswerForm, PassageDocument, Today, TodayItem } from '../../api/types';
+import type { AnswerForm, PassageDocument, Today, TodayItem, MadeUpPlayer } from '../../api/types';
 import { isoDay } from '../../ui/words';
 import { advanced, foreseen, listOf, type KeptWeek } from './foreseen';
 import type { Entry } from './keep/store';
@@ -182,7 +182,7 @@ export function useTapCheck(token: string, assignmentId: number) {
   const client = useClient(token);
   return useMutation({
     mutationFn: (
-      asked: { bpm: number; at: string; taps: number[] } | { bpm: number; at: string; player: string },
+      asked: { bpm: number; at: string; taps: number[] } | { bpm: number; at: string; player: MadeUpPlayer },
     ) =>
       'taps' in asked
         ? data(

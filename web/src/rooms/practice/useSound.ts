@@ -1,17 +1,19 @@
 import { useLocalStorage } from '@mantine/hooks';
+import type { Drone, LapsVoice } from '../../api/types';
 
 /** How a student wants to hear it; kept in this browser. What is absent is as the step asks. */
 export interface SoundWish {
   times: number;
-  voice: 'without' | 'with' | 'every_second';
+  voice: LapsVoice;
   /** After how many repetitions the next rung comes; 0 where it stays. */
   every: number;
-  drone?: 'off' | 'tonic' | 'tonic-and-fifth';
+  drone?: 'off' | Drone;
   foot?: boolean;
   /** By how much sounds are heard later than the browser knows, as in wireless headphones. */
   latencyMs: number;
 }
 
+const VOICES: LapsVoice[] = ['without', 'with', 'every-second'];
 const USUAL: SoundWish = { times: 1, voice: 'without', every: 0, latencyMs: 0 };
 
 export function useSound() {
@@ -21,7 +23,8 @@ export function useSound() {
     getInitialValueInEffect: false,
   });
   return {
-    wish: { ...USUAL, ...wish },
+    // Kept by an older version, a voice may go by another name.
+    wish: { ...USUAL, ...wish, voice: VOICES.includes(wish.voice) ? wish.voice : USUAL.voice },
     set: (change: Partial<SoundWish>) => setWish((now) => ({ ...USUAL, ...now, ...change })),
   };
 }

@@ -142,12 +142,11 @@ export function ForecastPicture({ forecast }: { forecast: GoalForecast }) {
       </div>
       <figcaption>
         {tempos.length} {tempos.length === 1 ? 'day' : 'days'} with clean takes in four weeks
-        {forecast.gainAWeek != null &&
-          `; a gain of ${short(forecast.gainAWeek)} bpm a week, likely between ${short(forecast.gainLow!)} and ${short(forecast.gainHigh!)}`}
+        {forecast.gainAWeek != null && `; they gain ${short(forecast.gainAWeek)} bpm a week`}
         {forecast.neededAWeek != null &&
           forecast.neededAWeek > 0 &&
-          `; ${short(forecast.neededAWeek)} needed`}
-        .
+          `; ${short(forecast.neededAWeek)} ${forecast.gainAWeek == null ? 'bpm a week ' : ''}needed`}
+        . The water holds the true way in four of five cases.
       </figcaption>
     </figure>
   );

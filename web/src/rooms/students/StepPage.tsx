@@ -62,12 +62,12 @@ function OfStudent({ studentId, assignmentId }: { studentId: number; assignmentI
           <div className={classes.below}>
             <section aria-label="Where the student stands">
               <h2>Now</h2>
-              <p>{notes(step.sentence)}</p>
+              <p>{notes(step.now.sentence)}</p>
               <p>
-                {notes(step.here.words)}: {step.here.time} a day
-                {step.left > 0 && ` · ${step.left} ${step.left === 1 ? 'rung' : 'rungs'} left`}
+                {notes(step.now.here.words)}: {step.now.here.time} a day
+                {step.now.left > 0 && ` · ${step.now.left} ${step.now.left === 1 ? 'rung' : 'rungs'} left`}
               </p>
-              {step.moves.map((move) => (
+              {step.now.moves.map((move) => (
                 <p key={move.words} className={classes.move}>
                   <Button
                     size="compact-sm"
@@ -76,7 +76,7 @@ function OfStudent({ studentId, assignmentId }: { studentId: number; assignmentI
                     aria-label={`Go on with ${move.words}`}
                     onClick={() => go(move)}
                   >
-                    {step.moves.length === 1 ? `Skip to ${notes(move.words)}` : notes(move.words)}
+                    {step.now.moves.length === 1 ? `Skip to ${notes(move.words)}` : notes(move.words)}
                   </Button>
                   <span>{move.sentence}</span>
                 </p>

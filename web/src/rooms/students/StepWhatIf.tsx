@@ -14,8 +14,6 @@ interface Props {
   wrong: unknown;
 }
 
-const USUAL_DAYS = 5;
-
 /** What would be with other minutes, steps, tempo or day. Nothing is kept until it is taken over. */
 export function StepWhatIf({ step, what, onChange, wrong }: Props) {
   const goal = useGoal();
@@ -23,7 +21,7 @@ export function StepWhatIf({ step, what, onChange, wrong }: Props) {
   const practice = what.practice ?? {};
   const { forecast, prospect } = step;
   const top = step.climb.axes.find((axis) => axis.axis === 'tempo');
-  const bpm = what.bpm ?? forecast?.bpm ?? top?.to ?? step.here.bpm;
+  const bpm = what.bpm ?? forecast?.bpm ?? top?.to ?? step.now.here.bpm;
   const by = practice.by ?? forecast?.date ?? '';
   const size = top?.scheme?.by;
   const set = (change: Partial<WhatIf>) => onChange({ ...what, ...change });
@@ -90,7 +88,7 @@ export function StepWhatIf({ step, what, onChange, wrong }: Props) {
         min={1}
         max={180}
         clampBehavior="strict"
-        value={practice.minutesADay ?? step.minutesADay}
+        value={practice.minutesADay ?? step.reckoned.minutesADay}
         onChange={(value) =>
           Number(value) >= 1 && set({ practice: { ...practice, minutesADay: Number(value) } })
         }
@@ -100,7 +98,7 @@ export function StepWhatIf({ step, what, onChange, wrong }: Props) {
         min={1}
         max={7}
         clampBehavior="strict"
-        value={practice.daysAWeek ?? USUAL_DAYS}
+        value={practice.daysAWeek ?? Math.round(step.reckoned.daysAWeek)}
         onChange={(value) =>
           Number(value) >= 1 && set({ practice: { ...practice, daysAWeek: Number(value) } })
         }
@@ -119,13 +117,13 @@ export function StepWhatIf({ step, what, onChange, wrong }: Props) {
       {wrong != null && <Wrong error={wrong} />}
       {prospect && (
         <p className={classes.prospect} aria-live="polite">
-          By its rungs alone: {notes(prospect.sentence)}
+          The whole climb: {notes(prospect.sentence)}
         </p>
       )}
       <p className={classes.soft}>
-        {step.ownShare
-          ? `${step.cleanShare} % of the takes of this step are clean.`
-          : `Reckoned with ${step.cleanShare} % of takes clean.`}
+        {step.reckoned.ownShare
+          ? `${step.reckoned.cleanShare} % of the takes of this step are clean.`
+          : `Reckoned with ${step.reckoned.cleanShare} % of takes clean.`}
       </p>
       {what.climb && (
         <Button

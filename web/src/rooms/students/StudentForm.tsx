@@ -12,7 +12,9 @@ import {
 import { type FormEvent, useState } from 'react';
 import { Problem } from '../../api/client';
 import { classesOf, useCatalogue, useEverybody, useInstruments, useKeepStudent } from '../../api/teacher';
-import type { Instrument, Student } from '../../api/types';
+import type { Instrument, Level, Student } from '../../api/types';
+import { oneOf } from '../../ui/Choose';
+import { never } from '../../ui/never';
 import { notes } from '../../ui/words';
 import { Wrong } from '../../ui/Wrong';
 import { instrumentChoices } from './instruments';
@@ -43,10 +45,18 @@ export function StudentForm(props: Props) {
 }
 
 /** The range of a level of an instrument. */
-function rangeOf(instrument: Instrument | undefined, level: string): string {
+function rangeOf(instrument: Instrument | undefined, level: Level): string {
   if (!instrument) return '';
-  if (level === 'first-octave') return instrument.firstOctave;
-  return level === 'comfortable' ? instrument.comfortable : instrument.full;
+  switch (level) {
+    case 'first-octave':
+      return instrument.firstOctave;
+    case 'comfortable':
+      return instrument.comfortable;
+    case 'full':
+      return instrument.full;
+    default:
+      return never(level);
+  }
 }
 
 function Fields({ onClose, student }: Props) {
@@ -56,7 +66,7 @@ function Fields({ onClose, student }: Props) {
   const keep = useKeepStudent();
   const [name, setName] = useState(student?.name ?? '');
   const [instrument, setInstrument] = useState(student?.instrument ?? 'oboe');
-  const [level, setLevel] = useState(student?.level ?? 'full');
+  const [level, setLevel] = useState<Level>(student?.level ?? 'full');
   const [range, setRange] = useState(student?.ownRange ? student.range : '');
   const [reference, setReference] = useState(student ? String(student.referencePitch) : ISO_16);
   const [minutes, setMinutes] = useState(student?.minutesADay ?? undefined);
@@ -68,6 +78,10 @@ function Fields({ onClose, student }: Props) {
   const wrongAt = (field: string) => (wrong?.pointer === field ? wrong.sentence : undefined);
   const classes = classesOf(everybody.data ?? []);
   const chosen = instruments.data?.find((one) => one.id === instrument);
+  const levels = (catalogue.data?.levels ?? []).map((one) => ({
+    value: one.id,
+    label: `${one.name}, ${notes(rangeOf(chosen, one.id))}`,
+  }));
   const submit = (event: FormEvent) => {
     event.preventDefault();
     if (keep.isPending) return;
@@ -122,11 +136,8 @@ function Fields({ onClose, student }: Props) {
       <NativeSelect
         label="How far they play"
         value={level}
-        onChange={(event) => setLevel(event.currentTarget.value)}
-        data={(catalogue.data?.levels ?? []).map((one) => ({
-          value: one.id,
-          label: `${one.name}, ${notes(rangeOf(chosen, one.id))}`,
-        }))}
+        onChange={(event) => setLevel(oneOf(levels, event.currentTarget.value) ?? level)}
+        data={levels}
       />
       <TextInput
         label="Their own range, as written"

@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import type { Climb } from '../../../api/types';
+import { useValueName } from '../../../ui/useValueName';
 import { useBench } from '../BenchContext';
 import { Row } from '../Row';
 import { Section } from '../Section';
@@ -8,11 +9,18 @@ import classes from '../Controls.module.css';
 
 const count = (from: number, to: number, words: (n: number) => string) =>
   Array.from({ length: to - from + 1 }, (_, i) => ({ value: String(from + i), label: words(from + i) }));
+const RATES = [
+  { value: 'same-rate', label: 'the rate of notes' },
+  { value: 'same-beat', label: 'the beat' },
+] as const;
 const RESTARTS = [50, 60, 70, 75, 80, 85, 90, 100];
 
 /** Beside the climb: what would be if, and its rules. */
 export function ClimbControls() {
-  const { step, dispatch } = useBench();
+  const { step, dispatch, catalogue } = useBench();
+  const nameOf = useValueName();
+  const called = (value: string) => catalogue.values.filter((one) => one.value === value).map(nameOf)[0];
+  const [long, short] = [called('1/4'), called('1/8')];
   const [open, setOpen] = useState<string | undefined>('What if');
   const { climb } = step;
   const { rules } = climb;
@@ -63,10 +71,7 @@ export function ClimbControls() {
         <Row
           label="Shorter values keep"
           value={climb.rate}
-          choices={[
-            { value: 'same-rate', label: 'the rate of notes' },
-            { value: 'same-beat', label: 'the beat' },
-          ]}
+          choices={RATES}
           onChange={(rate) => set({ rate })}
         />
         <Row
@@ -77,8 +82,8 @@ export function ClimbControls() {
         />
         <p className={classes.hint}>
           {climb.rate === 'same-rate'
-            ? 'Quarters at 120 go on as eighths at 60: the hands move as before.'
-            : 'Quarters at 120 go on as eighths at 120: the beat stays, the hands double.'}
+            ? `From ${long} at 120 to ${short} at 60: the hands move as before.`
+            : `From ${long} at 120 to ${short} at 120: the beat stays, the hands double.`}
         </p>
       </Section>
     </aside>

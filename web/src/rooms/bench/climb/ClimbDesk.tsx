@@ -5,6 +5,7 @@ import {
   PointerSensor,
   useSensor,
   useSensors,
+  type UniqueIdentifier,
 } from '@dnd-kit/core';
 import { SortableContext, sortableKeyboardCoordinates, verticalListSortingStrategy } from '@dnd-kit/sortable';
 import { Button, Menu } from '@mantine/core';
@@ -12,16 +13,18 @@ import { IconPlus } from '@tabler/icons-react';
 import { useSuggestions } from '../../../api/climbs';
 import { Waiting } from '../../../ui/Waiting';
 import { Wrong } from '../../../ui/Wrong';
+import type { AxisKind, Climb } from '../../../api/types';
+import { Choose, type Choice } from '../../../ui/Choose';
 import { useBench } from '../BenchContext';
 import { SideSwitch } from '../SideSwitch';
 import { AxisSection } from './AxisSection';
 import { ClimbMoves } from './ClimbMoves';
-import { AXES, inOrder, withNewAxis } from './climbs';
+import { AXES, AXIS_KINDS, inOrder, withNewAxis } from './climbs';
 import { ClimbWalk } from './ClimbWalk';
 import classes from './Climb.module.css';
 
 const ORDER = ['', 'second', 'third', 'fourth', 'fifth', 'sixth'];
-const POLICIES = [
+const POLICIES: Choice<Climb['policy']>[] = [
   { value: 'in-turn', label: 'in turn' },
   { value: 'paired', label: 'together' },
   { value: 'teacher-picks', label: 'as you pick' },
@@ -40,6 +43,7 @@ export function ClimbDesk() {
   const groups = fits?.levels ?? climb.axes.map((_, i) => [i]);
   const at = fits?.at ?? state.starts[step.key] ?? climb.axes.map(() => 0);
   const ids = groups.map((group) => climb.axes[group[0]!]!.axis);
+  const place = (id: UniqueIdentifier) => ids.findIndex((one) => one === id);
   const move = (from: number, to: number) => {
     const order = [...groups];
     const [moved] = order.splice(from, 1);
@@ -67,19 +71,12 @@ export function ClimbDesk() {
         {climb.axes.length > 1 && (
           <label>
             axes move{' '}
-            <select
-              aria-label="How axes move"
+            <Choose
+              label="How axes move"
               value={climb.policy}
-              onChange={(event) =>
-                dispatch({ type: 'climb', climb: { ...climb, policy: event.currentTarget.value } })
-              }
-            >
-              {POLICIES.map((one) => (
-                <option key={one.value} value={one.value}>
-                  {one.label}
-                </option>
-              ))}
-            </select>
+              choices={POLICIES}
+              onChange={(policy) => dispatch({ type: 'climb', climb: { ...climb, policy } })}
+            />
           </label>
         )}
         <AddAxis />
@@ -91,8 +88,7 @@ export function ClimbDesk() {
           sensors={sensors}
           collisionDetection={closestCenter}
           onDragEnd={({ active, over }) => {
-            if (over && active.id !== over.id)
-              move(ids.indexOf(String(active.id)), ids.indexOf(String(over.id)));
+            if (over && active.id !== over.id) move(place(active.id), place(over.id));
           }}
         >
           <SortableContext items={ids} strategy={verticalListSortingStrategy}>
@@ -117,11 +113,9 @@ function AddAxis() {
   const suggestions = useSuggestions(step.document).data ?? [];
   const { climb } = step;
   // An axis that has only the rung the step is on already cannot grow.
-  const can = (kind: string) =>
+  const can = (kind: AxisKind) =>
     kind === 'tempo' || (suggestions.find((axis) => axis.axis === kind)?.rungs?.length ?? 0) > 1;
-  const left = Object.keys(AXES).filter(
-    (kind) => can(kind) && climb.axes.every((axis) => axis.axis !== kind),
-  );
+  const left = AXIS_KINDS.filter((kind) => can(kind) && climb.axes.every((axis) => axis.axis !== kind));
   if (left.length === 0) return null;
   return (
     <Menu position="bottom-end" withinPortal>

@@ -1,7 +1,9 @@
 import { ActionIcon } from '@mantine/core';
 import { IconPlus, IconTrash } from '@tabler/icons-react';
 import { useSuggestions } from '../../../api/climbs';
-import type { ClimbRung } from '../../../api/types';
+import type { AxisKind, ClimbRung } from '../../../api/types';
+import { Choose } from '../../../ui/Choose';
+import { never } from '../../../ui/never';
 import { useValueName } from '../../../ui/useValueName';
 import { useBench } from '../BenchContext';
 import { patternOf, withPattern } from '../material';
@@ -16,11 +18,6 @@ interface Props {
   start: number[];
   /** Whether a rung can be put in and taken out here: once for axes that move together. */
   acts: boolean;
-}
-
-interface Choice {
-  value: string;
-  label: string;
 }
 
 const SLURS = [2, 3, 4, 6, 8, 12, 16];
@@ -83,7 +80,7 @@ export function RungFields({ axis, rung, start, acts }: Props) {
 }
 
 interface ChoiceProps {
-  kind: string;
+  kind: AxisKind;
   rung: ClimbRung;
   onChange: (rung: ClimbRung) => void;
 }
@@ -96,7 +93,8 @@ function RungChoice({ kind, rung, onChange }: ChoiceProps) {
       const even = catalogue.values.map((one) => ({ value: one.value, label: nameOf(one) }));
       const named = catalogue.figures.map((one) => ({ value: one.figure.join(' '), label: one.name }));
       return (
-        <Select
+        <Choose
+          other="of your own"
           label="Note values of this rung"
           value={rung.figure!.join(' ')}
           choices={[...even, ...named]}
@@ -106,7 +104,8 @@ function RungChoice({ kind, rung, onChange }: ChoiceProps) {
     }
     case 'span':
       return (
-        <Select
+        <Choose
+          other="of your own"
           label="Span of this rung"
           value={rung.octaves != null ? `o${rung.octaves}` : `s${rung.span}`}
           choices={RANGES}
@@ -120,13 +119,15 @@ function RungChoice({ kind, rung, onChange }: ChoiceProps) {
       const places = (passage?.pulse?.places ?? []).map((one) => ({ value: one.place, label: one.words }));
       return (
         <>
-          <Select
+          <Choose
+            other="of your own"
             label="Place of this rung"
             value={rung.place!}
             choices={places}
             onChange={(place) => onChange({ ...rung, place })}
           />
-          <Select
+          <Choose
+            other="of your own"
             label="Place on the way back"
             value={rung.back ?? ''}
             choices={[{ value: '', label: 'the same back' }, ...places]}
@@ -139,7 +140,8 @@ function RungChoice({ kind, rung, onChange }: ChoiceProps) {
       const { kind: joined, by } = rung.articulation!;
       return (
         <>
-          <Select
+          <Choose
+            other="of your own"
             label="Slurs of this rung"
             value={joined}
             choices={catalogue.articulations.map((one) => ({ value: one.id, label: one.name }))}
@@ -153,7 +155,8 @@ function RungChoice({ kind, rung, onChange }: ChoiceProps) {
             }
           />
           {by != null && (
-            <Select
+            <Choose
+              other="of your own"
               label="Notes in a slur"
               value={String(by)}
               choices={SLURS.map((n) => ({ value: String(n), label: `by ${n}` }))}
@@ -163,11 +166,12 @@ function RungChoice({ kind, rung, onChange }: ChoiceProps) {
         </>
       );
     }
-    default: {
+    case 'line': {
       const line = rung.line!;
       return (
         <>
-          <Select
+          <Choose
+            other="of your own"
             label="Line of this rung"
             value={patternOf(line, catalogue)?.id ?? 'own'}
             choices={catalogue.patterns.map((one) => ({ value: one.id, label: one.name }))}
@@ -176,7 +180,8 @@ function RungChoice({ kind, rung, onChange }: ChoiceProps) {
               if (pattern) onChange({ line: withPattern(step.document.line, pattern) });
             }}
           />
-          <Select
+          <Choose
+            other="of your own"
             label="Range of this rung"
             value={line.octaves != null ? `o${line.octaves}` : `s${line.span}`}
             choices={RANGES}
@@ -191,25 +196,9 @@ function RungChoice({ kind, rung, onChange }: ChoiceProps) {
         </>
       );
     }
+    case 'tempo':
+      return null;
+    default:
+      return never(kind);
   }
-}
-
-interface SelectProps {
-  label: string;
-  value: string;
-  choices: Choice[];
-  onChange: (value: string) => void;
-}
-
-function Select({ label, value, choices, onChange }: SelectProps) {
-  return (
-    <select aria-label={label} value={value} onChange={(event) => onChange(event.currentTarget.value)}>
-      {!choices.some((one) => one.value === value) && <option value={value}>of your own</option>}
-      {choices.map((one) => (
-        <option key={one.value} value={one.value}>
-          {one.label}
-        </option>
-      ))}
-    </select>
-  );
 }

@@ -1,5 +1,6 @@
 import { NumberInput } from '@mantine/core';
-import type { ClimbAxis, ClimbScheme } from '../../../api/types';
+import type { ClimbAxis, ClimbScheme, SchemeKind } from '../../../api/types';
+import { Choose, type Choice } from '../../../ui/Choose';
 import classes from './Climb.module.css';
 
 interface Props {
@@ -7,7 +8,7 @@ interface Props {
   onChange: (change: Partial<ClimbAxis>) => void;
 }
 
-const SCHEMES = [
+const SCHEMES: Choice<SchemeKind>[] = [
   { value: 'fixed', label: 'even steps' },
   { value: 'percent', label: 'percent' },
   { value: 'dial', label: 'metronome dial' },
@@ -18,7 +19,7 @@ const USUAL_PERCENT = 5;
 const USUAL_STEP = 4;
 
 /** Another type of ladder, with the fields that belong to it. */
-function schemeOf(type: string, before: ClimbScheme): ClimbScheme {
+function schemeOf(type: SchemeKind, before: ClimbScheme): ClimbScheme {
   if (type === 'dial') return { type };
   const percent = before.type === 'percent';
   const by = type === 'percent' ? USUAL_PERCENT : percent || before.by == null ? USUAL_STEP : before.by;
@@ -33,17 +34,12 @@ export function TempoFields({ axis, onChange }: Props) {
     <span className={classes.fields}>
       <Amount label="from" value={axis.from!} min={20} onChange={(from) => onChange({ from })} />
       <Amount label="to" value={axis.to!} min={20} onChange={(to) => onChange({ to })} unit="bpm" />
-      <select
-        aria-label="Ladder steps"
+      <Choose
+        label="Ladder steps"
         value={scheme.type}
-        onChange={(event) => onChange({ scheme: schemeOf(event.currentTarget.value, scheme) })}
-      >
-        {SCHEMES.map((one) => (
-          <option key={one.value} value={one.value}>
-            {one.label}
-          </option>
-        ))}
-      </select>
+        choices={SCHEMES}
+        onChange={(type) => onChange({ scheme: schemeOf(type, scheme) })}
+      />
       {scheme.by != null && (
         <Amount
           label="by"

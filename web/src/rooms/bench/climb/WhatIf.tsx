@@ -56,7 +56,7 @@ export function WhatIf() {
       {prospect && (
         <div className={classes.said} aria-live="polite">
           <p className={classes.done} data-late={(prospect.daysLate ?? 0) > 0}>
-            Done about {dayOf(prospect.done)}
+            Done {dayOf(prospect.early)} to {dayOf(prospect.late)}
           </p>
           <p>{notes(prospect.sentence)}</p>
           <p>

@@ -1,7 +1,7 @@
-import type { Climb, ClimbAxis, ClimbRung, StepDocument } from '../../../api/types';
+import type { AxisKind, Climb, ClimbAxis, ClimbRung, StepDocument } from '../../../api/types';
 
 /** What can grow, and what it is called here. */
-export const AXES: Record<string, string> = {
+export const AXES: Record<AxisKind, string> = {
   tempo: 'Tempo',
   value: 'Note values',
   span: 'Span',
@@ -10,7 +10,10 @@ export const AXES: Record<string, string> = {
   line: 'Line',
 };
 
-export function axisOf(climb: Climb, kind: string): ClimbAxis | undefined {
+/** Every kind, in the order in which it is offered. */
+export const AXIS_KINDS = Object.keys(AXES) as readonly AxisKind[];
+
+export function axisOf(climb: Climb, kind: AxisKind): ClimbAxis | undefined {
   return climb.axes.find((axis) => axis.axis === kind);
 }
 
@@ -40,7 +43,7 @@ export function inOrder(climb: Climb, groups: number[][]): Climb {
 const same = (a: ClimbRung, b: ClimbRung) => JSON.stringify(a) === JSON.stringify(b);
 
 /** What is offered for an axis. */
-function offered(kind: string, suggestions: ClimbAxis[]): ClimbRung[] {
+function offered(kind: AxisKind, suggestions: ClimbAxis[]): ClimbRung[] {
   return suggestions.find((axis) => axis.axis === kind)?.rungs ?? [];
 }
 
@@ -62,10 +65,20 @@ export function withNextRung(climb: Climb, axis: number, suggestions: ClimbAxis[
 const AT_FIRST = 2;
 
 /** The climb with an axis more, outside the others. */
-export function withNewAxis(climb: Climb, kind: string, step: StepDocument, suggestions: ClimbAxis[]): Climb {
+export function withNewAxis(
+  climb: Climb,
+  kind: AxisKind,
+  step: StepDocument,
+  suggestions: ClimbAxis[],
+): Climb {
   if (kind === 'tempo') {
     const { bpm } = step.tempo;
-    const axis = { axis: kind, from: bpm, to: Math.min(400, bpm + 24), scheme: { type: 'fixed', by: 4 } };
+    const axis: ClimbAxis = {
+      axis: kind,
+      from: bpm,
+      to: Math.min(400, bpm + 24),
+      scheme: { type: 'fixed', by: 4 },
+    };
     return { ...climb, axes: [axis, ...climb.axes] };
   }
   const all = offered(kind, suggestions);

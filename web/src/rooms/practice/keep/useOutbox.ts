@@ -66,6 +66,8 @@ export function useOutbox(
   const again = useRef(false);
   const wait = useRef(FIRST_WAIT_MS);
   const timer = useRef(0);
+  // What is sent later is sent for the room that is known by then, not for the one of the moment when it was put off.
+  const latest = useRef<() => void>(() => undefined);
 
   const look = useCallback(async () => {
     const kept = await store();
@@ -98,13 +100,13 @@ export function useOutbox(
       });
       wait.current = FIRST_WAIT_MS;
     } catch {
-      timer.current = window.setTimeout(() => void flush(), wait.current);
+      timer.current = window.setTimeout(() => latest.current(), wait.current);
       wait.current = Math.min(LONGEST_WAIT_MS, wait.current * 2);
     } finally {
       busy.current = false;
       if (again.current) {
         again.current = false;
-        void flush();
+        latest.current();
       }
     }
   }, [next, send]);
@@ -137,6 +139,10 @@ export function useOutbox(
     await look();
     return () => keep(left);
   }, [token, room, keep, look]);
+
+  useEffect(() => {
+    latest.current = () => void flush();
+  }, [flush]);
 
   useEffect(() => {
     // What was refused when the page was last open may be accepted by now.

@@ -37,6 +37,11 @@ public final class Client {
             return json().path(field).asString("");
         }
 
+        /** The same answer, of which only a part is looked at. */
+        public Answer part(String pointer) {
+            return new Answer(status, type, json().at(pointer).toString());
+        }
+
         public long id() {
             return json().get("id").asLong();
         }

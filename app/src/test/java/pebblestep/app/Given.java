@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.time.OffsetDateTime;
 import java.util.UUID;
 import pebblestep.app.Client.Answer;
+import tools.jackson.databind.JsonNode;
 
 /** What tests start from: a step, a student, an assignment, a take. */
 public final class Given {
@@ -43,9 +44,13 @@ public final class Given {
         return step(teacher, document, CLIMB);
     }
 
+    /** A step as the only one of a routine; the answer is the step, or why there is none. */
     public static Answer step(Client teacher, String document, String climb) {
-        return teacher.post("/api/steps", """
-                {"document":%s,"climb":%s}""".formatted(document, climb));
+        Answer routine = teacher.post(
+                "/api/routines",
+                """
+                {"title":"","steps":[{"document":%s,"climb":%s}]}""".formatted(document, climb));
+        return routine.status() == 201 ? routine.part("/steps/0") : routine;
     }
 
     public static String assignment(long stepId, long studentId) {
@@ -67,6 +72,18 @@ public final class Given {
                 outcome,
                 bpm,
                 OffsetDateTime.now().toString());
+    }
+
+    /** A clean take of a piece of today's list, on the rung where it stands. */
+    public static String cleanTake(JsonNode item) {
+        return """
+                {"clientId":"%s","assignmentId":%d,"bpm":%s,"played":%s,"outcome":"clean","takenAt":"%s"}"""
+                .formatted(
+                        UUID.randomUUID(),
+                        item.get("assignmentId").asLong(),
+                        item.at("/here/bpm"),
+                        item.at("/here/played"),
+                        OffsetDateTime.now());
     }
 
     public static String take(UUID clientId, long assignmentId, String outcome, int bpm, String takenAt) {

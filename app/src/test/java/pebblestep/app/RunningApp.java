@@ -11,6 +11,7 @@ import org.springframework.boot.SpringApplication;
 import org.springframework.boot.web.server.servlet.context.ServletWebServerApplicationContext;
 import org.springframework.context.ConfigurableApplicationContext;
 import org.springframework.context.support.GenericApplicationContext;
+import pebblestep.app.keyplans.DayTurn;
 
 /** Starts the real application once for all tests, on a free port and an in-memory database; tests talk HTTP to it. */
 public final class RunningApp implements BeforeAllCallback, ParameterResolver {
@@ -54,7 +55,15 @@ public final class RunningApp implements BeforeAllCallback, ParameterResolver {
                     "--server.port=0",
                     "--spring.datasource.url=jdbc:h2:mem:tests;DB_CLOSE_DELAY=-1",
                     "--pebble.data=target/test-data",
+                    // One connection has to do: a request that needs a second one while it holds the first would wait
+                    // for ever, and fails here after five seconds.
+                    "--spring.datasource.hikari.maximum-pool-size=1",
+                    "--spring.flyway.url=jdbc:h2:mem:tests;DB_CLOSE_DELAY=-1",
+                    "--spring.flyway.user=sa",
+                    "--spring.datasource.hikari.connection-timeout=5000",
+                    "--pebble.password-strength=4",
                     "--pebble.sign-ups-per-hour=10000");
+            TurnableClock.onTurn(() -> context.getBean(DayTurn.class).look());
             return new Server(
                     context,
                     ((ServletWebServerApplicationContext) context)

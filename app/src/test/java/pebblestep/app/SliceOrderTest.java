@@ -2,15 +2,44 @@ package pebblestep.app;
 
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.Architectures.layeredArchitecture;
+import static org.assertj.core.api.Assertions.assertThat;
 
+import com.tngtech.archunit.core.domain.JavaClass;
+import com.tngtech.archunit.core.domain.JavaClasses;
+import com.tngtech.archunit.core.domain.JavaMethod;
 import com.tngtech.archunit.core.importer.ImportOption.DoNotIncludeTests;
 import com.tngtech.archunit.junit.AnalyzeClasses;
 import com.tngtech.archunit.junit.ArchTest;
 import com.tngtech.archunit.lang.ArchRule;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import org.springframework.data.jpa.repository.Query;
 
 /** The application is cut by what people do; the slices know each other one way only, and the core knows none of it. */
 @AnalyzeClasses(packages = "pebblestep", importOptions = DoNotIncludeTests.class)
 class SliceOrderTest {
+    /** Slices, lower ones first. */
+    private static final List<String> UPWARDS = List.of(
+            "accounts",
+            "students",
+            "bench",
+            "assignments",
+            "practice",
+            "keyplans",
+            "progress",
+            "goals",
+            "quiz",
+            "lessons",
+            "demo");
+
+    /** All slices above one. */
+    private static String[] above(String slice) {
+        return UPWARDS.subList(UPWARDS.indexOf(slice) + 1, UPWARDS.size()).toArray(String[]::new);
+    }
 
     @ArchTest
     static final ArchRule the_slices_stand_on_each_other = layeredArchitecture()
@@ -50,29 +79,49 @@ class SliceOrderTest {
             .whereLayer("progress")
             .mayOnlyBeAccessedByLayers("lessons", "demo")
             .whereLayer("keyplans")
-            .mayOnlyBeAccessedByLayers("progress", "goals", "quiz", "lessons", "demo")
+            .mayOnlyBeAccessedByLayers(above("keyplans"))
             .whereLayer("practice")
-            .mayOnlyBeAccessedByLayers("keyplans", "progress", "goals", "quiz", "lessons", "demo")
+            .mayOnlyBeAccessedByLayers(above("practice"))
             .whereLayer("assignments")
-            .mayOnlyBeAccessedByLayers("practice", "keyplans", "progress", "goals", "quiz", "lessons", "demo")
+            .mayOnlyBeAccessedByLayers(above("assignments"))
             .whereLayer("bench")
-            .mayOnlyBeAccessedByLayers(
-                    "assignments", "practice", "keyplans", "progress", "goals", "quiz", "lessons", "demo")
+            .mayOnlyBeAccessedByLayers(above("bench"))
             .whereLayer("students")
-            .mayOnlyBeAccessedByLayers(
-                    "bench", "assignments", "practice", "keyplans", "progress", "goals", "quiz", "lessons", "demo")
+            .mayOnlyBeAccessedByLayers(above("students"))
             .whereLayer("accounts")
-            .mayOnlyBeAccessedByLayers(
-                    "students",
-                    "bench",
-                    "assignments",
-                    "practice",
-                    "keyplans",
-                    "progress",
-                    "goals",
-                    "quiz",
-                    "lessons",
-                    "demo");
+            .mayOnlyBeAccessedByLayers(above("accounts"));
+
+    private static final Pattern ENTITY = Pattern.compile("\\b[A-Z]\\w*Entity\\b");
+
+    /** The compiler does not see what a query joins. */
+    @ArchTest
+    static void queries_reach_only_downwards(JavaClasses classes) {
+        Map<String, Integer> height = new HashMap<>();
+        for (JavaClass one : classes) {
+            if (one.getSimpleName().endsWith("Entity")) height.put(one.getSimpleName(), heightOf(one));
+        }
+        List<String> upwards = new ArrayList<>();
+        int queries = 0;
+        for (JavaClass one : classes) {
+            for (JavaMethod method : one.getMethods()) {
+                if (!method.isAnnotatedWith(Query.class)) continue;
+                queries++;
+                Matcher named =
+                        ENTITY.matcher(method.getAnnotationOfType(Query.class).value());
+                while (named.find()) {
+                    if (height.getOrDefault(named.group(), Integer.MAX_VALUE) > heightOf(one)) {
+                        upwards.add(method.getFullName() + " joins " + named.group());
+                    }
+                }
+            }
+        }
+        assertThat(queries).isGreaterThan(10);
+        assertThat(upwards).isEmpty();
+    }
+
+    private static int heightOf(JavaClass one) {
+        return UPWARDS.indexOf(one.getPackageName().substring("pebblestep.app.".length()));
+    }
 
     @ArchTest
     static final ArchRule the_modules_stand_on_each_other = layeredArchitecture()

@@ -11,7 +11,8 @@ public final class TurnableClock extends Clock {
     /** The one that the application runs by. */
     public static final TurnableClock THE_CLOCK = new TurnableClock(ZoneId.systemDefault());
 
-    private static Duration turned = Duration.ZERO;
+    private static volatile Duration turned = Duration.ZERO;
+    private static volatile Runnable onTurn = () -> {};
 
     private final ZoneId zone;
 
@@ -22,6 +23,12 @@ public final class TurnableClock extends Clock {
     /** Turns the clock to so many days from now. */
     public static void turnTo(int days) {
         turned = Duration.ofDays(days);
+        onTurn.run();
+    }
+
+    /** What happens when a day has turned, and would else happen a little later by itself. */
+    public static void onTurn(Runnable what) {
+        onTurn = what;
     }
 
     /** The moment it shows, as a student's own time. */

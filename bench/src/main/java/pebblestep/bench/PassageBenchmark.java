@@ -1,6 +1,5 @@
 package pebblestep.bench;
 
-import java.util.Optional;
 import java.util.concurrent.TimeUnit;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
@@ -17,6 +16,7 @@ import pebblestep.core.passage.Passage;
 import pebblestep.core.passage.Player;
 import pebblestep.core.passage.Step;
 import pebblestep.core.passage.landing.Landing;
+import pebblestep.core.rhythm.Speech;
 import pebblestep.exchange.StepDocuments;
 
 /** Two-octave passages worked out by one core: with the landing and its fixes, with the score, and from the document. */
@@ -38,13 +38,16 @@ public class PassageBenchmark {
     @Benchmark
     public Object passageWithLandingAndSlips() {
         Passage passage = Passage.of(step, player);
-        return new Object[] {passage, Landing.of(passage), passage.slips()};
+        Landing landing = Landing.of(passage.step());
+        return new Object[] {
+            passage, landing, landing.words(Speech.USUAL).sentence(), landing.fixes(Speech.USUAL), passage.slips()
+        };
     }
 
     @Benchmark
     public Object passageWithScore() {
         Passage passage = Passage.of(step, player);
-        return new Object[] {passage, Score.of(passage, Optional.of(player))};
+        return new Object[] {passage, Score.of(passage, player)};
     }
 
     @Benchmark

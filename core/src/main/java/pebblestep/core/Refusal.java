@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
+import org.jspecify.annotations.Nullable;
 
 /**
  * The one error of the rules: something asked for that cannot be made. It says what is wrong in plain words, names the
@@ -14,11 +15,13 @@ public final class Refusal extends RuntimeException {
     private static final long serialVersionUID = 1L;
 
     private final transient List<String> path;
-    private final String fits;
+    private final String message;
+    private final @Nullable String fits;
     private final int position;
 
-    private Refusal(List<String> path, String message, String fits, int position) {
+    private Refusal(List<String> path, String message, @Nullable String fits, int position) {
         super(message, null, false, false);
+        this.message = message;
         this.path = List.copyOf(path);
         this.fits = fits;
         this.position = position;
@@ -37,6 +40,12 @@ public final class Refusal extends RuntimeException {
     /** A refusal of the field at that path, whose names may hold any character. */
     public static Refusal of(List<String> path, String message) {
         return new Refusal(path, message, null, 0);
+    }
+
+    /** What is wrong, in plain words. */
+    @Override
+    public String getMessage() {
+        return message;
     }
 
     /** This refusal, with what could be asked for instead. */

@@ -3,7 +3,6 @@ package pebblestep.exchange;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import pebblestep.core.passage.Articulation;
-import pebblestep.core.passage.Articulation.Bow;
 import pebblestep.core.passage.Articulation.Kind;
 import pebblestep.core.rhythm.Fraction;
 
@@ -14,19 +13,19 @@ final class ArticulationFields {
     static Articulation read(StepDocument.@Nullable ArticulationPart part) {
         if (part == null) return Articulation.SEPARATE;
         return new Articulation(
-                StepDocuments.byId(Kind.values(), Kind::id, StepDocuments.or(part.kind(), "separate")),
+                StepDocuments.or(part.kind(), Kind.SEPARATE),
                 StepDocuments.or(part.by(), 0),
                 StepDocuments.or(part.accentEvery(), 0),
-                Optional.ofNullable(part.bow()).map(id -> StepDocuments.byId(Bow.values(), Bow::id, id)),
+                Optional.ofNullable(part.bow()),
                 Optional.ofNullable(part.bowShare()).map(Fraction::parse));
     }
 
     static StepDocument.ArticulationPart write(Articulation articulation) {
         return new StepDocument.ArticulationPart(
-                articulation.kind().id(),
+                articulation.kind(),
                 articulation.by() == 0 ? null : articulation.by(),
                 articulation.accentEvery() == 0 ? null : articulation.accentEvery(),
-                articulation.bow().map(Bow::id).orElse(null),
+                articulation.bow().orElse(null),
                 articulation.bowShare().map(Fraction::toString).orElse(null));
     }
 }

@@ -2,7 +2,6 @@ package pebblestep.exchange;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
 import java.util.List;
-import java.util.Locale;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import pebblestep.core.metronome.Click;
@@ -13,6 +12,7 @@ import pebblestep.core.metronome.GroovePlan;
 import pebblestep.core.passage.Metronome;
 import pebblestep.core.passage.Passage;
 import pebblestep.core.pitch.ReferencePitch;
+import pebblestep.core.rhythm.Groove;
 
 /**
  * What sounds with a passage, as JSON. Milliseconds count from the first attack of the passage, so the count-in is
@@ -49,14 +49,14 @@ public record ClicksDocument(
             boolean silent) {}
 
     /** One stroke of a drum: low, soft or high. */
-    public record DrumPart(double ms, String drum, boolean strong) {}
+    public record DrumPart(double ms, Groove.Drum drum, boolean strong) {}
 
     /** When the foot taps, and whether the step asks for it. */
     public record FootPart(boolean asked, List<Double> ms) {}
 
     /** The notes of a drone in hertz, and which of them the step asks for: tonic, tonic-and-fifth, or null. */
     @JsonInclude(JsonInclude.Include.NON_NULL)
-    public record DronePart(@Nullable String asked, double tonicHz, double fifthHz) {}
+    public record DronePart(Metronome.@Nullable Drone asked, double tonicHz, double fifthHz) {}
 
     /** What sounds with a passage at its tempo, tuned to a reference pitch. */
     public static ClicksDocument of(Passage passage, ReferencePitch reference) {
@@ -86,20 +86,14 @@ public record ClicksDocument(
                                 !first.contains(click)))
                         .toList(),
                 GroovePlan.ofEveryBar(passage).hits().stream()
-                        .map(hit -> new DrumPart(
-                                Rounded.of(passage.millisAt(hit.at())),
-                                hit.drum().name().toLowerCase(Locale.ROOT),
-                                hit.strong()))
+                        .map(hit -> new DrumPart(Rounded.of(passage.millisAt(hit.at())), hit.drum(), hit.strong()))
                         .toList(),
                 new FootPart(
                         !wish.foot().isEmpty(),
                         FootCue.of(passage).taps().stream()
                                 .map(at -> Rounded.of(passage.millisAt(at)))
                                 .toList()),
-                new DronePart(
-                        wish.drone().map(Metronome.Drone::id).orElse(null),
-                        Rounded.of(drone.tonic()),
-                        Rounded.of(drone.fifth())),
+                new DronePart(wish.drone().orElse(null), Rounded.of(drone.tonic()), Rounded.of(drone.fifth())),
                 passage.notes().stream()
                         .map(note -> Rounded.of(reference.hertz(note.concert())))
                         .toList());

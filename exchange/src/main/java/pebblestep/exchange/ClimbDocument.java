@@ -4,6 +4,10 @@ import com.fasterxml.jackson.annotation.JsonInclude;
 import java.math.BigDecimal;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import pebblestep.core.climb.AxisKind;
+import pebblestep.core.climb.Policy;
+import pebblestep.core.climb.RateSchool;
+import pebblestep.core.tempo.SchemeKind;
 
 /**
  * A climb as it stands in JSON, field for field; what a field may hold is said in {@code climb-1.schema.json}. Absent
@@ -12,12 +16,12 @@ import org.jspecify.annotations.Nullable;
  */
 @JsonInclude(JsonInclude.Include.NON_NULL)
 public record ClimbDocument(
-        String policy, String rate, Integer restart, List<AxisPart> axes, RulesPart rules, Integer repetitions) {
+        Policy policy, RateSchool rate, Integer restart, List<AxisPart> axes, RulesPart rules, Integer repetitions) {
 
     /** An axis: a tempo axis has from, to and scheme, every other its rungs. */
     @JsonInclude(JsonInclude.Include.NON_NULL)
     public record AxisPart(
-            String axis,
+            AxisKind axis,
             @Nullable BigDecimal from,
             @Nullable BigDecimal to,
             @Nullable SchemePart scheme,
@@ -25,7 +29,7 @@ public record ClimbDocument(
 
     /** How tempos follow on each other. */
     @JsonInclude(JsonInclude.Include.NON_NULL)
-    public record SchemePart(String type, @Nullable BigDecimal by, @Nullable Integer forward) {}
+    public record SchemePart(SchemeKind type, @Nullable BigDecimal by, @Nullable Integer forward) {}
 
     /** A rung: what a step is there, in the fields of a step document. */
     @JsonInclude(JsonInclude.Include.NON_NULL)

@@ -5,8 +5,7 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
-import java.util.OptionalInt;
+import org.jspecify.annotations.Nullable;
 import pebblestep.core.Refusal;
 import pebblestep.core.climb.Ascent;
 import pebblestep.core.climb.Axis;
@@ -19,6 +18,7 @@ import pebblestep.core.climb.Rules;
 import pebblestep.core.climb.Rung;
 import pebblestep.core.rhythm.Bpm;
 import pebblestep.core.tempo.LadderScheme;
+import pebblestep.core.tempo.SchemeKind;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -28,7 +28,7 @@ import tools.jackson.databind.json.JsonMapper;
  * does not belong to the axis it stands on is refused, never ignored.
  */
 public final class ClimbDocuments {
-    private static final JsonMapper JSON = JsonMapper.builder().build();
+    private static final JsonMapper JSON = IdentifiedNames.JSON;
 
     private ClimbDocuments() {}
 
@@ -56,8 +56,8 @@ public final class ClimbDocuments {
         ClimbDocument.RulesPart rules = document.rules();
         return new Climb(
                 axes,
-                StepDocuments.byId(Policy.values(), Policy::id, StepDocuments.or(document.policy(), "in-turn")),
-                StepDocuments.byId(RateSchool.values(), RateSchool::id, StepDocuments.or(document.rate(), "same-rate")),
+                StepDocuments.or(document.policy(), Policy.IN_TURN),
+                StepDocuments.or(document.rate(), RateSchool.SAME_RATE),
                 StepDocuments.or(document.restart(), Climb.USUAL_RESTART),
                 rules == null
                         ? Rules.USUAL
@@ -69,7 +69,7 @@ public final class ClimbDocuments {
     }
 
     private static Axis axis(ClimbDocument.AxisPart part) {
-        AxisKind kind = StepDocuments.byId(AxisKind.values(), AxisKind::id, part.axis());
+        AxisKind kind = part.axis();
         if (kind == AxisKind.TEMPO) return tempo(part);
         if (part.from() != null || part.to() != null || part.scheme() != null) {
             String field = part.from() != null ? "from" : part.to() != null ? "to" : "scheme";
@@ -99,24 +99,29 @@ public final class ClimbDocuments {
         return Axis.tempo(from, to, scheme(part.scheme()));
     }
 
-    private static Bpm bpm(BigDecimal number, String what) {
+    private static Bpm bpm(@Nullable BigDecimal number, String what) {
         if (number == null) throw Refusal.of("Give the " + what + ".");
         return Bpm.of(number);
     }
 
     private static LadderScheme scheme(ClimbDocument.SchemePart part) {
-        return LadderScheme.of(
-                part.type(),
-                Optional.ofNullable(part.by()),
-                part.forward() == null ? OptionalInt.empty() : OptionalInt.of(part.forward()));
+        BigDecimal by = part.by();
+        Integer forward = part.forward();
+        if (forward != null && part.type() != SchemeKind.BACK_STEP) {
+            throw Refusal.of("scheme.forward", "Only a back-step ladder counts its steps forward.")
+                    .fits("Leave this field out.");
+        }
+        if (by != null) return forward == null ? LadderScheme.by(part.type(), by) : LadderScheme.backStep(by, forward);
+        if (part.type() == SchemeKind.DIAL) return LadderScheme.dial();
+        throw Refusal.of("scheme.by", "Give the step between rungs.");
     }
 
     /** Writes a climb as a document with every field it carries said. */
     public static ClimbDocument write(Climb climb) {
         Rules rules = climb.rules();
         return new ClimbDocument(
-                climb.policy().id(),
-                climb.rate().id(),
+                climb.policy(),
+                climb.rate(),
                 climb.restart(),
                 climb.axes().stream().map(ClimbDocuments::part).toList(),
                 new ClimbDocument.RulesPart(rules.cleanToPass(), rules.missesToStepBack(), rules.rungsADay()),
@@ -127,11 +132,11 @@ public final class ClimbDocuments {
         if (axis.kind() != AxisKind.TEMPO) return part(axis.kind(), axis.rungs());
         LadderScheme scheme = axis.scheme().orElseThrow();
         return new ClimbDocument.AxisPart(
-                axis.kind().id(),
+                axis.kind(),
                 axis.ladder().rung(0).value(),
                 axis.ladder().target().value(),
                 new ClimbDocument.SchemePart(
-                        scheme.type(),
+                        scheme.kind(),
                         scheme.by().orElse(null),
                         scheme.forward().isPresent() ? scheme.forward().getAsInt() : null),
                 null);
@@ -140,11 +145,7 @@ public final class ClimbDocuments {
     /** Rungs of any kind but tempo as an axis. */
     public static ClimbDocument.AxisPart part(AxisKind kind, List<Rung> rungs) {
         return new ClimbDocument.AxisPart(
-                kind.id(),
-                null,
-                null,
-                null,
-                rungs.stream().map(RungFields::write).toList());
+                kind, null, null, null, rungs.stream().map(RungFields::write).toList());
     }
 
     /** Writes a climb as text, for a file or a column. */
@@ -156,12 +157,12 @@ public final class ClimbDocuments {
     public static List<PlayedPart> played(Ascent ascent, Position at) {
         return ascent.climb().rungs(at).stream()
                 .filter(rung -> rung.kind() != AxisKind.TEMPO)
-                .map(rung -> new PlayedPart(rung.kind().id(), RungFields.write(rung)))
+                .map(rung -> new PlayedPart(rung.kind(), RungFields.write(rung)))
                 .toList();
     }
 
     /** A rung that was played, and its axis. */
-    public record PlayedPart(String axis, ClimbDocument.RungPart rung) {}
+    public record PlayedPart(AxisKind axis, ClimbDocument.RungPart rung) {}
 
     /** Reads rungs that were played; refuses what no rung can be, and one axis twice. */
     public static List<Rung> played(List<PlayedPart> parts) {
@@ -184,7 +185,7 @@ public final class ClimbDocuments {
     /** Writes rungs that were played as text, for a column. */
     public static String writePlayed(List<Rung> rungs) {
         return JSON.writeValueAsString(rungs.stream()
-                .map(rung -> new PlayedPart(rung.kind().id(), RungFields.write(rung)))
+                .map(rung -> new PlayedPart(rung.kind(), RungFields.write(rung)))
                 .toList());
     }
 }

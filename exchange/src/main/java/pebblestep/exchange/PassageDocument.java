@@ -13,11 +13,13 @@ import pebblestep.core.passage.Player;
 import pebblestep.core.passage.Step;
 import pebblestep.core.passage.landing.Landing;
 import pebblestep.core.passage.landing.LandingFix;
+import pebblestep.core.passage.landing.LandingWords;
 import pebblestep.core.pitch.NoteName;
 import pebblestep.core.pitch.ReferencePitch;
 import pebblestep.core.rhythm.Count;
 import pebblestep.core.rhythm.Fraction;
 import pebblestep.core.rhythm.Speech;
+import pebblestep.core.scale.Direction;
 import pebblestep.core.scale.Key;
 import pebblestep.core.scale.NewNotes;
 import pebblestep.core.scale.Slip;
@@ -80,7 +82,7 @@ public record PassageDocument(
     /** One change that lands, with the changed step ready to be sent again. */
     @JsonInclude(JsonInclude.Include.NON_NULL)
     public record FixPart(
-            String kind,
+            LandingFix.Kind kind,
             @Nullable String by,
             @Nullable String place,
             @Nullable String startsOn,
@@ -89,7 +91,7 @@ public record PassageDocument(
 
     /** Play this, not that; {@code when} is up or down where it holds one way only. */
     @JsonInclude(JsonInclude.Include.NON_NULL)
-    public record SlipPart(String play, String not, @Nullable String when) {}
+    public record SlipPart(String play, String not, @Nullable Direction when) {}
 
     /** Two neighbouring written notes worth alternating alone, and why. */
     public record AwkwardPart(String lower, String upper, String why) {}
@@ -130,14 +132,8 @@ public record PassageDocument(
         public static final Beside NOTHING = new Beside(null, null, null, null, null);
     }
 
-    /** The passage alone, as the published format has it. */
-    public static PassageDocument of(Passage passage) {
-        return of(passage, Reader.NOBODY, Beside.NOTHING);
-    }
-
     /** The passage for a reader, with what stands beside it. */
-    public static PassageDocument of(Passage passage, Reader reader, Beside beside) {
-        Landing landing = Landing.of(passage.step(), reader.speech);
+    public static PassageDocument of(Passage passage, Landing landing, Reader reader, Beside beside) {
         return new PassageDocument(
                 passage.notes().stream()
                         .map(note -> part(note, passage, reader))
@@ -147,9 +143,9 @@ public record PassageDocument(
                 Rounded.of(passage.durationMillis()),
                 Rounded.of(passage.notesPerSecond()),
                 passage.quickest().toString(),
-                landing(landing, passage),
+                landing(landing, reader.speech),
                 passage.slips().stream().map(PassageDocument::part).toList(),
-                passage.awkward(reader.player).stream()
+                passage.awkward(reader.player.orElse(null)).stream()
                         .map(spot -> new AwkwardPart(
                                 spot.lower().toString(), spot.upper().toString(), spot.why()))
                         .toList(),
@@ -185,25 +181,21 @@ public record PassageDocument(
                 Rounded.of(passage.millisAt(note.at().plus(note.value())) - passage.millisAt(note.at())));
     }
 
-    private static LandingDocument landing(Landing landing, Passage passage) {
-        int note = passage.notes().stream()
-                .filter(one -> one.at().equals(landing.at()))
-                .findFirst()
-                .orElseThrow()
-                .index();
+    private static LandingDocument landing(Landing landing, Speech speech) {
+        LandingWords words = landing.words(speech);
         return new LandingDocument(
                 landing.lands(),
-                note,
+                landing.note(),
                 landing.at().toString(),
                 landing.bar(),
                 landing.count().toString(),
                 landing.off().toString(),
                 decimal(landing.clicks()),
-                landing.at().minus(landing.off()).toString(),
-                landing.distance(),
-                landing.sentence(),
-                landing.why(),
-                landing.fixes().stream().map(PassageDocument::part).toList());
+                landing.target().toString(),
+                words.distance(),
+                words.sentence(),
+                words.why(),
+                landing.fixes(speech).stream().map(PassageDocument::part).toList());
     }
 
     private static BigDecimal decimal(Fraction fraction) {
@@ -213,7 +205,7 @@ public record PassageDocument(
 
     private static FixPart part(LandingFix fix) {
         return new FixPart(
-                fix.kind().name().toLowerCase(java.util.Locale.ROOT),
+                fix.kind(),
                 fix.by().map(Fraction::toString).orElse(null),
                 fix.by().map(by -> fix.step().place().toString()).orElse(null),
                 fix.startsOn().map(Count::toString).orElse(null),
@@ -222,8 +214,8 @@ public record PassageDocument(
     }
 
     /** The places close to the start of a step, as they are said. */
-    public static List<NearPart> near(Step step) {
-        return ConfusablePlaces.of(step).stream()
+    public static List<NearPart> near(Step step, Speech speech) {
+        return ConfusablePlaces.of(step, speech).stream()
                 .map(near -> new NearPart(
                         near.place().toString(),
                         near.count().toString(),
@@ -236,10 +228,6 @@ public record PassageDocument(
 
     private static SlipPart part(Slip slip) {
         return new SlipPart(
-                slip.play().toString(),
-                slip.not().toString(),
-                slip.when()
-                        .map(direction -> direction.name().toLowerCase(java.util.Locale.ROOT))
-                        .orElse(null));
+                slip.play().toString(), slip.not().toString(), slip.when().orElse(null));
     }
 }

@@ -1,7 +1,11 @@
 package pebblestep.exchange;
 
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 import pebblestep.core.Refusal;
 import pebblestep.core.line.Arpeggio;
@@ -12,6 +16,7 @@ import pebblestep.core.line.Free;
 import pebblestep.core.line.FreeDegrees;
 import pebblestep.core.line.Line;
 import pebblestep.core.line.Pattern;
+import pebblestep.core.line.PatternKind;
 import pebblestep.core.line.Pivot;
 import pebblestep.core.line.Reach;
 import pebblestep.core.line.Sequence;
@@ -23,29 +28,23 @@ final class PatternFields {
     private PatternFields() {}
 
     static Pattern read(StepDocument.LinePart line) {
-        String id = StepDocuments.or(line.pattern(), "straight");
-        only(line.cell(), "line.cell", id, "sequence");
-        only(line.targets(), "line.targets", id, "reach");
-        only(line.degrees(), "line.degrees", id, "free");
-        only(line.moved(), "line.moved", id, "free");
-        only(line.chord(), "line.chord", id, "arpeggio", "chords");
-        return switch (id) {
-            case "arpeggio" -> new Arpeggio(chord(line));
-            case "sequence" ->
+        PatternKind kind = StepDocuments.or(line.pattern(), PatternKind.STRAIGHT);
+        for (Own field : Own.values()) {
+            if (field.in(line) != null && !field.owners.contains(kind)) throw field.strange(kind);
+        }
+        return switch (kind) {
+            case STRAIGHT -> new Straight();
+            case ARPEGGIO -> new Arpeggio(StepDocuments.or(line.chord(), ChordSize.TRIAD));
+            case SEQUENCE ->
                 new Sequence(needed(line.cell(), "line.cell", "Scale offsets, such as [0, 2] for thirds."));
-            case "reach" -> new Reach(StepDocuments.or(line.targets(), List.of()));
-            case "pivot" -> new Pivot();
-            case "chords" -> new Chords(chord(line));
-            case "free" ->
+            case REACH -> new Reach(StepDocuments.or(line.targets(), List.of()));
+            case PIVOT -> new Pivot();
+            case CHORDS -> new Chords(StepDocuments.or(line.chord(), ChordSize.TRIAD));
+            case FREE ->
                 new Free(
                         FreeDegrees.parse(needed(line.degrees(), "line.degrees", "Degrees, such as 1 2 3 1.")),
                         StepDocuments.or(line.moved(), false));
-            default -> new Straight();
         };
-    }
-
-    private static ChordSize chord(StepDocument.LinePart line) {
-        return StepDocuments.byId(ChordSize.values(), ChordSize::id, StepDocuments.or(line.chord(), "triad"));
     }
 
     private static <T> T needed(@Nullable T value, String field, String fits) {
@@ -54,43 +53,88 @@ final class PatternFields {
         return value;
     }
 
-    private static void only(@Nullable Object value, String field, String pattern, String... owners) {
-        if (value != null && !List.of(owners).contains(pattern)) {
-            throw Refusal.of(
-                            field,
-                            "This field belongs to the pattern " + String.join(" or ", owners) + ", not to " + pattern
-                                    + ".")
+    /** The fields that some patterns have and others do not. */
+    private enum Own {
+        CELL(StepDocument.LinePart::cell, PatternKind.SEQUENCE),
+        TARGETS(StepDocument.LinePart::targets, PatternKind.REACH),
+        DEGREES(StepDocument.LinePart::degrees, PatternKind.FREE),
+        MOVED(StepDocument.LinePart::moved, PatternKind.FREE),
+        CHORD(StepDocument.LinePart::chord, PatternKind.ARPEGGIO, PatternKind.CHORDS);
+
+        private final Function<StepDocument.LinePart, @Nullable Object> value;
+        private final Set<PatternKind> owners;
+
+        Own(Function<StepDocument.LinePart, @Nullable Object> value, PatternKind... owners) {
+            this.value = value;
+            this.owners = new TreeSet<>(List.of(owners));
+        }
+
+        @Nullable
+        Object in(StepDocument.LinePart line) {
+            return value.apply(line);
+        }
+
+        Refusal strange(PatternKind kind) {
+            String whose =
+                    String.join(" or ", owners.stream().map(PatternKind::id).toList());
+            return Refusal.of(
+                            "line." + name().toLowerCase(Locale.ROOT),
+                            "This field belongs to the pattern " + whose + ", not to " + kind.id() + ".")
                     .fits("Leave it out.");
         }
     }
 
     static StepDocument.LinePart write(Line line, Optional<Pitch> register) {
-        boolean octaves = line.extent() instanceof Extent.Octaves;
-        Pattern pattern = line.pattern();
-        Optional<Free> free =
-                Optional.of(pattern).filter(Free.class::isInstance).map(Free.class::cast);
+        Fields own = fields(line.pattern());
+        Span span = span(line.extent());
         return new StepDocument.LinePart(
-                pattern.id(),
-                octaves ? ((Extent.Octaves) line.extent()).count() : null,
-                octaves ? null : ((Extent.Span) line.extent()).notes(),
-                line.travel().id(),
-                line.turn().id(),
+                line.pattern().kind(),
+                span.octaves,
+                span.notes,
+                line.travel(),
+                line.turn(),
                 line.from(),
-                pattern instanceof Sequence sequence ? sequence.cell() : null,
-                pattern instanceof Reach reach && !reach.targets().isEmpty() ? reach.targets() : null,
-                free.map(f -> f.degrees().toString()).orElse(null),
-                free.map(Free::moved).orElse(null),
-                chordOf(pattern),
+                own.cell,
+                own.targets,
+                own.degrees,
+                own.moved,
+                own.chord,
                 line.enter() == 1 ? null : line.enter(),
                 line.passing()
-                        .map(passing ->
-                                new StepDocument.PassingPart(passing.change().id(), passing.note()))
+                        .map(passing -> new StepDocument.PassingPart(passing.change(), passing.note()))
                         .orElse(null),
                 register.map(Pitch::toString).orElse(null));
     }
 
-    private static @Nullable String chordOf(Pattern pattern) {
-        if (pattern instanceof Arpeggio arpeggio) return arpeggio.chord().id();
-        return pattern instanceof Chords chords ? chords.chord().id() : null;
+    /** What a pattern has of its own. */
+    private record Fields(
+            @Nullable List<Integer> cell,
+            @Nullable List<Integer> targets,
+            @Nullable String degrees,
+            @Nullable Boolean moved,
+            @Nullable ChordSize chord) {
+        static final Fields NONE = new Fields(null, null, null, null, null);
+    }
+
+    private static Fields fields(Pattern pattern) {
+        return switch (pattern) {
+            case Straight straight -> Fields.NONE;
+            case Arpeggio arpeggio -> new Fields(null, null, null, null, arpeggio.chord());
+            case Sequence sequence -> new Fields(sequence.cell(), null, null, null, null);
+            case Reach reach -> new Fields(null, reach.targets().isEmpty() ? null : reach.targets(), null, null, null);
+            case Pivot pivot -> Fields.NONE;
+            case Chords chords -> new Fields(null, null, null, null, chords.chord());
+            case Free free -> new Fields(null, null, free.degrees().toString(), free.moved(), null);
+        };
+    }
+
+    /** An extent in its two fields, one of which is null. */
+    record Span(@Nullable Integer octaves, @Nullable Integer notes) {}
+
+    static Span span(Extent extent) {
+        return switch (extent) {
+            case Extent.Octaves octaves -> new Span(octaves.count(), null);
+            case Extent.Span span -> new Span(null, span.notes());
+        };
     }
 }

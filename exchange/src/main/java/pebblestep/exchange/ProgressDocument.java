@@ -123,7 +123,7 @@ public record ProgressDocument(
     }
 
     /** A day of practice. */
-    public record Day(LocalDate day, int takes, int clean, double best) {}
+    public record Day(LocalDate day, int takes, int clean, double best, @Nullable Integer rungs) {}
 
     /** The document of a progress. */
     public static ProgressDocument of(Progress progress) {
@@ -143,11 +143,16 @@ public record ProgressDocument(
                 progress.best().map(best -> best.bpm().value()).orElse(null),
                 progress.best().map(Progress.Best::notesPerSecond).orElse(null),
                 progress.recent().stream()
-                        .map(day -> new Day(day.day(), day.takes(), day.clean(), day.best()))
+                        .map(day -> new Day(day.day(), day.takes(), day.clean(), day.best(), day.rungs()))
                         .toList(),
                 named(progress.slips().kinds(), SlipKind::name),
                 named(progress.slips().notes(), NoteName::toString),
                 named(progress.slips().asNotes(), NoteName::toString));
+    }
+
+    /** Whether everything is in it that is asked today; one that an older version has kept is to be worked out anew. */
+    public boolean isWhole() {
+        return recent.stream().allMatch(one -> one.rungs != null);
     }
 
     /** Reads the text of a column. */
@@ -176,7 +181,8 @@ public record ProgressDocument(
                         ? Optional.empty()
                         : Optional.of(new Progress.Best(Bpm.of(bestBpm), bestRate)),
                 recent.stream()
-                        .map(one -> new DayTally(one.day, one.takes, one.clean, one.best))
+                        .map(one -> new DayTally(
+                                one.day, one.takes, one.clean, one.best, one.rungs == null ? 0 : one.rungs))
                         .toList(),
                 new SlipCount(
                         takes,

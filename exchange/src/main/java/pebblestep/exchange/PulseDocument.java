@@ -1,7 +1,6 @@
 package pebblestep.exchange;
 
 import java.util.List;
-import java.util.Locale;
 import pebblestep.core.metronome.PulseGrid;
 import pebblestep.core.passage.Passage;
 import pebblestep.core.passage.landing.Landing;
@@ -26,12 +25,12 @@ public record PulseDocument(
     public record TickPart(double x, int bar, String count, String said, int weight) {}
 
     /** A place where the line could start: its exact position, its count, how that is said, and the divisions it belongs to. */
-    public record PlacePart(String place, double x, String count, String words, double ms, List<String> grids) {}
+    public record PlacePart(
+            String place, double x, String count, String words, double ms, List<PulseGrid.Grid> grids) {}
 
     /** The grid of a passage. */
-    public static PulseDocument of(Passage passage, CountSchool school) {
+    public static PulseDocument of(Passage passage, Landing landing, CountSchool school) {
         PulseGrid grid = PulseGrid.of(passage, school);
-        Landing landing = Landing.of(passage);
         return new PulseDocument(
                 grid.from().toDouble(),
                 grid.to().toDouble(),
@@ -42,7 +41,7 @@ public record PulseDocument(
                                 tick.at().toDouble(), tick.bar(), tick.count().toString(), tick.said(), tick.weight()))
                         .toList(),
                 passage.notes().stream().map(note -> note.at().toDouble()).toList(),
-                landing.at().minus(landing.off()).toDouble(),
+                landing.target().toDouble(),
                 grid.places().stream().map(place -> part(place, passage)).toList());
     }
 
@@ -55,8 +54,6 @@ public record PulseDocument(
                 place.count().toString(),
                 words,
                 Rounded.of(passage.step().tempo().millis(at)),
-                place.grids().stream()
-                        .map(grid -> grid.name().toLowerCase(Locale.ROOT))
-                        .toList());
+                List.copyOf(place.grids()));
     }
 }

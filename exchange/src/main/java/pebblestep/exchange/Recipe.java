@@ -6,6 +6,8 @@ import pebblestep.core.passage.Step;
 import pebblestep.core.pitch.Interval;
 import pebblestep.core.pitch.NoteName;
 import pebblestep.core.pitch.Pitch;
+import pebblestep.core.rhythm.Speech;
+import pebblestep.core.rhythm.ValueName;
 import pebblestep.core.scale.Key;
 
 /**
@@ -37,6 +39,20 @@ public record Recipe(String id, String title, String words, List<Ascent> steps) 
                 title,
                 words,
                 steps.stream().map(ascent -> moved(ascent, by)).toList());
+    }
+
+    /** The same as a studio says it: titles and words name values in its vocabulary. */
+    public Recipe said(Speech speech) {
+        return new Recipe(
+                id,
+                title,
+                ValueName.filled(words, speech.names()),
+                steps.stream().map(ascent -> said(ascent, speech)).toList());
+    }
+
+    private static Ascent said(Ascent ascent, Speech speech) {
+        Step step = ascent.step();
+        return Ascent.of(step.withTitle(ValueName.filled(step.title(), speech.names())), ascent.climb());
     }
 
     private static Ascent moved(Ascent ascent, Interval by) {

@@ -1,5 +1,6 @@
 package pebblestep.exchange;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
@@ -9,7 +10,6 @@ import pebblestep.core.rhythm.Fraction;
 import pebblestep.core.rhythm.Leg;
 import pebblestep.core.rhythm.Meter;
 import pebblestep.core.rhythm.Rhythm;
-import pebblestep.core.rhythm.Rhythm.HeldNote;
 import pebblestep.core.rhythm.Swing;
 
 /** The rhythm part of a step document. */
@@ -40,9 +40,7 @@ final class RhythmFields {
     }
 
     private static Rhythm.Hold hold(StepDocument.HoldPart part) {
-        return new Rhythm.Hold(
-                StepDocuments.byId(HeldNote.values(), HeldNote::id, part.note()),
-                fraction("rhythm.hold.by", part.by()));
+        return new Rhythm.Hold(part.note(), fraction("rhythm.hold.by", part.by()));
     }
 
     private static Leg leg(StepDocument.LegPart part) {
@@ -53,14 +51,15 @@ final class RhythmFields {
     }
 
     private static Leg.Start start(StepDocument.LegPart part) {
-        boolean turn = Boolean.TRUE.equals(part.turn());
-        long said = (turn ? 1 : 0) + (part.bar() == null ? 0 : 1) + (part.note() == null ? 0 : 1);
-        if (said != 1) {
+        List<Leg.Start> said = new ArrayList<>();
+        if (Boolean.TRUE.equals(part.turn())) said.add(new Leg.AtTurn());
+        if (part.bar() != null) said.add(new Leg.AtBar(part.bar()));
+        if (part.note() != null) said.add(new Leg.AtNote(part.note()));
+        if (said.size() != 1) {
             throw Refusal.of("rhythm.legs", "A leg begins at the turn, in a bar or with a note: give exactly one.")
                     .fits("For instance \"turn\": true.");
         }
-        if (turn) return new Leg.AtTurn();
-        return part.bar() != null ? new Leg.AtBar(part.bar()) : new Leg.AtNote(part.note());
+        return said.getFirst();
     }
 
     static StepDocument.RhythmPart write(Rhythm rhythm) {
@@ -72,8 +71,8 @@ final class RhythmFields {
                 rhythm.tonicValue().map(Fraction::toString).orElse(null),
                 rhythm.last().map(RhythmFields::text).orElse(null),
                 rhythm.hold()
-                        .map(hold -> new StepDocument.HoldPart(
-                                hold.note().id(), hold.by().toString()))
+                        .map(hold ->
+                                new StepDocument.HoldPart(hold.note(), hold.by().toString()))
                         .orElse(null),
                 rhythm.legs().isEmpty()
                         ? null
@@ -82,16 +81,20 @@ final class RhythmFields {
     }
 
     private static String text(Rhythm.Last last) {
-        return last instanceof Rhythm.Value value ? value.value().toString() : "fill";
+        return switch (last) {
+            case Rhythm.Value value -> value.value().toString();
+            case Rhythm.Fill fill -> "fill";
+        };
     }
 
     private static StepDocument.LegPart part(Leg leg) {
-        return new StepDocument.LegPart(
-                leg.start() instanceof Leg.AtTurn ? true : null,
-                leg.start() instanceof Leg.AtBar start ? start.bar() : null,
-                leg.start() instanceof Leg.AtNote start ? start.note() : null,
-                leg.figure().map(Figure::cycle).orElse(null),
-                textOf(leg.place()));
+        List<String> figure = leg.figure().map(Figure::cycle).orElse(null);
+        String place = textOf(leg.place());
+        return switch (leg.start()) {
+            case Leg.AtTurn turn -> new StepDocument.LegPart(true, null, null, figure, place);
+            case Leg.AtBar start -> new StepDocument.LegPart(null, start.bar(), null, figure, place);
+            case Leg.AtNote start -> new StepDocument.LegPart(null, null, start.note(), figure, place);
+        };
     }
 
     private static @Nullable String textOf(Optional<Fraction> fraction) {

@@ -1,13 +1,13 @@
 package pebblestep.exchange;
 
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
+import org.jspecify.annotations.Nullable;
 import pebblestep.core.Refusal;
 import pebblestep.core.climb.AxisKind;
 import pebblestep.core.climb.Rung;
-import pebblestep.core.line.Extent;
-import pebblestep.core.passage.Articulation;
 import pebblestep.core.rhythm.Figure;
 import pebblestep.core.rhythm.Fraction;
 
@@ -30,15 +30,20 @@ final class RungFields {
         if (given.isEmpty() || kind == AxisKind.PLACE && part.place() == null) throw missing;
         return switch (kind) {
             case TEMPO -> throw Refusal.of("A tempo is no rung of its own.");
-            case VALUE -> new Rung.OfValue(Figure.ofCycle(part.figure()));
-            case SPAN -> new Rung.OfSpan(extent(part));
+            case VALUE -> new Rung.OfValue(Figure.ofCycle(said(part.figure())));
+            case SPAN -> new Rung.OfSpan(StepDocuments.extent(part.octaves(), part.span()));
             case PLACE ->
                 new Rung.OfPlace(
-                        fraction("place", part.place()),
+                        fraction("place", said(part.place())),
                         Optional.ofNullable(part.back()).map(back -> fraction("back", back)));
             case ARTICULATION -> new Rung.OfArticulation(ArticulationFields.read(part.articulation()));
-            case LINE -> new Rung.OfLine(StepDocuments.line(part.line()));
+            case LINE -> new Rung.OfLine(StepDocuments.line(said(part.line())));
         };
+    }
+
+    /** A field that the check above has found. */
+    private static <T> T said(@Nullable T field) {
+        return Objects.requireNonNull(field);
     }
 
     private static Set<String> fields(AxisKind kind) {
@@ -64,38 +69,33 @@ final class RungFields {
         return given;
     }
 
-    private static Extent extent(ClimbDocument.RungPart part) {
-        if (part.octaves() != null && part.span() != null) {
-            throw Refusal.of("octaves", "A rung of span has either octaves or a span: give exactly one of the two.");
-        }
-        return part.octaves() != null ? Extent.octaves(part.octaves()) : Extent.span(part.span());
-    }
-
     private static Fraction fraction(String field, String text) {
         return StepDocuments.at(field, () -> Fraction.parse(text));
     }
 
     static ClimbDocument.RungPart write(Rung rung) {
-        if (rung instanceof Rung.OfValue value) {
-            return new ClimbDocument.RungPart(value.figure().cycle(), null, null, null, null, null, null);
-        }
-        if (rung instanceof Rung.OfSpan span) {
-            Integer octaves = span.extent() instanceof Extent.Octaves o ? o.count() : null;
-            Integer notes = span.extent() instanceof Extent.Span s ? s.notes() : null;
-            return new ClimbDocument.RungPart(null, octaves, notes, null, null, null, null);
-        }
-        if (rung instanceof Rung.OfPlace place) {
-            String back = place.back().map(Fraction::toString).orElse(null);
-            return new ClimbDocument.RungPart(null, null, null, place.place().toString(), back, null, null);
-        }
-        if (rung instanceof Rung.OfArticulation joined) {
-            Articulation articulation = joined.articulation();
-            return new ClimbDocument.RungPart(
-                    null, null, null, null, null, ArticulationFields.write(articulation), null);
-        }
-        if (rung instanceof Rung.OfLine line) {
-            return new ClimbDocument.RungPart(null, null, null, null, null, null, StepDocuments.lineOf(line.line()));
-        }
-        throw new IllegalArgumentException("A tempo is no rung of its own: " + rung);
+        return switch (rung) {
+            case Rung.OfTempo tempo -> throw new IllegalArgumentException("A tempo is no rung of its own: " + rung);
+            case Rung.OfValue value ->
+                new ClimbDocument.RungPart(value.figure().cycle(), null, null, null, null, null, null);
+            case Rung.OfSpan span -> {
+                PatternFields.Span said = PatternFields.span(span.extent());
+                yield new ClimbDocument.RungPart(null, said.octaves(), said.notes(), null, null, null, null);
+            }
+            case Rung.OfPlace place ->
+                new ClimbDocument.RungPart(
+                        null,
+                        null,
+                        null,
+                        place.place().toString(),
+                        place.back().map(Fraction::toString).orElse(null),
+                        null,
+                        null);
+            case Rung.OfArticulation joined ->
+                new ClimbDocument.RungPart(
+                        null, null, null, null, null, ArticulationFields.write(joined.articulation()), null);
+            case Rung.OfLine line ->
+                new ClimbDocument.RungPart(null, null, null, null, null, null, StepDocuments.lineOf(line.line()));
+        };
     }
 }

@@ -3,6 +3,7 @@ package pebblestep.exchange;
 import com.fasterxml.jackson.annotation.JsonInclude;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import pebblestep.core.instrument.Clef;
 import pebblestep.core.notation.Accidental;
 import pebblestep.core.notation.Beam;
 import pebblestep.core.notation.Glyph;
@@ -20,7 +21,7 @@ import pebblestep.core.pitch.Pitch;
  */
 @JsonInclude(JsonInclude.Include.NON_NULL)
 public record ScoreDocument(
-        String clef,
+        Clef clef,
         int fifths,
         String meter,
         List<MeasurePart> measures,
@@ -29,8 +30,7 @@ public record ScoreDocument(
         @Nullable String instruction) {
 
     /** One written bar; beams and tuplets name glyphs by their index in it. */
-    public record MeasurePart(
-            int number, String clef, List<GlyphPart> glyphs, List<Beam> beams, List<Tuplet> tuplets) {}
+    public record MeasurePart(int number, Clef clef, List<GlyphPart> glyphs, List<Beam> beams, List<Tuplet> tuplets) {}
 
     /**
      * One note or rest: {@code base} 4 is a quarter; {@code note} is the index in the passage, absent for a rest; {@code
@@ -46,12 +46,12 @@ public record ScoreDocument(
             @Nullable String drawn,
             @Nullable Accidental accidental,
             boolean tied,
-            List<String> marks) {}
+            List<Mark> marks) {}
 
     /** The score as it is drawn. */
     public static ScoreDocument of(Score score) {
         return new ScoreDocument(
-                score.clef().id(),
+                score.clef(),
                 score.signature().fifths(),
                 score.meter().toString(),
                 score.measures().stream().map(measure -> part(measure, score)).toList(),
@@ -63,7 +63,7 @@ public record ScoreDocument(
     private static MeasurePart part(Measure measure, Score score) {
         return new MeasurePart(
                 measure.number(),
-                measure.clef().id(),
+                measure.clef(),
                 measure.glyphs().stream().map(glyph -> part(glyph, score)).toList(),
                 measure.beams(),
                 measure.tuplets());
@@ -79,6 +79,6 @@ public record ScoreDocument(
                 score.drawn(glyph).map(Pitch::toString).orElse(null),
                 glyph.accidental().orElse(null),
                 glyph.tied(),
-                glyph.marks().stream().map(Mark::id).toList());
+                glyph.marks());
     }
 }

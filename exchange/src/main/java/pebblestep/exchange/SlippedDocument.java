@@ -1,8 +1,6 @@
 package pebblestep.exchange;
 
 import java.util.List;
-import java.util.Locale;
-import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import pebblestep.core.Refusal;
 import pebblestep.core.pitch.Pitch;
@@ -14,8 +12,8 @@ import tools.jackson.databind.json.JsonMapper;
  * What slipped in a take, as JSON: kinds of slips (notes, rhythm, evenness, tone, tension), and the notes that were
  * touched, each by its index in the passage and its written pitch.
  */
-public record SlippedDocument(@Nullable List<String> kinds, @Nullable List<SlippedNote> notes) {
-    private static final JsonMapper JSON = JsonMapper.builder().build();
+public record SlippedDocument(@Nullable List<SlipKind> kinds, @Nullable List<SlippedNote> notes) {
+    private static final JsonMapper JSON = IdentifiedNames.JSON;
 
     /** A note that was touched. */
     public record SlippedNote(int index, String pitch) {}
@@ -23,9 +21,7 @@ public record SlippedDocument(@Nullable List<String> kinds, @Nullable List<Slipp
     /** The document of what slipped. */
     public static SlippedDocument of(Slipped slipped) {
         return new SlippedDocument(
-                slipped.kinds().stream()
-                        .map(kind -> kind.name().toLowerCase(Locale.ROOT))
-                        .toList(),
+                slipped.kinds(),
                 slipped.notes().stream()
                         .map(note ->
                                 new SlippedNote(note.index(), note.written().toString()))
@@ -40,20 +36,11 @@ public record SlippedDocument(@Nullable List<String> kinds, @Nullable List<Slipp
     /** What it says; refuses kinds that there are not, and pitches that cannot be read. */
     public Slipped read() {
         return new Slipped(
-                or(kinds).stream().map(SlippedDocument::kind).toList(),
-                or(notes).stream().map(SlippedDocument::note).toList());
+                or(kinds), or(notes).stream().map(SlippedDocument::note).toList());
     }
 
     private static <T> List<T> or(@Nullable List<T> list) {
         return list == null ? List.of() : list;
-    }
-
-    private static SlipKind kind(String id) {
-        return Stream.of(SlipKind.values())
-                .filter(kind -> kind.name().toLowerCase(Locale.ROOT).equals(id))
-                .findFirst()
-                .orElseThrow(() -> Refusal.of("slipped.kinds", "\"" + id + "\" is no kind of slip.")
-                        .fits("notes, rhythm, evenness, tone or tension."));
     }
 
     private static Slipped.Note note(SlippedNote part) {

@@ -4,6 +4,18 @@ import com.fasterxml.jackson.annotation.JsonInclude;
 import java.math.BigDecimal;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import pebblestep.core.line.ChordSize;
+import pebblestep.core.line.Passing;
+import pebblestep.core.line.PatternKind;
+import pebblestep.core.line.Travel;
+import pebblestep.core.line.Turn;
+import pebblestep.core.passage.Articulation;
+import pebblestep.core.passage.Articulation.Bow;
+import pebblestep.core.passage.Metronome;
+import pebblestep.core.passage.Step.Named;
+import pebblestep.core.passage.Target.Arriving;
+import pebblestep.core.rhythm.Groove;
+import pebblestep.core.rhythm.Rhythm.HeldNote;
 
 /**
  * A step document as it stands in JSON, field for field; what a field may hold is said in {@code step-1.schema.json}.
@@ -24,29 +36,29 @@ public record StepDocument(
 
     /** Tonic, form, and whether the key is the sounding or the written one. */
     @JsonInclude(JsonInclude.Include.NON_NULL)
-    public record KeyPart(String tonic, String form, String named) {}
+    public record KeyPart(String tonic, String form, Named named) {}
 
     /** The order of notes. */
     @JsonInclude(JsonInclude.Include.NON_NULL)
     public record LinePart(
-            String pattern,
+            PatternKind pattern,
             @Nullable Integer octaves,
             @Nullable Integer span,
-            String travel,
-            String turn,
+            Travel travel,
+            Turn turn,
             Integer from,
             @Nullable List<Integer> cell,
             @Nullable List<Integer> targets,
             @Nullable String degrees,
             @Nullable Boolean moved,
-            @Nullable String chord,
+            @Nullable ChordSize chord,
             @Nullable Integer enter,
             @Nullable PassingPart passing,
             @Nullable String register) {}
 
     /** A passing note more or fewer. */
     @JsonInclude(JsonInclude.Include.NON_NULL)
-    public record PassingPart(String change, Integer note) {}
+    public record PassingPart(Passing.Change change, Integer note) {}
 
     /** Meter, values and place. */
     @JsonInclude(JsonInclude.Include.NON_NULL)
@@ -63,7 +75,7 @@ public record StepDocument(
 
     /** A note held longer: first or turn, by how much. */
     @JsonInclude(JsonInclude.Include.NON_NULL)
-    public record HoldPart(String note, String by) {}
+    public record HoldPart(HeldNote note, String by) {}
 
     /** A stretch with a rhythm of its own: from the turn, from a bar, or from a note. */
     @JsonInclude(JsonInclude.Include.NON_NULL)
@@ -76,7 +88,7 @@ public record StepDocument(
 
     /** Where the last note should fall. */
     @JsonInclude(JsonInclude.Include.NON_NULL)
-    public record LandingPart(@Nullable Integer beat, @Nullable String at, @Nullable String note) {}
+    public record LandingPart(@Nullable Integer beat, @Nullable String at, @Nullable Arriving note) {}
 
     /** Beat value and beats per minute. */
     @JsonInclude(JsonInclude.Include.NON_NULL)
@@ -85,10 +97,10 @@ public record StepDocument(
     /** How notes are joined. */
     @JsonInclude(JsonInclude.Include.NON_NULL)
     public record ArticulationPart(
-            String kind,
+            Articulation.Kind kind,
             @Nullable Integer by,
             @Nullable Integer accentEvery,
-            @Nullable String bow,
+            @Nullable Bow bow,
             @Nullable String bowShare) {}
 
     /**
@@ -99,11 +111,11 @@ public record StepDocument(
     public record MetronomePart(
             Integer countInBars,
             Boolean accent,
-            String click,
+            Metronome.Clicks click,
             @Nullable List<Integer> beats,
             @Nullable SilentPart silent,
-            @Nullable String groove,
-            @Nullable String drone,
+            @Nullable Groove groove,
+            Metronome.@Nullable Drone drone,
             @Nullable List<Integer> foot) {}
 
     /** So many bars that sound, then so many that do not. */

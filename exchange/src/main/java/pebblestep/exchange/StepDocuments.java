@@ -3,8 +3,8 @@ package pebblestep.exchange;
 import java.math.BigDecimal;
 import java.util.List;
 import java.util.Optional;
-import java.util.function.Function;
 import java.util.function.Supplier;
+import org.jspecify.annotations.Nullable;
 import pebblestep.core.Refusal;
 import pebblestep.core.line.Extent;
 import pebblestep.core.line.Line;
@@ -17,7 +17,6 @@ import pebblestep.core.pitch.NoteName;
 import pebblestep.core.pitch.Pitch;
 import pebblestep.core.rhythm.Bpm;
 import pebblestep.core.rhythm.Fraction;
-import pebblestep.core.rhythm.Groove;
 import pebblestep.core.rhythm.Tempo;
 import pebblestep.core.scale.Forms;
 import pebblestep.core.scale.Key;
@@ -32,7 +31,7 @@ import tools.jackson.databind.json.JsonMapper;
 public final class StepDocuments {
     public static final String FORMAT = "pebble-step/1";
 
-    private static final JsonMapper JSON = JsonMapper.builder().build();
+    private static final JsonMapper JSON = IdentifiedNames.JSON;
 
     private StepDocuments() {}
 
@@ -59,7 +58,7 @@ public final class StepDocuments {
         return new Step(
                 document.title() == null ? "" : document.title().strip(),
                 Key.of(at("key.tonic", () -> NoteName.parse(key.tonic())), Forms.of(or(key.form(), "major"))),
-                "written".equals(key.named()) ? Step.Named.WRITTEN : Step.Named.CONCERT,
+                or(key.named(), Step.Named.CONCERT),
                 line(line),
                 Optional.ofNullable(line.register()).map(text -> at("line.register", () -> Pitch.parse(text))),
                 RhythmFields.read(rhythm),
@@ -77,27 +76,32 @@ public final class StepDocuments {
     static Line line(StepDocument.LinePart line) {
         return new Line(
                 PatternFields.read(line),
-                line.octaves() != null ? Extent.octaves(line.octaves()) : Extent.span(line.span()),
-                byId(Travel.values(), Travel::id, or(line.travel(), "up-down")),
-                byId(Turn.values(), Turn::id, or(line.turn(), "single")),
+                extent(line.octaves(), line.span()),
+                or(line.travel(), Travel.UP_DOWN),
+                or(line.turn(), Turn.SINGLE),
                 or(line.from(), 1),
                 or(line.enter(), 1),
-                Optional.ofNullable(line.passing())
-                        .map(part -> new Passing(
-                                byId(Passing.Change.values(), Passing.Change::id, part.change()), part.note())));
+                Optional.ofNullable(line.passing()).map(part -> new Passing(part.change(), part.note())));
     }
 
-    private static Metronome metronome(StepDocument.MetronomePart part) {
+    /** Octaves or a span of notes; refuses both and neither. */
+    static Extent extent(@Nullable Integer octaves, @Nullable Integer span) {
+        if (octaves != null && span == null) return Extent.octaves(octaves);
+        if (span != null && octaves == null) return Extent.span(span);
+        throw Refusal.of("octaves", "Give either octaves or a span: exactly one of the two.");
+    }
+
+    private static Metronome metronome(StepDocument.@Nullable MetronomePart part) {
         if (part == null) return Metronome.USUAL;
         return new Metronome(
                 or(part.countInBars(), Metronome.USUAL.countInBars()),
                 or(part.accent(), Metronome.USUAL.accent()),
-                byId(Metronome.Clicks.values(), Metronome.Clicks::id, or(part.click(), "beats")),
+                or(part.click(), Metronome.Clicks.BEATS),
                 or(part.beats(), List.of()),
                 Optional.ofNullable(part.silent())
                         .map(turns -> new Metronome.Silence(turns.sounding(), turns.silent())),
-                Optional.ofNullable(part.groove()).map(id -> byId(Groove.values(), Groove::id, id)),
-                Optional.ofNullable(part.drone()).map(id -> byId(Metronome.Drone.values(), Metronome.Drone::id, id)),
+                Optional.ofNullable(part.groove()),
+                Optional.ofNullable(part.drone()),
                 or(part.foot(), List.of()));
     }
 
@@ -105,18 +109,18 @@ public final class StepDocuments {
         return new StepDocument.MetronomePart(
                 metronome.countInBars(),
                 metronome.accent(),
-                metronome.clicks().id(),
+                metronome.clicks(),
                 metronome.beats().isEmpty() ? null : metronome.beats(),
                 metronome
                         .silence()
                         .map(turns -> new StepDocument.SilentPart(turns.sounding(), turns.silent()))
                         .orElse(null),
-                metronome.groove().map(Groove::id).orElse(null),
-                metronome.drone().map(Metronome.Drone::id).orElse(null),
+                metronome.groove().orElse(null),
+                metronome.drone().orElse(null),
                 metronome.foot().isEmpty() ? null : metronome.foot());
     }
 
-    static <T> T or(T value, T otherwise) {
+    static <T> T or(@Nullable T value, T otherwise) {
         return value == null ? otherwise : value;
     }
 
@@ -128,23 +132,13 @@ public final class StepDocuments {
         }
     }
 
-    /** The schema has held the text against the same ids, so one of them matches. */
-    static <E> E byId(E[] values, Function<E, String> id, String text) {
-        for (E value : values) {
-            if (id.apply(value).equals(text)) return value;
-        }
-        throw Refusal.of("\"" + text + "\" is not known here.");
-    }
-
     /** Writes a step as a document with every field it carries said. */
     public static StepDocument write(Step step) {
         return new StepDocument(
                 FORMAT,
                 step.title(),
                 new StepDocument.KeyPart(
-                        step.key().tonic().toString(),
-                        step.key().form().id(),
-                        step.named() == Step.Named.WRITTEN ? "written" : "concert"),
+                        step.key().tonic().toString(), step.key().form().id(), step.named()),
                 PatternFields.write(step.line(), step.register()),
                 RhythmFields.write(step.rhythm()),
                 TargetFields.write(step.target()),

@@ -19,7 +19,7 @@ final class TargetFields {
         Optional<Fraction> at =
                 Optional.ofNullable(part.at()).map(text -> StepDocuments.at("landing.at", () -> Fraction.parse(text)));
         return new Target(
-                StepDocuments.byId(Arriving.values(), Arriving::id, StepDocuments.or(part.note(), "last")),
+                StepDocuments.or(part.note(), Arriving.LAST),
                 at.isPresent() ? Optional.empty() : Optional.of(StepDocuments.or(part.beat(), 1)),
                 at);
     }
@@ -28,6 +28,6 @@ final class TargetFields {
         return new StepDocument.LandingPart(
                 target.beat().orElse(null),
                 target.at().map(Fraction::toString).orElse(null),
-                target.note() == Arriving.LAST ? null : target.note().id());
+                target.note() == Arriving.LAST ? null : target.note());
     }
 }

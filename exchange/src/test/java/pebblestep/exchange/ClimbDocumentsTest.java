@@ -9,6 +9,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import pebblestep.core.Refusal;
 import pebblestep.core.climb.Ascent;
+import pebblestep.core.climb.AxisKind;
 import pebblestep.core.climb.Climb;
 import pebblestep.core.climb.Policy;
 import pebblestep.core.climb.Position;
@@ -73,7 +74,7 @@ class ClimbDocumentsTest {
                 "{'axis':'value','rungs':[{}]}; axes.0.rungs.0; A rung of values is empty.",
                 "{'axis':'value','rungs':[{'figure':['quarter']}]}; axes.0.rungs.0.figure.0; \"quarter\" does not fit here.",
                 "{'axis':'span','rungs':[{'octaves':9}]}; axes.0.rungs.0.octaves; 9 does not fit here.",
-                "{'axis':'span','rungs':[{'octaves':1,'span':5}]}; axes.0.rungs.0.octaves; A rung of span has either octaves or a span: give exactly one of the two.",
+                "{'axis':'span','rungs':[{'octaves':1,'span':5}]}; axes.0.rungs.0.octaves; Give either octaves or a span: exactly one of the two.",
                 "{'axis':'place','rungs':[{'back':'1/8'}]}; axes.0.rungs.0; A rung of place is empty.",
                 "{'axis':'place','rungs':[{'place':'x'}]}; axes.0.rungs.0.place; \"x\" does not fit here.",
                 "{'axis':'height','rungs':[]}; axes.0.axis; \"height\" does not fit here.",
@@ -112,7 +113,7 @@ class ClimbDocumentsTest {
                 .isEqualTo(ClimbDocuments.playedFrom(ClimbDocuments.writePlayed(ClimbDocuments.played(played))));
         assertThatThrownBy(() -> ClimbDocuments.played(List.of(played.get(0), played.get(0))))
                 .isInstanceOf(Refusal.class);
-        assertThatThrownBy(() -> ClimbDocuments.played(List.of(new ClimbDocuments.PlayedPart("value", null))))
+        assertThatThrownBy(() -> ClimbDocuments.played(List.of(new ClimbDocuments.PlayedPart(AxisKind.VALUE, null))))
                 .isInstanceOf(Refusal.class);
         assertThat(ClimbDocuments.played(List.of())).isEmpty();
     }

@@ -10,7 +10,7 @@ import java.util.Optional;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import pebblestep.core.Refusal;
-import pebblestep.core.rhythm.ValueNames;
+import pebblestep.core.rhythm.Speech;
 
 /** Lists of students and of required scales, in the forms in which people send them. */
 class ListsTest {
@@ -81,7 +81,7 @@ class ListsTest {
                 F#,minor,,,80,2027-03-12
                 """);
         assertThat(read)
-                .extracting(one -> one.scale().orElseThrow().inWords(ValueNames.AMERICAN))
+                .extracting(one -> one.scale().orElseThrow().inWords(Speech.USUAL))
                 .containsExactly(
                         "Bb major, two octaves in eighths at 96 bpm by 12 March 2027",
                         "C harmonic minor, one octave in sixteenths at 60.5 bpm by 12 March 2027",

@@ -8,6 +8,7 @@ import pebblestep.core.instrument.Instruments;
 import pebblestep.core.notation.Score;
 import pebblestep.core.passage.Passage;
 import pebblestep.core.passage.Player;
+import pebblestep.core.passage.landing.Landing;
 import pebblestep.core.pitch.NoteName;
 import pebblestep.core.pitch.ReferencePitch;
 import pebblestep.core.rhythm.CountSchool;
@@ -20,14 +21,22 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
 class PassageDocumentTest {
-    private static final JsonMapper JSON = JsonMapper.builder().build();
+    private static final JsonMapper JSON = IdentifiedNames.JSON;
     private static final Player HORN = Player.of(Instruments.of("english-horn"));
     private static final Passage PASSAGE = Passage.of(StepDocuments.read(StepDocumentsTest.EXAMPLE), HORN);
+
+    private static final Landing LANDING = Landing.of(PASSAGE.step());
+
+    /** A passage for nobody in particular, with nothing beside it. */
+    private static PassageDocument plain(Passage passage) {
+        return PassageDocument.of(
+                passage, Landing.of(passage.step()), PassageDocument.Reader.NOBODY, PassageDocument.Beside.NOTHING);
+    }
 
     /** The answer of the published format, field for field, for its example step. */
     @Test
     void the_example_answers_as_published() {
-        JsonNode answer = JSON.valueToTree(PassageDocument.of(PASSAGE));
+        JsonNode answer = JSON.valueToTree(plain(PASSAGE));
         assertThat(answer.get("notes").get(0))
                 .isEqualTo(
                         JSON.readTree(
@@ -62,13 +71,12 @@ class PassageDocumentTest {
 
     @Test
     void a_fix_can_be_sent_again_and_lands() {
-        JsonNode fixes =
-                JSON.valueToTree(PassageDocument.of(PASSAGE)).get("landing").get("fixes");
+        JsonNode fixes = JSON.valueToTree(plain(PASSAGE)).get("landing").get("fixes");
         assertThat(fixes).hasSize(5);
         fixes.forEach(fix -> {
             Passage again = Passage.of(StepDocuments.read(fix.get("step")), HORN);
-            assertThat(PassageDocument.of(again).landing().off()).isEqualTo("0");
-            assertThat(PassageDocument.of(again).landing().fixes()).isEmpty();
+            assertThat(plain(again).landing().off()).isEqualTo("0");
+            assertThat(plain(again).landing().fixes()).isEmpty();
         });
     }
 
@@ -76,16 +84,17 @@ class PassageDocumentTest {
     void score_clicks_and_pulse_come_when_they_are_asked_for() {
         PassageDocument whole = PassageDocument.of(
                 PASSAGE,
+                LANDING,
                 new PassageDocument.Reader(
                         Optional.of(HORN),
                         Optional.of(Key.of(NoteName.parse("Eb"), Forms.of("major"))),
                         new Speech(CountSchool.TIME_NAMES, ValueNames.BRITISH)),
                 new PassageDocument.Beside(
-                        ScoreDocument.of(Score.of(PASSAGE, Optional.of(HORN))),
+                        ScoreDocument.of(Score.of(PASSAGE, HORN)),
                         null,
                         ClicksDocument.of(PASSAGE, new ReferencePitch(442)),
-                        PulseDocument.of(PASSAGE, CountSchool.TIME_NAMES),
-                        PassageDocument.near(PASSAGE.step().withPlace(Fraction.of(1, 16)))));
+                        PulseDocument.of(PASSAGE, LANDING, CountSchool.TIME_NAMES),
+                        PassageDocument.near(PASSAGE.step().withPlace(Fraction.of(1, 16)), Speech.USUAL)));
         assertThat(whole.notes().get(1).said()).isEqualTo("fa");
         assertThat(whole.landing().sentence()).isEqualTo("Ends on beat 4 of bar 2, one crotchet short of beat 1.");
         assertThat(whole.landing().note()).isEqualTo(28);

@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.time.Duration;
 import java.util.List;
-import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -20,6 +19,7 @@ import pebblestep.core.passage.Passage;
 import pebblestep.core.passage.Player;
 import pebblestep.core.passage.landing.Landing;
 import pebblestep.core.pitch.NoteName;
+import pebblestep.core.rhythm.Speech;
 
 class RecipesTest {
     static List<Recipe> all() {
@@ -27,7 +27,7 @@ class RecipesTest {
     }
 
     private static Outlook outlook(Ascent ascent) {
-        return Outlook.of(ascent, ascent.climb().first(), Optional.empty());
+        return Outlook.of(ascent, ascent.climb().first(), null, Speech.USUAL);
     }
 
     private static List<Portion> firstRungs(String id) {
@@ -97,10 +97,10 @@ class RecipesTest {
 
     @Test
     void arriving_on_one_arrives_on_one() {
-        assertThat(Recipes.of("arrive-on-one").steps()).allSatisfy(ascent -> assertThat(
-                        Landing.of(Passage.of(ascent.step())).lands())
-                .as(ascent.step().title())
-                .isTrue());
+        assertThat(Recipes.of("arrive-on-one").steps())
+                .allSatisfy(ascent -> assertThat(Landing.of(ascent.step()).lands())
+                        .as(ascent.step().title())
+                        .isTrue());
     }
 
     @Test
@@ -118,7 +118,7 @@ class RecipesTest {
 
     private static boolean fits(Ascent ascent, Player player) {
         try {
-            Outlook.of(ascent, ascent.climb().first(), Optional.of(player));
+            Outlook.of(ascent, ascent.climb().first(), player, Speech.USUAL);
             return true;
         } catch (Refusal e) {
             return false;

@@ -2,9 +2,10 @@ package pebblestep.exchange;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.util.Optional;
 import org.junit.jupiter.api.Test;
+import pebblestep.core.instrument.Clef;
 import pebblestep.core.instrument.Instruments;
+import pebblestep.core.notation.Mark;
 import pebblestep.core.notation.Ottava;
 import pebblestep.core.notation.Score;
 import pebblestep.core.notation.Slur;
@@ -23,7 +24,7 @@ class ScoreDocumentTest {
                  "rhythm":{"figure":["1/16"]},"tempo":{"bpm":60},"articulation":{%s}}"""
                         .formatted(line, articulation));
         Player player = Player.of(Instruments.of(instrument));
-        return ScoreDocument.of(Score.of(Passage.of(step, player), Optional.of(player)));
+        return ScoreDocument.of(Score.of(Passage.of(step, player), player));
     }
 
     @Test
@@ -43,7 +44,7 @@ class ScoreDocumentTest {
     void clefs_signs_and_reminders_are_said_for_each_bar_and_note() {
         ScoreDocument bassoon = score("bassoon", "\"octaves\":2", "");
         assertThat(bassoon.fifths()).isEqualTo(-3);
-        assertThat(bassoon.measures()).allSatisfy(bar -> assertThat(bar.clef()).isIn("bass", "tenor"));
+        assertThat(bassoon.measures()).allSatisfy(bar -> assertThat(bar.clef()).isIn(Clef.BASS, Clef.TENOR));
         assertThat(bassoon.measures().get(0).glyphs().stream()
                         .filter(glyph -> glyph.accidental() != null)
                         .map(glyph -> glyph.accidental().sign() + glyph.pitch()))
@@ -62,8 +63,8 @@ class ScoreDocumentTest {
                 "\"octaves\":1,\"travel\":\"up\"",
                 "\"kind\":\"slurred\",\"by\":4,\"bow\":\"down\",\"accentEvery\":4,\"bowShare\":\"1\"");
         assertThat(cello.slurs()).containsExactly(new Slur(0, 3), new Slur(4, 7));
-        assertThat(cello.measures().get(0).glyphs().get(0).marks()).containsExactly("accent", "down-bow");
-        assertThat(cello.measures().get(0).glyphs().get(4).marks()).containsExactly("accent", "up-bow");
+        assertThat(cello.measures().get(0).glyphs().get(0).marks()).containsExactly(Mark.ACCENT, Mark.DOWN_BOW);
+        assertThat(cello.measures().get(0).glyphs().get(4).marks()).containsExactly(Mark.ACCENT, Mark.UP_BOW);
         assertThat(cello.instruction()).isEqualTo("whole bow each");
     }
 }

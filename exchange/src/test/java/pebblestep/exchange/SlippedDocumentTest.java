@@ -25,8 +25,8 @@ class SlippedDocumentTest {
 
     @Test
     void what_cannot_be_is_refused_with_what_fits() {
-        assertThatThrownBy(() -> new SlippedDocument(List.of("mood"), null).read())
-                .hasMessage("\"mood\" is no kind of slip.");
+        assertThatThrownBy(() -> SlippedDocument.parse("{\"kinds\":[\"mood\"]}"))
+                .hasMessageContaining("mood");
         assertThatThrownBy(() -> new SlippedDocument(null, List.of(new SlippedDocument.SlippedNote(0, "H4"))).read())
                 .hasMessageContaining("A to G");
         assertThatThrownBy(() -> new SlippedDocument(null, List.of(new SlippedDocument.SlippedNote(-1, "C4"))).read())

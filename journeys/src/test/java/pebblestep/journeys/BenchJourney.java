@@ -100,10 +100,8 @@ class BenchJourney {
             assertThat(steps).hasCount(2);
             assertThat(steps.first()).containsText("Plain");
             button(page, "Move With a leg").focus();
-            page.keyboard().press("Space");
-            page.waitForTimeout(300);
-            page.keyboard().press("ArrowUp");
-            page.waitForTimeout(300);
+            Dragging.press(page, "Space");
+            Dragging.press(page, "ArrowUp");
             page.keyboard().press("Space");
             assertThat(steps.first()).containsText("With a leg");
             page.getByText("Saved", new Page.GetByTextOptions().setExact(true)).waitFor();
@@ -140,7 +138,6 @@ class BenchJourney {
             page.keyboard().press("ArrowUp");
             page.keyboard().press("]");
             assertThat(label(page, "Beats a minute")).hasValue("73");
-            page.waitForTimeout(1200);
             assertThat(button(page, "Stop")).isVisible();
             page.waitForFunction("() => document.querySelector('.lit') !== null");
             page.keyboard().press(" ");

@@ -73,7 +73,7 @@ class DeskJourney {
             EveryScreenJourney.look(page, "give a routine");
             button(page, "Give it").click();
             assertThat(page.getByText("2 steps given to 1 student.")).isVisible();
-            visit.practicePath("Aled Quay");
+            visit.atStudent("Aled Quay");
             assertThat(page.getByText("until it is learned").first()).isVisible();
             Assertions.assertThat(visit.troubles).isEmpty();
         }

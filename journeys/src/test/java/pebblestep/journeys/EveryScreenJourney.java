@@ -18,7 +18,12 @@ import pebblestep.journeys.Studio.Visit;
 /** What holds on every screen: no serious barrier, light and dark; nothing shown unescaped; empty screens help. */
 @ExtendWith(Studio.class)
 class EveryScreenJourney {
-    private static final int SETTLED_MS = 400;
+    /** Whether nothing is on its way from one look to another; what goes round for ever is not waited for. */
+    private static final String SETTLED =
+            """
+            () => document.getAnimations().every((one) =>
+              one.playState !== 'running' || one.effect?.getComputedTiming().iterations === Infinity)""";
+
     private static final Set<String> SERIOUS = Set.of("serious", "critical");
 
     /** Looks for serious and critical findings of axe-core, in both colour schemes. */
@@ -29,7 +34,7 @@ class EveryScreenJourney {
             page.waitForFunction(
                     "scheme => document.documentElement.dataset.mantineColorScheme === scheme",
                     scheme.name().toLowerCase(Locale.ROOT));
-            page.waitForTimeout(SETTLED_MS);
+            page.waitForFunction(SETTLED);
             List<String> found = new AxeBuilder(page)
                     .analyze().getViolations().stream()
                             .filter(rule -> SERIOUS.contains(rule.getImpact()))
@@ -59,7 +64,7 @@ class EveryScreenJourney {
             visit.open("/somewhere");
             assertThat(page.getByText("There is no room here")).isVisible();
             look(page, "nowhere");
-            visit.signIn();
+            visit.signInByHand();
             look(page, "desk");
             visit.open("/bench");
             page.locator("svg text").first().waitFor();
@@ -78,6 +83,11 @@ class EveryScreenJourney {
             assertThat(page.getByText("Add a student")).isVisible();
             look(page, "students");
             String link = visit.practicePath("Maren Saltby");
+            visit.open("/desk");
+            page.getByRole(
+                            AriaRole.LINK,
+                            new Page.GetByRoleOptions().setName("Maren Saltby").setExact(true))
+                    .click();
             assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Log")))
                     .isVisible();
             look(page, "student");
@@ -87,7 +97,7 @@ class EveryScreenJourney {
             look(page, "practice room");
             page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Start"))
                     .click();
-            page.waitForTimeout(600);
+            Studio.sounding(page);
             page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Stop"))
                     .click();
             assertThat(page.getByText("You stopped.")).isVisible();

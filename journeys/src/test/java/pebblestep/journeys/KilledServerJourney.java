@@ -3,13 +3,18 @@ package pebblestep.journeys;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
 import com.microsoft.playwright.Page;
+import java.io.BufferedReader;
 import java.io.IOException;
-import java.net.HttpURLConnection;
+import java.io.PrintWriter;
 import java.net.ServerSocket;
-import java.net.URI;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.ExecutionException;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.TimeoutException;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.api.io.TempDir;
@@ -28,36 +33,43 @@ class KilledServerJourney {
     private Process start(int port, String... more) throws Exception {
         List<String> command = new ArrayList<>(List.of(
                 Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+                "-XX:TieredStopAtLevel=1",
+                "-XX:+UseSerialGC",
                 "-cp",
                 System.getProperty("surefire.test.class.path", System.getProperty("java.class.path")),
                 PebbleStep.class.getName(),
                 "--server.port=" + port,
                 "--pebble.data=" + data,
                 "--pebble.demo=false",
+                "--logging.level.pebblestep.app.PebbleStep=info",
+                "--pebble.password-strength=4",
                 // The demo's own would be in memory.
                 "--spring.datasource.url=jdbc:h2:file:" + data.resolve("pebble") + ";WRITE_DELAY=0"));
         command.addAll(List.of(more));
-        Process process = new ProcessBuilder(command)
-                .redirectErrorStream(true)
-                .redirectOutput(data.resolve("server.log").toFile())
-                .start();
-        for (int i = 0; i < MOST_SECONDS * 4 && process.isAlive(); i++) {
-            if (answers(port)) return process;
-            Thread.sleep(250);
+        Process process = new ProcessBuilder(command).redirectErrorStream(true).start();
+        CompletableFuture<Process> started = new CompletableFuture<>();
+        Thread reader = new Thread(() -> read(process, started), "server's log");
+        reader.setDaemon(true);
+        reader.start();
+        try {
+            return started.get(MOST_SECONDS, TimeUnit.SECONDS);
+        } catch (ExecutionException | TimeoutException e) {
+            process.destroyForcibly();
+            throw new AssertionError("The server did not start: " + data.resolve("server.log"), e);
         }
-        process.destroyForcibly();
-        throw new AssertionError("The server did not start: " + data.resolve("server.log"));
     }
 
-    private static boolean answers(int port) {
-        try {
-            HttpURLConnection health = (HttpURLConnection) URI.create("http://localhost:" + port + "/actuator/health")
-                    .toURL()
-                    .openConnection();
-            health.setConnectTimeout(500);
-            return health.getResponseCode() == 200;
+    /** Keeps what the server says, and tells when it says that it has started. */
+    private void read(Process process, CompletableFuture<Process> started) {
+        try (BufferedReader said = process.inputReader();
+                PrintWriter log = new PrintWriter(Files.newBufferedWriter(data.resolve("server.log")), true)) {
+            for (String line = said.readLine(); line != null; line = said.readLine()) {
+                log.println(line);
+                if (line.contains("Started PebbleStep")) started.complete(process);
+            }
+            started.completeExceptionally(new IllegalStateException("It ended."));
         } catch (IOException e) {
-            return false;
+            started.completeExceptionally(e);
         }
     }
 
@@ -80,7 +92,7 @@ class KilledServerJourney {
             assertThat(page.getByText("1 take is kept here and not sent yet.")).isVisible();
             server = start(port);
             assertThat(page.getByText("not sent yet")).isHidden();
-            teacher.signIn().practicePath("Linnet Moss");
+            teacher.signIn().atStudent("Linnet Moss");
             assertThat(teacher.page.getByText("“just before”")).hasCount(1);
             assertThat(teacher.page.getByText("“while it was away”")).hasCount(1);
         } finally {

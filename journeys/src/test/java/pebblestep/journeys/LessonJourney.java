@@ -70,7 +70,7 @@ class LessonJourney {
             assertThat(round.getByText("C major")).isVisible();
             EveryScreenJourney.look(page, "through the keys");
             button(page, "Give the plan").click();
-            String room = visit.practicePath("Aled Quay");
+            String room = visit.atStudent("Aled Quay");
             assertThat(page.getByText(Pattern.compile("^In C since \\d+ \\w+, key 1 of 12; F from")))
                     .isVisible();
             student.open(room);
@@ -144,7 +144,7 @@ class LessonJourney {
         try (Visit visit = studio.laptop().signIn();
                 Visit student = studio.phone()) {
             Page page = visit.page;
-            String room = visit.practicePath("Tobiah Lark");
+            String room = visit.atStudent("Tobiah Lark");
             link(page, "Quiz").click();
             assertThat(page.getByText("1 of 5")).isVisible();
             EveryScreenJourney.look(page, "quiz");

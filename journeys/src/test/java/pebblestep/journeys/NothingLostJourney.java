@@ -31,7 +31,7 @@ class NothingLostJourney {
                 new Page.GetByRoleOptions().setName(java.util.regex.Pattern.compile("^(Start|Again)")));
         assertThat(start).isEnabled();
         start.click();
-        page.waitForTimeout(400);
+        Studio.sounding(page);
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Stop"))
                 .click();
         page.getByText("Stopped", new Page.GetByTextOptions().setExact(true)).click();
@@ -56,7 +56,7 @@ class NothingLostJourney {
     /** How often a word stands in the student's log, as the teacher sees it. */
     private static void assertLoggedOnce(Running studio, String student, String... words) {
         try (Visit teacher = studio.laptop().signIn()) {
-            teacher.practicePath(student);
+            teacher.atStudent(student);
             for (String word : words)
                 assertThat(teacher.page.getByText("“" + word + "”")).hasCount(1);
         }
@@ -67,7 +67,7 @@ class NothingLostJourney {
         String link = link(studio, "Aled Quay");
         try (Visit visit = studio.keepingPhone().open(link)) {
             Page page = visit.page;
-            until(page, "navigator.serviceWorker.controller !== null");
+            until(page, "() => navigator.serviceWorker.controller !== null");
             until(page, KEPT);
             visit.context.setOffline(true);
             page.reload();
@@ -122,13 +122,11 @@ class NothingLostJourney {
               };
             })""";
 
-    /** Waits for something that no screen shows. */
+    /** Waits, for a minute at most, for something that no screen shows; a promise in the page is waited for each time. */
     private static void until(Page page, String holds) {
-        for (int i = 0; i < 100; i++) {
-            if ((boolean) page.evaluate(holds)) return;
-            page.waitForTimeout(200);
-        }
-        throw new AssertionError("never: " + holds);
+        page.waitForCondition(
+                () -> Boolean.TRUE.equals(page.evaluate(holds)),
+                new Page.WaitForConditionOptions().setTimeout(2 * Running.PATIENCE_MS));
     }
 
     @Test
@@ -177,7 +175,7 @@ class NothingLostJourney {
             assertThat(phone.page.getByText("3 of 5 today")).isVisible();
             assertLoggedOnce(studio, "Tobiah Lark", "before the jump", "on the phone", "after the jump");
             try (Visit teacher = studio.laptop().signIn()) {
-                teacher.practicePath("Tobiah Lark");
+                teacher.atStudent("Tobiah Lark");
                 Locator log = teacher.page.getByLabel("Takes", new Page.GetByLabelOptions().setExact(true));
                 assertThat(log)
                         .containsText(java.util.regex.Pattern.compile(
@@ -195,7 +193,7 @@ class NothingLostJourney {
             visit.context.route(TAKES, Route::abort);
             stopped(page, "by the old link");
             assertThat(unsent(page, 1)).isVisible();
-            teacher.practicePath("Jory Penwick");
+            teacher.atStudent("Jory Penwick");
             press(teacher.page, "Renew");
             press(teacher.page, "Renew the link");
             assertThat(teacher.page.getByRole(AriaRole.DIALOG)).isHidden();

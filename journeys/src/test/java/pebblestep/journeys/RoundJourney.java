@@ -48,7 +48,7 @@ class RoundJourney {
     void with_the_mouse(Running studio) {
         try (Visit visit = studio.laptop().signIn()) {
             Page page = visit.page;
-            String practicePath = visit.practicePath("Tobiah Lark");
+            String practicePath = visit.atStudent("Tobiah Lark");
             assertThat(button(page, "D♭ not met")).isVisible();
 
             page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Plan a step"))
@@ -88,7 +88,7 @@ class RoundJourney {
                     .isVisible();
             practising.close();
 
-            visit.practicePath("Tobiah Lark");
+            visit.atStudent("Tobiah Lark");
             assertThat(button(page, "D♭ 22.7 notes/s")).isVisible();
             button(page, "D♭ 22.7 notes/s").click();
             assertThat(page.getByText("2 of 2 takes clean")).isVisible();
@@ -100,8 +100,10 @@ class RoundJourney {
 
     @Test
     void with_the_keyboard_alone(Running studio) {
-        try (Visit visit = studio.laptop().signIn()) {
+        try (Visit visit = studio.laptop().signIn().open("/desk")) {
             Page page = visit.page;
+            assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Jory Penwick")))
+                    .isVisible();
             tabTo(page, "Plan a step for Jory Penwick");
             page.keyboard().press("Enter");
             assertThat(row(page, "Key")).isVisible();
@@ -152,7 +154,7 @@ class RoundJourney {
                             .getByText("Stop", new Page.GetByTextOptions().setExact(false))
                             .first())
                     .isVisible();
-            practising.waitForTimeout(900);
+            Studio.sounding(practising);
             practising.keyboard().press(" ");
             assertThat(practising.getByText("You stopped.")).isVisible();
             practising.keyboard().press("3");

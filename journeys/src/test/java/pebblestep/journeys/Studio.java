@@ -1,5 +1,7 @@
 package pebblestep.journeys;
 
+import com.microsoft.playwright.APIRequestContext;
+import com.microsoft.playwright.APIResponse;
 import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
@@ -8,6 +10,7 @@ import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ReducedMotion;
+import com.microsoft.playwright.options.RequestOptions;
 import com.microsoft.playwright.options.ServiceWorkerPolicy;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -15,6 +18,9 @@ import java.time.Clock;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.concurrent.atomic.AtomicInteger;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.extension.ExtensionContext;
 import org.junit.jupiter.api.extension.ExtensionContext.Namespace;
@@ -26,6 +32,8 @@ import org.springframework.boot.web.server.servlet.context.ServletWebServerAppli
 import org.springframework.context.ConfigurableApplicationContext;
 import org.springframework.context.support.GenericApplicationContext;
 import pebblestep.app.PebbleStep;
+import pebblestep.app.TurnableClock;
+import pebblestep.app.keyplans.DayTurn;
 
 /** The demo studio and a browser, started once for all journeys. */
 public final class Studio implements ParameterResolver {
@@ -41,6 +49,15 @@ public final class Studio implements ParameterResolver {
         return context.getRoot()
                 .getStore(NAMESPACE)
                 .getOrComputeIfAbsent(Running.class, key -> new Running(), Running.class);
+    }
+
+    /**
+     * Waits until the second beat of the count-in is heard, or the first note: a second press right after the first is
+     * not meant as one to stop, so that a journey that stops waits for more than the first beat.
+     */
+    static void sounding(Page page) {
+        page.waitForFunction("() => Number(document.querySelector('[data-count]')?.dataset.count) > 1"
+                + " || document.querySelector('.lit') !== null");
     }
 
     /** What runs: the application on a free port, and Debian's Chromium. */
@@ -66,7 +83,9 @@ public final class Studio implements ParameterResolver {
                             Clock.class,
                             () -> TurnableClock.THE_CLOCK,
                             bean -> bean.setPrimary(true)));
-            application = pebbleStep.run("--spring.profiles.active=demo", "--server.port=0");
+            application =
+                    pebbleStep.run("--spring.profiles.active=demo", "--server.port=0", "--pebble.password-strength=4");
+            TurnableClock.onTurn(() -> application.getBean(DayTurn.class).look());
             root = "http://localhost:"
                     + ((ServletWebServerApplicationContext) application)
                             .getWebServer()
@@ -81,6 +100,9 @@ public final class Studio implements ParameterResolver {
                             .setArgs(List.of(
                                     "--no-sandbox",
                                     "--disable-quic",
+                                    "--disable-gpu",
+                                    "--disable-dev-shm-usage",
+                                    "--mute-audio",
                                     "--disable-background-networking",
                                     "--disable-component-update",
                                     "--disable-sync")));
@@ -136,6 +158,7 @@ public final class Studio implements ParameterResolver {
 
     /** One person's browser; it writes down what went wrong in the pages, and every address they asked for. */
     public static final class Visit implements AutoCloseable {
+        private static final AtomicInteger PICTURE = new AtomicInteger();
         final BrowserContext context;
         private final String root;
         final Page page;
@@ -161,8 +184,26 @@ public final class Studio implements ParameterResolver {
             return this;
         }
 
-        /** Signs the demo's teacher in, by typing. */
+        /** Signs the demo's teacher in, by the API. */
         Visit signIn() {
+            APIRequestContext api = context.request();
+            api.get(root + "/api/session");
+            String token = context.cookies().stream()
+                    .filter(cookie -> cookie.name.equals("XSRF-TOKEN"))
+                    .findFirst()
+                    .orElseThrow()
+                    .value;
+            APIResponse answer = api.post(
+                    root + "/api/session",
+                    RequestOptions.create()
+                            .setHeader("X-XSRF-TOKEN", token)
+                            .setData(Map.of("email", "ottilie@wrenmouth.example", "password", "low-tide-at-seven")));
+            if (!answer.ok()) throw new AssertionError(answer.text());
+            return this;
+        }
+
+        /** Signs the demo's teacher in, by typing. */
+        Visit signInByHand() {
             open("/sign-in");
             page.getByLabel("E-mail address").fill("ottilie@wrenmouth.example");
             page.getByLabel("Password", new Page.GetByLabelOptions().setExact(false))
@@ -174,16 +215,26 @@ public final class Studio implements ParameterResolver {
             return this;
         }
 
-        /** The path of a demo student's practice link, as the teacher's page of the student shows it. */
+        /** The path of a demo student's practice link, as the API tells it to their teacher. */
         String practicePath(String student) {
-            open("/desk");
-            page.getByRole(
-                            AriaRole.LINK,
-                            new Page.GetByRoleOptions().setName(student).setExact(true))
-                    .click();
-            String url = page.getByRole(AriaRole.TEXTBOX, new Page.GetByRoleOptions().setName("Practice link"))
-                    .inputValue();
-            return url.substring(url.indexOf("/p/"));
+            return student(student).group(2);
+        }
+
+        /** Opens the page of a student, and tells the path of their practice link. */
+        String atStudent(String student) {
+            Matcher found = student(student);
+            open("/students/" + found.group(1));
+            page.getByRole(AriaRole.TEXTBOX, new Page.GetByRoleOptions().setName("Practice link"))
+                    .waitFor();
+            return found.group(2);
+        }
+
+        private Matcher student(String name) {
+            String students = context.request().get(root + "/api/students").text();
+            Matcher found = Pattern.compile("\"id\":(\\d+),\"name\":\"" + name + "\".*?\"practicePath\":\"([^\"]+)\"")
+                    .matcher(students);
+            if (!found.find()) throw new AssertionError("There is no " + name + ": " + students);
+            return found;
         }
 
         /** The same person in another window. */
@@ -193,8 +244,17 @@ public final class Studio implements ParameterResolver {
             return other;
         }
 
+        /**
+         * Closes the browser; where {@code -Dpebble.pictures=DIR} is given, what was on its pages last is kept there as
+         * a picture each, to see what a failed journey saw.
+         */
         @Override
         public void close() {
+            String pictures = System.getProperty("pebble.pictures");
+            if (pictures != null)
+                for (Page open : context.pages())
+                    open.screenshot(new Page.ScreenshotOptions()
+                            .setPath(Path.of(pictures, "last-" + PICTURE.incrementAndGet() + ".png")));
             context.close();
         }
     }

@@ -14,6 +14,7 @@ import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import pebblestep.app.TurnableClock;
 import pebblestep.journeys.Studio.Running;
 import pebblestep.journeys.Studio.Visit;
 
@@ -82,7 +83,11 @@ class WeekJourney {
                     "{\"name\":\"Bea Lock\",\"instrument\":\"english-horn\",\"className\":\"Weir reeds\"}",
                     null);
             post(page, "/api/students", "{\"name\":\"Cal Sluice\",\"instrument\":\"oboe\"}", null);
-            post(page, "/api/steps", "{\"document\":" + STEP + ",\"climb\":" + CLIMB + "}", null);
+            post(
+                    page,
+                    "/api/routines",
+                    "{\"title\":\"Over the weir\",\"steps\":[{\"document\":" + STEP + ",\"climb\":" + CLIMB + "}]}",
+                    null);
             visit.open("/shelf");
             page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Give Over the weir to students"))
                     .click();

@@ -17,15 +17,15 @@ import pebblestep.core.scale.SixAccidentals;
 /**
  * What teachers do differently: said once for the studio. Settings that are not said are the usual ones.
  *
- * @param sixAccidentals how a key of six accidentals is spelled: by-interval, flats or sharps
- * @param counting how places are counted aloud: numbers or time-names
- * @param valueNames in which words note values are named: american or british
+ * @param sixAccidentals how a key of six accidentals is spelled
+ * @param counting how places are counted aloud
+ * @param valueNames in which words note values are named
  * @param words figures that are spoken as words; the usual ones without
  */
 public record Settings(
-        @Nullable @Size(max = 20, message = "Choose a spelling from the list.") String sixAccidentals,
-        @Nullable @Size(max = 20, message = "Choose a way of counting from the list.") String counting,
-        @Nullable @Size(max = 20, message = "Choose the names from the list.") String valueNames,
+        @Nullable SixAccidentals sixAccidentals,
+        @Nullable CountSchool counting,
+        @Nullable ValueNames valueNames,
         @Nullable @Size(max = 100, message = "A studio has at most 100 words.") List<@Valid @NotNull Word> words) {
     /** What a studio has that has chosen nothing. */
     static final Settings NOTHING = new Settings(null, null, null, null);
@@ -44,12 +44,9 @@ public record Settings(
     /** Everything said: what is missing is the usual. Refuses values that are not on offer, and words that do not fit. */
     public Settings complete() {
         return new Settings(
-                SixAccidentals.of(sixAccidentals == null ? SixAccidentals.BY_INTERVAL.id() : sixAccidentals)
-                        .id(),
-                CountSchool.of(counting == null ? CountSchool.NUMBERS.id() : counting)
-                        .id(),
-                ValueNames.of(valueNames == null ? ValueNames.AMERICAN.id() : valueNames)
-                        .id(),
+                six(),
+                speech().school(),
+                speech().names(),
                 words == null
                         ? WordRhythm.usual().stream().map(Word::of).toList()
                         : words.stream()
@@ -59,12 +56,13 @@ public record Settings(
 
     /** How the studio talks. */
     public Speech speech() {
-        Settings whole = complete();
-        return new Speech(CountSchool.of(whole.counting), ValueNames.of(whole.valueNames));
+        return new Speech(
+                counting == null ? CountSchool.NUMBERS : counting,
+                valueNames == null ? ValueNames.AMERICAN : valueNames);
     }
 
     /** How six accidentals are spelled. */
     public SixAccidentals six() {
-        return SixAccidentals.of(complete().sixAccidentals);
+        return sixAccidentals == null ? SixAccidentals.BY_INTERVAL : sixAccidentals;
     }
 }

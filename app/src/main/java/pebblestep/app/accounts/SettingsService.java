@@ -1,20 +1,21 @@
 package pebblestep.app.accounts;
 
-import java.util.Map;
-import java.util.concurrent.ConcurrentHashMap;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import pebblestep.app.platform.Problems;
+import pebblestep.app.platform.Remembered;
 import tools.jackson.databind.json.JsonMapper;
 
 /** Keeps the settings of a studio. */
 @Service
 public class SettingsService {
+    private static final int MOST_KNOWN = 1_000;
+
     private final Studios studios;
     private final JsonMapper json;
 
-    /** Read with every passage, changed hardly ever; this process is the only one that changes them. */
-    private final Map<Long, Settings> known = new ConcurrentHashMap<>();
+    /** Read with every passage, changed hardly ever. */
+    private final Remembered<Long, Settings> known = Remembered.most(MOST_KNOWN);
 
     SettingsService(Studios studios, JsonMapper json) {
         this.studios = studios;
@@ -23,14 +24,14 @@ public class SettingsService {
 
     /** The settings of a studio; the usual ones where it has chosen none. Without a transaction while they are known. */
     public Settings of(long studioId) {
-        Settings before = known.get(studioId);
-        if (before != null) return before;
-        StudioEntity studio = find(studioId);
-        Settings said = studio.settings == null ? Settings.NOTHING : json.readValue(studio.settings, Settings.class);
-        Settings whole = said.complete();
-        // Who has changed them meanwhile knows better.
-        known.putIfAbsent(studioId, whole);
-        return whole;
+        return known.get(studioId).orElseGet(() -> {
+            StudioEntity studio = find(studioId);
+            Settings said =
+                    studio.settings == null ? Settings.NOTHING : json.readValue(studio.settings, Settings.class);
+            Settings whole = said.complete();
+            known.read(studioId, studio.version, whole);
+            return whole;
+        });
     }
 
     /** Changes the settings; refuses values that are not on offer. */
@@ -40,7 +41,7 @@ public class SettingsService {
         StudioEntity studio = find(studioId);
         studio.settings = json.writeValueAsString(whole);
         studios.saveAndFlush(studio);
-        known.put(studioId, whole);
+        known.write(studioId, () -> studio.version, () -> whole);
         return whole;
     }
 

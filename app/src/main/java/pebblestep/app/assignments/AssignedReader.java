@@ -1,6 +1,8 @@
 package pebblestep.app.assignments;
 
+import java.math.BigDecimal;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
@@ -11,6 +13,7 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import pebblestep.app.assignments.Assigned.Decided;
+import pebblestep.app.platform.Found;
 import pebblestep.app.platform.InParts;
 import pebblestep.core.climb.Ascent;
 import pebblestep.core.climb.ClimbEvent;
@@ -41,7 +44,7 @@ class AssignedReader {
                         .collect(Collectors.groupingBy(change -> change.assignmentId));
         Map<Long, Ascent> given = ascents.of(ids(rows));
         return rows.stream()
-                .map(row -> assigned(row, given.get(row.id()), byAssignment.getOrDefault(row.id(), List.of())))
+                .map(row -> assigned(row, Found.in(given, row.id()), byAssignment.getOrDefault(row.id(), List.of())))
                 .toList();
     }
 
@@ -70,7 +73,9 @@ class AssignedReader {
                 Optional.empty(),
                 new Schedule(row.startsOn(), Optional.ofNullable(row.endsOn()), Weekdays.days(row.weekdays())),
                 row.dailyMinutes());
-        return row.goalBpm() == null ? assigned : assigned.aiming(Bpm.of(row.goalBpm()), row.goalOn());
+        BigDecimal bpm = row.goalBpm();
+        LocalDate on = row.goalOn();
+        return bpm == null || on == null ? assigned : assigned.aiming(Bpm.of(bpm), on);
     }
 
     /** The decisions that were taken back. */
@@ -86,7 +91,7 @@ class AssignedReader {
         List<ClimbEvent> events = new ArrayList<>();
         if (change.held != null) events.add(new ClimbEvent.Held(change.held, change.decidedOn));
         if (change.climb != null) {
-            events.add(new ClimbEvent.Changed(ascents.of(change, given), change.decidedOn));
+            events.add(new ClimbEvent.Changed(ascents.of(change.id, change.climb, given), change.decidedOn));
         }
         if (change.placedAt != null) {
             events.add(new ClimbEvent.Placed(Position.parse(change.placedAt), change.decidedOn));

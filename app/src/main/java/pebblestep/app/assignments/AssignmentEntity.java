@@ -41,9 +41,16 @@ class AssignmentEntity {
     @JdbcTypeCode(SqlTypes.JSON)
     String climb;
 
+    /** The rung to begin on; the first without. */
+    @Nullable
     String startAt;
+
+    @Nullable
     BigDecimal goalBpm;
+
+    @Nullable
     LocalDate goalOn;
+
     LocalDate startsOn;
 
     /** The last day; until it is learned without one. */
@@ -55,5 +62,13 @@ class AssignmentEntity {
 
     int dailyMinutes;
     boolean ended;
+
+    /** The day on which its last rung was passed. */
+    @Nullable
+    LocalDate learnedOn;
+
+    /** Reviews in a row that were not clean. */
+    int failed;
+
     Instant createdAt;
 }

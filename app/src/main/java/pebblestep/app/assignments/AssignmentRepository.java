@@ -1,11 +1,13 @@
 package pebblestep.app.assignments;
 
+import jakarta.persistence.LockModeType;
 import java.time.LocalDate;
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.data.domain.Limit;
 import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Lock;
 import org.springframework.data.jpa.repository.Query;
 
 interface AssignmentRepository extends JpaRepository<AssignmentEntity, Long> {
@@ -17,6 +19,11 @@ interface AssignmentRepository extends JpaRepository<AssignmentEntity, Long> {
 
     Optional<AssignmentEntity> findByIdAndStudioId(long id, long studioId);
 
+    /** One, held for a change. */
+    @Lock(LockModeType.PESSIMISTIC_WRITE)
+    @Query("select a from AssignmentEntity a where a.id = :id")
+    Optional<AssignmentEntity> locked(long id);
+
     List<AssignmentEntity> findByStudioIdAndStudentIdOrderByStartsOnDescIdDesc(
             long studioId, long studentId, Limit limit);
 
@@ -24,28 +31,28 @@ interface AssignmentRepository extends JpaRepository<AssignmentEntity, Long> {
     @Query(
             ROW
                     + """
-                    from AssignmentEntity a left join StandingEntity s on s.assignmentId = a.id
+                    from AssignmentEntity a
                     where a.studioId = :studioId and a.ended = false and a.endsOn >= :day
                       and a.overtaken = false and a.startsOn <= :day
-                      and (s.learnedOn is null or s.learnedOn >= :learnedSince)""")
+                      and (a.learnedOn is null or a.learnedOn >= :learnedSince)""")
     List<AssignedRow> openUntil(long studioId, LocalDate day, LocalDate learnedSince, Limit limit);
 
     /** The same of what has no last day. */
     @Query(
             ROW
                     + """
-                    from AssignmentEntity a left join StandingEntity s on s.assignmentId = a.id
+                    from AssignmentEntity a
                     where a.studioId = :studioId and a.ended = false and a.endsOn is null
                       and a.overtaken = false and a.startsOn <= :day
-                      and (s.learnedOn is null or s.learnedOn >= :learnedSince)""")
+                      and (a.learnedOn is null or a.learnedOn >= :learnedSince)""")
     List<AssignedRow> openEndless(long studioId, LocalDate day, LocalDate learnedSince, Limit limit);
 
     /** What slips away in a studio, whenever it was given. */
     @Query(
             ROW
                     + """
-                    from StandingEntity s join AssignmentEntity a on a.id = s.assignmentId
-                    where s.studioId = :studioId and s.failed >= :failed
+                    from AssignmentEntity a
+                    where a.studioId = :studioId and a.failed >= :failed
                       and a.ended = false and a.overtaken = false and a.startsOn <= :day""")
     List<AssignedRow> slipping(long studioId, LocalDate day, int failed, Limit limit);
 

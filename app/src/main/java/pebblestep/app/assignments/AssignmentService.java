@@ -1,5 +1,6 @@
 package pebblestep.app.assignments;
 
+import java.math.BigDecimal;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.Collection;
@@ -13,6 +14,7 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 import pebblestep.app.accounts.SettingsService;
 import pebblestep.app.assignments.AssignmentViews.AssignmentForm;
@@ -22,7 +24,6 @@ import pebblestep.app.assignments.AssignmentViews.ScheduleForm;
 import pebblestep.app.bench.Ascents;
 import pebblestep.app.bench.KeyBefore;
 import pebblestep.app.bench.StepService;
-import pebblestep.app.bench.StepViews.StepView;
 import pebblestep.app.platform.Fields;
 import pebblestep.app.platform.Problems;
 import pebblestep.app.students.StudentService;
@@ -37,7 +38,7 @@ import pebblestep.core.passage.Step;
 import pebblestep.core.passage.StepWords;
 import pebblestep.core.practice.Verdict;
 import pebblestep.core.rhythm.Bpm;
-import pebblestep.core.rhythm.ValueNames;
+import pebblestep.core.rhythm.Speech;
 import pebblestep.exchange.ClimbDocuments;
 import pebblestep.exchange.StepDocuments;
 
@@ -82,18 +83,18 @@ public class AssignmentService implements KeyBefore {
     public AssignmentView assign(long studioId, AssignmentForm form) {
         Enrolled enrolled = students.enrolled(studioId, form.studentId());
         StudentView student = enrolled.student();
-        StepView step = steps.get(studioId, form.stepId());
         if (student.archived()) throw Refusal.of("studentId", student.name() + " is put away. Take them back first.");
         requireDays(form.startsOn(), form.endsOn());
-        Ascent given = steps.ascent(studioId, step.id());
+        Ascent given = steps.ascent(studioId, form.stepId());
         Position start = Ascents.position(given.climb(), form.start(), "start");
         // Every rung from the start on has to fit the student's instrument, not only the first.
-        Outlook.of(given, start, Optional.of(enrolled.player()));
+        Speech speech = settings.of(studioId).speech();
+        Outlook.of(given, start, enrolled.player(), speech);
         AssignmentEntity entity = new AssignmentEntity();
         entity.studioId = studioId;
         entity.studentId = student.id();
-        entity.stepId = step.id();
-        entity.title = step.title();
+        entity.stepId = form.stepId();
+        entity.title = StepWords.title(given.step(), speech);
         entity.document = StepDocuments.writeText(given.step());
         entity.climb = ClimbDocuments.writeText(given.climb());
         entity.startAt = start.equals(given.climb().first()) ? null : start.toString();
@@ -137,6 +138,26 @@ public class AssignmentService implements KeyBefore {
         AssignmentEntity entity = find(studioId, id);
         setGoal(entity, goal);
         return view(entity);
+    }
+
+    private static @Nullable GoalForm goalOf(AssignmentEntity entity) {
+        BigDecimal bpm = entity.goalBpm;
+        LocalDate on = entity.goalOn;
+        return bpm == null || on == null ? null : new GoalForm(Bpm.of(bpm).value(), on);
+    }
+
+    /** Keeps others who hold it from an assignment until the transaction is over. */
+    @Transactional(propagation = Propagation.MANDATORY)
+    public void hold(long assignmentId) {
+        if (assignments.locked(assignmentId).isEmpty()) throw Problems.notFound("assignment");
+    }
+
+    /** Writes down how far an assignment has come, where it is searched by. */
+    @Transactional
+    public void stands(long assignmentId, Optional<LocalDate> learnedOn, int failed) {
+        AssignmentEntity entity = assignments.findById(assignmentId).orElseThrow();
+        entity.learnedOn = learnedOn.orElse(null);
+        entity.failed = failed;
     }
 
     private static void setGoal(AssignmentEntity entity, @Nullable GoalForm goal) {
@@ -254,7 +275,7 @@ public class AssignmentService implements KeyBefore {
     }
 
     private AssignmentView view(AssignmentEntity entity, Assigned assigned) {
-        ValueNames names = settings.of(entity.studioId).speech().names();
+        Speech speech = settings.of(entity.studioId).speech();
         Ascent now = assigned.now();
         Climb climb = now.climb();
         return new AssignmentView(
@@ -262,12 +283,10 @@ public class AssignmentService implements KeyBefore {
                 entity.studentId,
                 entity.stepId,
                 entity.title,
-                assigned.step().key() + ", " + StepWords.withoutKey(assigned.step(), names),
+                assigned.step().key() + ", " + StepWords.withoutKey(assigned.step(), speech),
                 ClimbDocuments.write(climb),
-                now.inWords(climb.first(), names) + " to " + now.inWords(climb.last(), names),
-                entity.goalBpm == null
-                        ? null
-                        : new GoalForm(Bpm.of(entity.goalBpm).value(), entity.goalOn),
+                now.inWords(climb.first(), speech) + " to " + now.inWords(climb.last(), speech),
+                goalOf(entity),
                 entity.startsOn,
                 entity.endsOn,
                 Weekdays.numbers(entity.weekdays),

@@ -3,11 +3,11 @@ package pebblestep.app.assignments;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
-import java.util.Optional;
 import java.util.Set;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import pebblestep.app.accounts.SettingsService;
 import pebblestep.app.assignments.AssignmentViews.AssignmentView;
 import pebblestep.app.bench.Ascents;
 import pebblestep.app.platform.Fields;
@@ -28,6 +28,7 @@ public class DecisionService {
     private final ChangeRepository changes;
     private final StudentService students;
     private final AssignedReader reader;
+    private final SettingsService settings;
     private final ApplicationEventPublisher events;
     private final Clock clock;
 
@@ -36,12 +37,14 @@ public class DecisionService {
             ChangeRepository changes,
             StudentService students,
             AssignedReader reader,
+            SettingsService settings,
             ApplicationEventPublisher events,
             Clock clock) {
         this.assignments = assignments;
         this.changes = changes;
         this.students = students;
         this.reader = reader;
+        this.settings = settings;
         this.events = events;
         this.clock = clock;
     }
@@ -62,7 +65,13 @@ public class DecisionService {
         Assigned assigned = reader.of(entity);
         Ascent changed = Ascents.climbOf(assigned.step(), climb, "climb");
         Player player = students.player(studioId, entity.studentId);
-        Fields.at("climb", () -> Outlook.of(changed, changed.climb().first(), Optional.of(player)));
+        Fields.at(
+                "climb",
+                () -> Outlook.of(
+                        changed,
+                        changed.climb().first(),
+                        player,
+                        settings.of(studioId).speech()));
         ChangeEntity change = change(entity);
         change.climb = ClimbDocuments.writeText(changed.climb());
         return decided(entity, change);
@@ -105,7 +114,13 @@ public class DecisionService {
                 .orElseThrow(
                         () -> Refusal.of("wider", "There is no " + (wider ? "wider" : "shorter") + " range of this."));
         Player player = students.player(studioId, entity.studentId);
-        Fields.at("wider", () -> Outlook.of(spans.ascent(), spans.at(), Optional.of(player)));
+        Fields.at(
+                "wider",
+                () -> Outlook.of(
+                        spans.ascent(),
+                        spans.at(),
+                        player,
+                        settings.of(studioId).speech()));
         ChangeEntity change = change(entity);
         if (!spans.ascent().equals(now))
             change.climb = ClimbDocuments.writeText(spans.ascent().climb());

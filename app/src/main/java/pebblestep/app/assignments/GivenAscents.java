@@ -55,7 +55,7 @@ class GivenAscents {
     }
 
     /** As the teacher changed it. */
-    Ascent of(ChangeEntity change, Ascent before) {
-        return changed.get(change.id, id -> Ascent.of(before.step(), ClimbDocuments.read(change.climb)));
+    Ascent of(long changeId, String climb, Ascent before) {
+        return changed.get(changeId, id -> Ascent.of(before.step(), ClimbDocuments.read(climb)));
     }
 }

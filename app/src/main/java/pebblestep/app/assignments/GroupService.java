@@ -1,6 +1,5 @@
 package pebblestep.app.assignments;
 
-import java.time.Duration;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
@@ -21,23 +20,28 @@ import pebblestep.app.bench.Ascents;
 import pebblestep.app.bench.RoutineService;
 import pebblestep.app.bench.StepService;
 import pebblestep.app.bench.StepViews.StepView;
+import pebblestep.app.bench.StudioPaces;
 import pebblestep.app.students.StudentService;
 import pebblestep.app.students.StudentService.Enrolled;
 import pebblestep.core.Refusal;
 import pebblestep.core.climb.Ascent;
 import pebblestep.core.climb.Outlook;
 import pebblestep.core.climb.Position;
+import pebblestep.core.forecast.Habit;
+import pebblestep.core.forecast.Pace;
+import pebblestep.core.forecast.Prospect.Climber;
 import pebblestep.core.passage.Passage;
 import pebblestep.core.passage.Player;
 import pebblestep.core.passage.StepWords;
 import pebblestep.core.practice.Schedule;
-import pebblestep.core.rhythm.ValueNames;
+import pebblestep.core.rhythm.Speech;
 
 /** Gives a routine to one student, to several, or to a class, each on their own instrument and range. */
 @Service
 class GroupService {
     private static final int MOST_STARTS = 60;
     private static final int MOST_WEEKS = 12;
+    private static final int USUAL_MINUTES = 8;
     private static final int WEEK = 7;
 
     private final AssignmentService assignments;
@@ -45,13 +49,16 @@ class GroupService {
     private final StepService steps;
     private final StudentService students;
     private final SettingsService settings;
+    private final StudioPaces paces;
 
     GroupService(
             AssignmentService assignments,
             RoutineService routines,
             StepService steps,
             StudentService students,
-            SettingsService settings) {
+            SettingsService settings,
+            StudioPaces paces) {
+        this.paces = paces;
         this.assignments = assignments;
         this.routines = routines;
         this.steps = steps;
@@ -66,8 +73,8 @@ class GroupService {
         List<StepView> routine = routines.get(studioId, form.routineId()).steps();
         List<Ascent> ascents =
                 routine.stream().map(step -> steps.ascent(studioId, step.id())).toList();
-        ValueNames names = settings.of(studioId).speech().names();
-        Plan plan = new Plan(form, names);
+        Speech speech = settings.of(studioId).speech();
+        Plan plan = new Plan(form, speech, Pace.of(Pace.Seen.NOTHING, paces.seen(studioId)));
         List<GroupPreview> previews = new ArrayList<>();
         for (Enrolled one : students.enrolled(studioId, form.studentIds())) {
             long id = one.student().id();
@@ -86,7 +93,7 @@ class GroupService {
                     routine.get(i).title(),
                     ascent.walk().stream()
                             .limit(MOST_STARTS)
-                            .map(at -> new StartChoice(at.rungs(), ascent.inWords(at, names)))
+                            .map(at -> new StartChoice(at.rungs(), ascent.inWords(at, speech)))
                             .toList()));
         }
         return new GroupPlan(given, previews);
@@ -136,14 +143,14 @@ class GroupService {
     }
 
     /** How steps go on from a day, on these weekdays. */
-    private record Plan(GroupForm form, ValueNames names) {
+    private record Plan(GroupForm form, Speech speech, Pace pace) {
         StepPreview of(String title, Ascent ascent, Position start, Player player) {
             try {
-                Outlook outlook = Outlook.of(ascent, start, Optional.of(player));
+                Outlook outlook = Outlook.of(ascent, start, player, speech);
                 return new StepPreview(
                         title,
-                        Passage.writtenKey(ascent.step(), Optional.of(player)).toString(),
-                        StepWords.withoutKey(ascent.at(start), names),
+                        Passage.writtenKey(ascent.step(), player).toString(),
+                        StepWords.withoutKey(ascent.at(start), speech),
                         weeks(ascent, outlook),
                         null);
             } catch (Refusal e) {
@@ -156,7 +163,9 @@ class GroupService {
                     form.startsOn(),
                     Optional.ofNullable(form.endsOn()),
                     Weekdays.days(Weekdays.bits(form.weekdays() == null ? List.of() : form.weekdays())));
-            Duration aDay = Duration.ofMinutes(form.minutesADay());
+            // Of somebody who begins nothing is seen yet: they are believed to climb as the studio does.
+            Pace here = new Climber(pace, Habit.aWeek(WEEK), USUAL_MINUTES)
+                    .with(form.minutesADay(), outlook, Outlook.USUAL_CLEAN_SHARE);
             long days = form.endsOn() == null
                     ? (long) MOST_WEEKS * WEEK
                     : ChronoUnit.DAYS.between(form.startsOn(), form.endsOn()) + 1;
@@ -164,8 +173,11 @@ class GroupService {
             for (long week = 1; week <= Math.min(MOST_WEEKS, (days + WEEK - 1) / WEEK); week++) {
                 LocalDate end = form.startsOn().plusDays(week * WEEK);
                 int practised = schedule.daysBetween(form.startsOn().minusDays(1), end);
-                Outlook.Ahead rung = outlook.likelyAfter(practised, aDay, Outlook.USUAL_CLEAN_SHARE);
-                weeks.add(ascent.inWords(rung.at(), names));
+                int passed = (int) Math.floor(
+                        practised * Math.min(here.aDay(), outlook.rules().rungsADay()));
+                Outlook.Ahead rung =
+                        outlook.rungs().get(Math.min(passed, outlook.rungs().size() - 1));
+                weeks.add(ascent.inWords(rung.at(), speech));
                 // Once the last rung is reached there is nothing more to say.
                 if (ascent.isLast(rung.at())) break;
             }

@@ -3,6 +3,7 @@ package pebblestep.app.assignments;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.ApplicationEventPublisher;
@@ -65,7 +66,10 @@ public class PlannedSteps {
     public List<Placed> of(long planId) {
         return assignments.findByPlanId(planId).stream()
                 .map(entity -> new Placed(
-                        entity.id, entity.planPlace, new Days(entity.startsOn, entity.endsOn), entity.overtaken))
+                        entity.id,
+                        Objects.requireNonNull(entity.planPlace),
+                        new Days(entity.startsOn, entity.endsOn),
+                        entity.overtaken))
                 .toList();
     }
 

@@ -1,7 +1,6 @@
 package pebblestep.app.bench;
 
 import java.util.List;
-import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
@@ -16,6 +15,7 @@ import pebblestep.core.climb.Outlook.Ahead;
 import pebblestep.core.climb.Position;
 import pebblestep.core.passage.Passage;
 import pebblestep.core.passage.Step;
+import pebblestep.core.rhythm.Speech;
 import pebblestep.exchange.ClimbDocuments;
 import pebblestep.exchange.StepDocuments;
 import tools.jackson.databind.JsonNode;
@@ -43,8 +43,8 @@ public final class Ascents {
     }
 
     /** The whole climb ahead, for nobody in particular; refuses rungs that cannot be played. */
-    public static Outlook outlook(Ascent ascent) {
-        return Fields.under("climb", () -> Outlook.of(ascent, ascent.climb().first(), Optional.empty()));
+    public static Outlook outlook(Ascent ascent, Speech speech) {
+        return Fields.under("climb", () -> Outlook.of(ascent, ascent.climb().first(), null, speech));
     }
 
     /** A rung of a climb from a list of indices in that field; the first without one. */
@@ -55,13 +55,14 @@ public final class Ascents {
             climb.require(position);
             return position;
         } catch (Refusal e) {
-            throw Refusal.of(field, e.getMessage()).fits(e.fits().orElse(null));
+            Refusal refused = Refusal.of(field, e.getMessage());
+            throw e.fits().map(refused::fits).orElse(refused);
         }
     }
 
     /** The shape of a step with a climb that can be played. */
-    static ShapePart shape(String title, Ascent ascent) {
-        return shape(title, ascent, Outlook.of(ascent, ascent.climb().first(), Optional.empty()));
+    static ShapePart shape(String title, Ascent ascent, Speech speech) {
+        return shape(title, ascent, Outlook.of(ascent, ascent.climb().first(), null, speech));
     }
 
     /** The shape of a step whose climb has been worked out. */

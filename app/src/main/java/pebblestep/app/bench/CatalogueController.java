@@ -2,10 +2,12 @@ package pebblestep.app.bench;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.Function;
 import java.util.stream.Stream;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RestController;
 import pebblestep.app.students.StudentViews;
+import pebblestep.core.Identified;
 import pebblestep.core.instrument.Clef;
 import pebblestep.core.instrument.Instrument;
 import pebblestep.core.instrument.Instruments;
@@ -33,7 +35,13 @@ import pebblestep.exchange.StepDocuments;
 class CatalogueController {
 
     /** Something to choose: the name in documents, and in words. */
-    record Choice(String id, String name) {}
+    record Choice<E extends Enum<E> & Identified>(E id, String name) {
+        private static <E extends Enum<E> & Identified> List<Choice<E>> of(Class<E> set, Function<E, String> name) {
+            return Stream.of(set.getEnumConstants())
+                    .map(one -> new Choice<>(one, name.apply(one)))
+                    .toList();
+        }
+    }
 
     /**
      * A form to choose, with its family for grouping, one line about it, and its degrees.
@@ -67,17 +75,17 @@ class CatalogueController {
             List<String> tonics,
             List<FormChoice> forms,
             List<PatternChoice> patterns,
-            List<Choice> articulations,
-            List<Choice> levels,
+            List<Choice<Articulation.Kind>> articulations,
+            List<Choice<Level>> levels,
             List<String> families,
-            List<String> clefs,
+            List<Clef> clefs,
             List<ValueChoice> values,
             List<FigureChoice> figures,
             List<MeterChoice> meters,
-            List<Choice> clicks,
-            List<Choice> grooves,
-            List<Choice> drones,
-            List<Choice> arriving,
+            List<Choice<Metronome.Clicks>> clicks,
+            List<Choice<Groove>> grooves,
+            List<Choice<Metronome.Drone>> drones,
+            List<Choice<Target.Arriving>> arriving,
             int studentsAtOnce) {}
 
     private static final Catalogue CATALOGUE = new Catalogue(
@@ -87,17 +95,15 @@ class CatalogueController {
                     .map(one -> new PatternChoice(
                             one.id(), one.name(), one.also(), one.description(), StepDocuments.lineOf(one.line())))
                     .toList(),
-            Stream.of(Articulation.Kind.values())
-                    .map(kind -> new Choice(kind.id(), kind.words()))
-                    .toList(),
-            Stream.of(Level.values())
-                    .map(level -> new Choice(level.id(), level.words()))
-                    .toList(),
+            Choice.of(Articulation.Kind.class, Articulation.Kind::words),
+            Choice.of(Level.class, Level::words),
             Instruments.all().stream().map(Instrument::family).distinct().toList(),
-            Stream.of(Clef.values()).map(Clef::id).toList(),
+            List.of(Clef.values()),
             Figure.values().stream()
                     .map(value -> new ValueChoice(
-                            value.toString(), ValueName.plural(value), ValueName.plural(value, ValueNames.BRITISH)))
+                            value.toString(),
+                            ValueName.plural(value, ValueNames.AMERICAN),
+                            ValueName.plural(value, ValueNames.BRITISH)))
                     .toList(),
             Figures.all().stream()
                     .map(named -> new FigureChoice(
@@ -107,18 +113,10 @@ class CatalogueController {
                     .map(meter ->
                             new MeterChoice(meter.toString(), meter.pulse().toString(), meter.beats()))
                     .toList(),
-            Stream.of(Metronome.Clicks.values())
-                    .map(clicks -> new Choice(clicks.id(), clicks.words()))
-                    .toList(),
-            Stream.of(Groove.values())
-                    .map(groove -> new Choice(groove.id(), groove.id() + ", " + groove.words()))
-                    .toList(),
-            Stream.of(Metronome.Drone.values())
-                    .map(drone -> new Choice(drone.id(), drone.words()))
-                    .toList(),
-            Stream.of(Target.Arriving.values())
-                    .map(note -> new Choice(note.id(), note.words().isEmpty() ? "the last note" : note.words()))
-                    .toList(),
+            Choice.of(Metronome.Clicks.class, Metronome.Clicks::words),
+            Choice.of(Groove.class, groove -> groove.id() + ", " + groove.words()),
+            Choice.of(Metronome.Drone.class, Metronome.Drone::words),
+            Choice.of(Target.Arriving.class, note -> note.words().isEmpty() ? "the last note" : note.words()),
             StudentViews.MOST_AT_ONCE);
 
     @GetMapping("/api/catalogue")

@@ -5,7 +5,6 @@ import java.time.Duration;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
@@ -31,7 +30,7 @@ import pebblestep.core.passage.Passage;
 import pebblestep.core.passage.Player;
 import pebblestep.core.passage.Step;
 import pebblestep.core.passage.StepWords;
-import pebblestep.core.rhythm.ValueNames;
+import pebblestep.core.rhythm.Speech;
 import pebblestep.exchange.ClimbDocument;
 import pebblestep.exchange.ClimbDocuments;
 import pebblestep.exchange.StepDocuments;
@@ -46,9 +45,12 @@ class ClimbService {
     private final StudentService students;
     private final SettingsService settings;
     private final CleanShares shares;
+    private final StudioPaces paces;
     private final Clock clock;
 
-    ClimbService(StudentService students, SettingsService settings, CleanShares shares, Clock clock) {
+    ClimbService(
+            StudentService students, SettingsService settings, CleanShares shares, StudioPaces paces, Clock clock) {
+        this.paces = paces;
         this.students = students;
         this.settings = settings;
         this.shares = shares;
@@ -61,18 +63,18 @@ class ClimbService {
         Step step;
         try {
             step = StepDocuments.read(request.step());
-            Passage.of(step, player);
+            Passage.of(step, player.orElse(null));
         } catch (Refusal e) {
             throw e.under("step");
         }
         Ascent planned = Ascents.climbOf(step, request.climb(), "climb");
         Position pressed = Ascents.position(planned.climb(), request.at(), "at");
         Ascent ascent = request.instead() == null ? planned : Ascents.climbOf(step, request.instead(), "instead");
-        ValueNames names = settings.of(studioId).speech().names();
-        ClimbWorkings workings = new ClimbWorkings(ascent, player, names);
+        Speech speech = settings.of(studioId).speech();
+        ClimbWorkings workings = new ClimbWorkings(ascent, player, speech);
         Position at = request.instead() == null ? pressed : ascent.nearest(planned, pressed);
         try {
-            Outlook outlook = Outlook.of(ascent, at, player);
+            Outlook outlook = Outlook.of(ascent, at, player.orElse(null), speech);
             double share = own.orElse(Outlook.USUAL_CLEAN_SHARE);
             return new ClimbAnswer(
                     at.rungs(),
@@ -82,7 +84,12 @@ class ClimbService {
                     InMinutes.ofHours(outlook.least()),
                     outlook.leastDays(),
                     workings.moves(at),
-                    ClimbWorkings.prospect(outlook, request.practice(), share, LocalDate.now(clock)),
+                    ClimbWorkings.prospect(
+                            outlook,
+                            request.practice(),
+                            share,
+                            ClimbWorkings.likeTheStudio(paces.seen(studioId)),
+                            LocalDate.now(clock)),
                     (int) Math.round(PERCENT * share),
                     own.isPresent());
         } catch (Refusal e) {
@@ -103,11 +110,11 @@ class ClimbService {
     }
 
     FitAnswer fit(long studioId, FitRequest request) {
-        ValueNames names = settings.of(studioId).speech().names();
+        Speech speech = settings.of(studioId).speech();
         List<Portion> portions = new ArrayList<>();
         for (int i = 0; i < request.steps().size(); i++) {
             try {
-                portions.add(portion(request.steps().get(i), names));
+                portions.add(portion(request.steps().get(i), speech));
             } catch (Refusal e) {
                 throw e.under(Integer.toString(i)).under("steps");
             }
@@ -129,21 +136,18 @@ class ClimbService {
                         .toList(),
                 plan.trims().stream()
                         .map(trim -> new TrimView(
-                                trim.kind().name().toLowerCase(Locale.ROOT),
-                                trim.portion(),
-                                ClimbWorkings.seconds(trim.frees()),
-                                trim.sentence()))
+                                trim.kind(), trim.portion(), ClimbWorkings.seconds(trim.frees()), trim.sentence()))
                         .toList());
     }
 
-    private static Portion portion(FitStep step, ValueNames names) {
+    private static Portion portion(FitStep step, Speech speech) {
         Ascent ascent = Ascents.read(step.document(), step.climb());
         Position at = Ascents.position(ascent.climb(), step.at(), "at");
         Outlook.Ahead rung =
-                Outlook.of(ascent, List.of(at), Optional.empty()).rungs().get(0);
+                Outlook.of(ascent, List.of(at), null, speech).rungs().get(0);
         String title = ascent.step().title();
         String name = title.isBlank()
-                ? ascent.step().key() + ", " + StepWords.withoutKey(rung.step(), names)
+                ? ascent.step().key() + ", " + StepWords.withoutKey(rung.step(), speech)
                 : "\"" + title + "\"";
         return Portion.of(name, rung.load());
     }

@@ -11,6 +11,9 @@ import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import pebblestep.core.climb.AxisKind;
+import pebblestep.core.forecast.Pace;
+import pebblestep.core.minutes.Trim;
 import pebblestep.exchange.ClimbDocument;
 import pebblestep.exchange.StepDocument;
 import tools.jackson.databind.JsonNode;
@@ -78,7 +81,7 @@ public final class ClimbViews {
             boolean ownShare) {}
 
     /** An axis, and each of its rungs with the others as they stand. */
-    public record AxisView(String axis, String name, List<RungView> rungs) {}
+    public record AxisView(AxisKind axis, String name, List<RungView> rungs) {}
 
     /**
      * A rung of a climb.
@@ -105,12 +108,26 @@ public final class ClimbViews {
             String time) {}
 
     /** A move up: what moves, where to, and what it changes. */
-    public record MoveView(List<String> axes, List<Integer> to, String words, String sentence) {}
+    public record MoveView(List<AxisKind> axes, List<Integer> to, String words, String sentence) {}
 
-    /** When a climb is likely to be done, and whether a day is met. */
+    /**
+     * When a climb is likely to be done, and whether a day is met.
+     *
+     * @param early the first of the days that hold the true one in four of five cases
+     * @param done the likeliest
+     * @param late the last of them
+     * @param source whose days it rests on
+     */
     @JsonInclude(JsonInclude.Include.NON_NULL)
     public record ProspectView(
-            int days, LocalDate done, @Nullable Long daysLate, @Nullable Integer enough, String sentence) {}
+            int days,
+            LocalDate early,
+            LocalDate done,
+            LocalDate late,
+            Pace.Source source,
+            @Nullable Long daysLate,
+            @Nullable Integer enough,
+            String sentence) {}
 
     /** A step that is to grow. */
     public record SuggestionsRequest(
@@ -149,5 +166,5 @@ public final class ClimbViews {
     public record FittedStep(int repetitions, int seconds, String time) {}
 
     /** One thing left out. */
-    public record TrimView(String kind, int step, int freesSeconds, String sentence) {}
+    public record TrimView(Trim.Kind kind, int step, int freesSeconds, String sentence) {}
 }

@@ -3,7 +3,6 @@ package pebblestep.app.bench;
 import java.time.Duration;
 import java.time.LocalDate;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
@@ -17,10 +16,13 @@ import pebblestep.core.climb.Axis;
 import pebblestep.core.climb.Outlook;
 import pebblestep.core.climb.Outlook.Ahead;
 import pebblestep.core.climb.Position;
+import pebblestep.core.forecast.Habit;
+import pebblestep.core.forecast.Pace;
 import pebblestep.core.forecast.Prospect;
+import pebblestep.core.forecast.Prospect.Climber;
 import pebblestep.core.minutes.InMinutes;
 import pebblestep.core.passage.Player;
-import pebblestep.core.rhythm.ValueNames;
+import pebblestep.core.rhythm.Speech;
 import pebblestep.exchange.Rounded;
 
 /**
@@ -28,9 +30,9 @@ import pebblestep.exchange.Rounded;
  *
  * @param ascent the step and its climb
  * @param player for whom; for nobody in particular without
- * @param names what note values are called
+ * @param speech what note values are called
  */
-public record ClimbWorkings(Ascent ascent, Optional<Player> player, ValueNames names) {
+public record ClimbWorkings(Ascent ascent, Optional<Player> player, Speech speech) {
     private static final int USUAL_MINUTES = 8;
     private static final int USUAL_DAYS = 5;
 
@@ -42,22 +44,21 @@ public record ClimbWorkings(Ascent ascent, Optional<Player> player, ValueNames n
                     List<Position> along = IntStream.range(0, axes.get(i).size())
                             .mapToObj(rung -> ascent.climb().with(at, i, rung))
                             .toList();
-                    List<RungView> rungs = Outlook.of(ascent, along, player).rungs().stream()
+                    List<RungView> rungs = Outlook.of(ascent, along, player.orElse(null), speech).rungs().stream()
                             .map(ahead -> view(ahead, wordsOn(i, ahead.at().rung(i))))
                             .toList();
-                    return new AxisView(
-                            axes.get(i).kind().id(), axes.get(i).kind().words(), rungs);
+                    return new AxisView(axes.get(i).kind(), axes.get(i).kind().words(), rungs);
                 })
                 .toList();
     }
 
     private String wordsOn(int axis, int rung) {
-        return ascent.climb().axes().get(axis).rung(rung).inWords(ascent.step().meter(), names);
+        return ascent.climb().axes().get(axis).rung(rung).inWords(ascent.step().meter(), speech);
     }
 
     /** A rung with everything it is. */
     public RungView view(Ahead ahead) {
-        return view(ahead, ascent.inWords(ahead.at(), names));
+        return view(ahead, ascent.inWords(ahead.at(), speech));
     }
 
     private RungView view(Ahead ahead, String words) {
@@ -65,7 +66,7 @@ public record ClimbWorkings(Ascent ascent, Optional<Player> player, ValueNames n
         return new RungView(
                 ahead.at().rungs(),
                 words,
-                ascent.stageInWords(ahead.at(), names),
+                ascent.stageInWords(ahead.at(), speech),
                 ahead.step().tempo().bpm().value(),
                 Rounded.of(ahead.notesPerSecond()),
                 ahead.notes(),
@@ -83,28 +84,34 @@ public record ClimbWorkings(Ascent ascent, Optional<Player> player, ValueNames n
     public List<MoveView> moves(Position at) {
         return ascent.moves(at).stream()
                 .map(move -> new MoveView(
-                        move.axes().stream()
-                                .map(kind -> kind.name().toLowerCase(Locale.ROOT))
-                                .toList(),
-                        move.to().rungs(),
-                        ascent.inWords(move.to(), names),
-                        move.sentence()))
+                        move.axes(), move.to().rungs(), ascent.inWords(move.to(), speech), move.sentence()))
                 .toList();
     }
 
+    /** How somebody climbs of whom nothing is seen on this climb: as the studio does, on as many days as is usual. */
+    public static Climber likeTheStudio(Pace.Seen studio) {
+        return new Climber(Pace.of(Pace.Seen.NOTHING, studio), Habit.aWeek(USUAL_DAYS), USUAL_MINUTES);
+    }
+
     /** When the climb is likely to be done. */
-    public static ProspectView prospect(Outlook outlook, @Nullable Practice practice, double share, LocalDate today) {
+    public static ProspectView prospect(
+            Outlook outlook, @Nullable Practice practice, double share, Climber climber, LocalDate today) {
         Integer minutes = practice == null ? null : practice.minutesADay();
-        Integer days = practice == null ? null : practice.daysAWeek();
         Prospect prospect = Prospect.of(
                 outlook,
                 new Prospect.Practice(
-                        minutes == null ? USUAL_MINUTES : minutes, days == null ? USUAL_DAYS : days, share),
+                        minutes == null ? climber.minutes() : minutes,
+                        practice == null ? null : practice.daysAWeek(),
+                        share),
+                climber,
                 today,
-                Optional.ofNullable(practice == null ? null : practice.by()));
+                practice == null ? null : practice.by());
         return new ProspectView(
                 prospect.days(),
-                prospect.done(),
+                prospect.estimate().early(),
+                prospect.estimate().likely(),
+                prospect.estimate().late(),
+                prospect.estimate().pace().source(),
                 prospect.daysLate().orElse(null),
                 prospect.enough().orElse(null),
                 prospect.sentence());

@@ -79,7 +79,7 @@ class PassageController {
             Step step = StepDocuments.read(request.step);
             Optional<Key> before = Optional.ofNullable(request.student)
                     .flatMap(id -> keys.stepBefore(studio, id, step))
-                    .map(last -> Passage.writtenKey(last, player));
+                    .map(last -> Passage.writtenKey(last, player.orElse(null)));
             return Workings.of(
                     step, new Reader(player, before, settings.of(studio).speech()), extras);
         } catch (Refusal e) {
@@ -92,9 +92,12 @@ class PassageController {
 
     /** The displacements to master with a step's line, in teaching order, each a step of its own. */
     @PostMapping("/api/passages/tour")
-    List<StepDocument> tour(@Valid @RequestBody TourRequest request) {
+    List<StepDocument> tour(@AuthenticationPrincipal Teacher teacher, @Valid @RequestBody TourRequest request) {
         try {
-            return DisplacementTour.of(StepDocuments.read(request.step)).stream()
+            return DisplacementTour.named(
+                            StepDocuments.read(request.step),
+                            settings.of(teacher.studioId()).speech())
+                    .stream()
                     .map(StepDocuments::write)
                     .toList();
         } catch (Refusal e) {

@@ -31,8 +31,8 @@ class RecipeController {
     }
 
     @GetMapping
-    List<RecipeView> list() {
-        return recipes.all();
+    List<RecipeView> list(@AuthenticationPrincipal Teacher teacher) {
+        return recipes.all(teacher.studioId());
     }
 
     /** Makes a routine of a recipe, to be changed like any other. */

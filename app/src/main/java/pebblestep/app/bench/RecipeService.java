@@ -1,17 +1,23 @@
 package pebblestep.app.bench;
 
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
+import pebblestep.app.accounts.SettingsService;
 import pebblestep.app.bench.RoutineViews.RoutineForm;
 import pebblestep.app.bench.RoutineViews.RoutineStep;
 import pebblestep.app.bench.RoutineViews.RoutineView;
 import pebblestep.app.bench.RoutineViews.ShapePart;
+import pebblestep.app.platform.Found;
 import pebblestep.app.platform.Problems;
 import pebblestep.core.Refusal;
-import pebblestep.core.climb.Ascent;
 import pebblestep.core.passage.StepWords;
 import pebblestep.core.pitch.NoteName;
+import pebblestep.core.rhythm.CountSchool;
+import pebblestep.core.rhythm.Speech;
+import pebblestep.core.rhythm.ValueNames;
 import pebblestep.exchange.ClimbDocuments;
 import pebblestep.exchange.Recipe;
 import pebblestep.exchange.Recipes;
@@ -26,17 +32,26 @@ class RecipeService {
 
     private final RoutineService routines;
     private final JsonMapper json;
-    private final List<RecipeView> views;
+    private final SettingsService settings;
+    private final Map<ValueNames, List<RecipeView>> views = new EnumMap<>(ValueNames.class);
 
-    RecipeService(RoutineService routines, JsonMapper json) {
+    RecipeService(RoutineService routines, SettingsService settings, JsonMapper json) {
+        this.settings = settings;
         this.routines = routines;
         this.json = json;
         // They never change, so their shapes are worked out once.
-        this.views = Recipes.all().stream().map(RecipeService::view).toList();
+        for (ValueNames names : ValueNames.values()) {
+            Speech speech = new Speech(CountSchool.NUMBERS, names);
+            views.put(
+                    names,
+                    Recipes.all().stream()
+                            .map(recipe -> view(recipe.said(speech), speech))
+                            .toList());
+        }
     }
 
-    List<RecipeView> all() {
-        return views;
+    List<RecipeView> all(long studioId) {
+        return Found.in(views, settings.of(studioId).speech().names());
     }
 
     /** Keeps a recipe as a routine of the studio, from another tonic where one is given. */
@@ -45,7 +60,8 @@ class RecipeService {
                 .filter(one -> one.id().equals(id))
                 .findFirst()
                 .orElseThrow(() -> Problems.notFound("recipe"));
-        Recipe wanted = tonic == null ? recipe : from(recipe, tonic);
+        Recipe said = recipe.said(settings.of(studioId).speech());
+        Recipe wanted = tonic == null ? said : from(said, tonic);
         List<RoutineStep> steps = wanted.steps().stream()
                 .map(ascent -> new RoutineStep(
                         null,
@@ -63,14 +79,11 @@ class RecipeService {
         }
     }
 
-    private static RecipeView view(Recipe recipe) {
-        List<ShapePart> shape =
-                recipe.steps().stream().map(RecipeService::shape).toList();
+    private static RecipeView view(Recipe recipe, Speech speech) {
+        List<ShapePart> shape = recipe.steps().stream()
+                .map(ascent -> Ascents.shape(StepWords.title(ascent.step(), speech), ascent, speech))
+                .toList();
         return new RecipeView(
                 recipe.id(), recipe.title(), recipe.words(), recipe.tonic().toString(), shape, Ascents.minutes(shape));
-    }
-
-    private static ShapePart shape(Ascent ascent) {
-        return Ascents.shape(StepWords.title(ascent.step()), ascent);
     }
 }

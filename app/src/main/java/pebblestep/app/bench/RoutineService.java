@@ -11,12 +11,12 @@ import org.springframework.data.domain.Page;
 import org.springframework.data.domain.Sort;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import pebblestep.app.accounts.SettingsService;
 import pebblestep.app.bench.RoutineViews.RoutineForm;
 import pebblestep.app.bench.RoutineViews.RoutineLine;
 import pebblestep.app.bench.RoutineViews.RoutineStep;
 import pebblestep.app.bench.RoutineViews.RoutineView;
 import pebblestep.app.bench.RoutineViews.ShapePart;
-import pebblestep.app.bench.StepViews.StepForm;
 import pebblestep.app.platform.PageOf;
 import pebblestep.app.platform.Problems;
 import pebblestep.core.Refusal;
@@ -30,9 +30,12 @@ public class RoutineService {
     private final RoutineRepository routines;
     private final StepRepository steps;
     private final StepService kept;
+    private final SettingsService settings;
     private final Clock clock;
 
-    RoutineService(RoutineRepository routines, StepRepository steps, StepService kept, Clock clock) {
+    RoutineService(
+            RoutineRepository routines, StepRepository steps, StepService kept, SettingsService settings, Clock clock) {
+        this.settings = settings;
         this.routines = routines;
         this.steps = steps;
         this.kept = kept;
@@ -55,8 +58,8 @@ public class RoutineService {
         return PageOf.of(found, routine -> line(routine, byRoutine.getOrDefault(routine.id, List.of())));
     }
 
-    private static RoutineLine line(RoutineEntity routine, List<StepEntity> steps) {
-        List<ShapePart> shape = steps.stream().map(RoutineService::shape).toList();
+    private RoutineLine line(RoutineEntity routine, List<StepEntity> steps) {
+        List<ShapePart> shape = steps.stream().map(this::shape).toList();
         return new RoutineLine(
                 routine.id,
                 routine.title,
@@ -67,10 +70,13 @@ public class RoutineService {
                 routine.archived);
     }
 
-    private static ShapePart shape(StepEntity step) {
+    private ShapePart shape(StepEntity step) {
         // Steps kept before there were climbs have not been measured yet.
         return step.rungs == null
-                ? Ascents.shape(step.title, StepService.ascent(step))
+                ? Ascents.shape(
+                        step.title,
+                        StepService.ascent(step),
+                        settings.of(step.studioId).speech())
                 : new ShapePart(step.title, step.inKey, step.rungs, step.seconds, Ascents.profile(step.profile));
     }
 
@@ -131,7 +137,7 @@ public class RoutineService {
             entity.routineId = routine.id;
             entity.position = i;
             try {
-                kept.fill(entity, new StepForm(step.document(), step.climb(), null));
+                kept.fill(entity, step);
             } catch (Refusal e) {
                 throw e.under(Integer.toString(i)).under("steps");
             }

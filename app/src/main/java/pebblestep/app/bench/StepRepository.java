@@ -3,8 +3,6 @@ package pebblestep.app.bench;
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
-import org.springframework.data.domain.Page;
-import org.springframework.data.domain.Pageable;
 import org.springframework.data.jpa.repository.JpaRepository;
 
 interface StepRepository extends JpaRepository<StepEntity, Long> {
@@ -13,6 +11,4 @@ interface StepRepository extends JpaRepository<StepEntity, Long> {
     List<StepEntity> findByRoutineIdAndArchivedFalseOrderByPosition(long routineId);
 
     List<StepEntity> findByRoutineIdInAndArchivedFalse(Collection<Long> routineIds);
-
-    Page<StepEntity> findByStudioIdAndArchived(long studioId, boolean archived, Pageable page);
 }

@@ -5,6 +5,7 @@ import pebblestep.core.Refusal;
 import pebblestep.core.notation.Score;
 import pebblestep.core.passage.Passage;
 import pebblestep.core.passage.Step;
+import pebblestep.core.passage.landing.Landing;
 import pebblestep.exchange.ClicksDocument;
 import pebblestep.exchange.PassageDocument;
 import pebblestep.exchange.PulseDocument;
@@ -28,26 +29,29 @@ public final class Workings {
      * @param reader for whom it is said
      */
     public static PassageDocument of(Step step, PassageDocument.Reader reader, Set<Extra> extras) {
-        Passage passage = Passage.of(step, reader.player());
+        Passage passage = Passage.of(step, reader.player().orElse(null));
+        Landing landing = Landing.of(step);
         ScoreDocument score = null;
         String scoreRefusal = null;
         if (extras.contains(Extra.SCORE)) {
             try {
-                score = ScoreDocument.of(Score.of(passage, reader.player()));
+                score = ScoreDocument.of(Score.of(passage, reader.player().orElse(null)));
             } catch (Refusal e) {
                 scoreRefusal = e.getMessage();
             }
         }
         return PassageDocument.of(
                 passage,
+                landing,
                 reader,
                 new PassageDocument.Beside(
                         score,
                         scoreRefusal,
                         extras.contains(Extra.CLICKS) ? ClicksDocument.of(passage, reader.reference()) : null,
                         extras.contains(Extra.PULSE)
-                                ? PulseDocument.of(passage, reader.speech().school())
+                                ? PulseDocument.of(
+                                        passage, landing, reader.speech().school())
                                 : null,
-                        extras.contains(Extra.NEAR) ? PassageDocument.near(step) : null));
+                        extras.contains(Extra.NEAR) ? PassageDocument.near(step, reader.speech()) : null));
     }
 }

@@ -1,5 +1,6 @@
 package pebblestep.app.demo;
 
+import java.util.Objects;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.boot.web.server.servlet.context.ServletWebServerApplicationContext;
 import org.springframework.context.annotation.Profile;
@@ -20,7 +21,7 @@ class DemoGreeting {
     @EventListener
     void ready(ApplicationReadyEvent event) {
         int port = event.getApplicationContext() instanceof ServletWebServerApplicationContext web
-                ? web.getWebServer().getPort()
+                ? Objects.requireNonNull(web.getWebServer()).getPort()
                 : 0;
         String root = "http://localhost:" + port;
         System.out.println("Pebble Step, the demo studio: " + root);

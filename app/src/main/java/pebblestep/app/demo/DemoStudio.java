@@ -42,7 +42,13 @@ import pebblestep.app.quiz.QuizService;
 import pebblestep.app.students.StudentService;
 import pebblestep.app.students.StudentViews.StudentForm;
 import pebblestep.app.students.StudentViews.StudentView;
+import pebblestep.core.Identified;
 import pebblestep.core.climb.Ascent;
+import pebblestep.core.instrument.Level;
+import pebblestep.core.keyplan.FormSet;
+import pebblestep.core.keyplan.KeyOrder;
+import pebblestep.core.keyplan.KeyPlan.Pace;
+import pebblestep.core.passage.Step.Named;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
 
@@ -100,11 +106,10 @@ class DemoStudio {
     DemoDoor demoDoor(AccountService accounts) {
         Teacher teacher =
                 accounts.signUp(new SignUp(DemoPlan.STUDIO, DemoPlan.TEACHER, DemoPlan.EMAIL, DemoPlan.PASSWORD));
-        StudentView first = null;
-        for (Player player : DemoPlan.PLAYERS) {
-            StudentView student = enrol(teacher.studioId(), player);
-            if (first == null) first = student;
-        }
+        List<StudentView> enrolled = DemoPlan.PLAYERS.stream()
+                .map(player -> enrol(teacher.studioId(), player))
+                .toList();
+        StudentView first = enrolled.getFirst();
         return new DemoDoor(DemoPlan.EMAIL, DemoPlan.PASSWORD, first.name(), first.practicePath());
     }
 
@@ -189,13 +194,13 @@ class DemoStudio {
                     new KeyPlanForm(
                             alone.id(),
                             List.of(student.id()),
-                            cells[2],
+                            Identified.of(KeyOrder.class, cells[2]),
                             cells[3],
                             null,
                             false,
-                            "written",
-                            cells[4],
-                            cells[5],
+                            Named.WRITTEN,
+                            Identified.of(FormSet.class, cells[4]),
+                            Identified.of(Pace.class, cells[5]),
                             today.minusDays(Long.parseLong(cells[6])),
                             null,
                             4));
@@ -215,7 +220,7 @@ class DemoStudio {
         return new StudentForm(
                 player.name(),
                 player.instrument(),
-                player.level(),
+                Level.of(player.level()),
                 null,
                 null,
                 DemoPlan.MINUTES_A_DAY,

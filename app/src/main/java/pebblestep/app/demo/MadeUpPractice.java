@@ -12,7 +12,6 @@ import java.util.UUID;
 import pebblestep.app.assignments.AssignmentViews.AssignmentView;
 import pebblestep.app.demo.DemoPlan.Piece;
 import pebblestep.app.practice.PracticeViews.TakeForm;
-import pebblestep.app.practice.TakeOutcome;
 import pebblestep.core.climb.Ascent;
 import pebblestep.core.climb.Attempt;
 import pebblestep.core.climb.Position;
@@ -21,6 +20,7 @@ import pebblestep.core.passage.Passage;
 import pebblestep.core.passage.PassageNote;
 import pebblestep.core.passage.Player;
 import pebblestep.core.passage.Step;
+import pebblestep.core.practice.Outcome;
 import pebblestep.core.practice.SlipKind;
 import pebblestep.core.practice.Slipped;
 import pebblestep.core.rhythm.Bpm;
@@ -53,7 +53,9 @@ final class MadeUpPractice {
         List<Position> walk = ascent.walk();
         List<Attempt> attempts = new ArrayList<>();
         List<TakeForm> takes = new ArrayList<>();
-        LocalDate last = min(assignment.endsOn(), today.minusDays(1L + piece.restDays()));
+        LocalDate rested = today.minusDays(1L + piece.restDays());
+        LocalDate ends = assignment.endsOn();
+        LocalDate last = ends == null || rested.isBefore(ends) ? rested : ends;
         for (LocalDate day = assignment.startsOn(); !day.isAfter(last); day = day.plusDays(1)) {
             if (random.nextDouble() > daysAWeek / 7) continue;
             OffsetDateTime at = time(day);
@@ -65,8 +67,7 @@ final class MadeUpPractice {
                 double climbed = Math.max(0, walk.indexOf(standing.at()));
                 double chance = piece.ease() + 0.035 * practisedDays - 1.9 * climbed / walk.size();
                 boolean clean = random.nextDouble() < 1 / (1 + Math.exp(-1.6 * chance - 0.4));
-                TakeOutcome outcome =
-                        clean ? TakeOutcome.CLEAN : random.nextInt(4) == 0 ? TakeOutcome.STOPPED : TakeOutcome.SLIPS;
+                Outcome outcome = clean ? Outcome.CLEAN : random.nextInt(4) == 0 ? Outcome.STOPPED : Outcome.SLIPS;
                 Bpm bpm = ascent.bpm(standing.at());
                 int seconds = 25 + random.nextInt(60);
                 List<PlayedPart> played = ClimbDocuments.played(ascent, standing.at());
@@ -101,9 +102,5 @@ final class MadeUpPractice {
             notes.add(new Slipped.Note(note.index(), note.written()));
         }
         return SlippedDocument.of(new Slipped(kinds, notes));
-    }
-
-    private static LocalDate min(LocalDate a, LocalDate b) {
-        return a.isBefore(b) ? a : b;
     }
 }

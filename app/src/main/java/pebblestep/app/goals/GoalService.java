@@ -4,7 +4,6 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -26,7 +25,7 @@ import pebblestep.core.practice.Progress;
 import pebblestep.core.practice.RequiredScale;
 import pebblestep.core.rhythm.Bpm;
 import pebblestep.core.rhythm.Fraction;
-import pebblestep.core.rhythm.ValueNames;
+import pebblestep.core.rhythm.Speech;
 import pebblestep.core.scale.Forms;
 import pebblestep.core.scale.Key;
 import pebblestep.exchange.RequirementList;
@@ -66,29 +65,28 @@ public class GoalService {
         if (all.isEmpty()) return List.of();
         List<Progress> works = List.copyOf(progress.of(assignments.all(studioId, studentId), Map.of(studentId, player))
                 .values());
-        ValueNames names = settings.of(studioId).speech().names();
+        Speech speech = settings.of(studioId).speech();
         LocalDate today = LocalDate.now(clock);
-        return all.stream().map(entity -> view(entity, works, names, today)).toList();
+        return all.stream().map(entity -> view(entity, works, speech, today)).toList();
     }
 
     private List<RequiredScaleEntity> all(long studioId, long studentId) {
         return scales.findByStudioIdAndStudentIdAndRemovedOrderByDueOnAscIdAsc(studioId, studentId, false);
     }
 
-    private static RequiredView view(
-            RequiredScaleEntity entity, List<Progress> works, ValueNames names, LocalDate today) {
+    private static RequiredView view(RequiredScaleEntity entity, List<Progress> works, Speech speech, LocalDate today) {
         RequiredScale scale = entity.scale();
         RequiredScale.State state = scale.of(works, today);
         return new RequiredView(
                 entity.id,
-                scale.inWords(names),
+                scale.inWords(speech),
                 entity.tonic,
                 entity.form,
                 entity.octaves,
                 entity.noteValue,
                 scale.bpm().value(),
                 entity.dueOn,
-                state.kind().name().toLowerCase(Locale.ROOT).replace('_', '-'),
+                state.kind(),
                 state.sentence());
     }
 

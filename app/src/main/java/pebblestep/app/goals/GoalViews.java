@@ -9,6 +9,7 @@ import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import pebblestep.core.practice.RequiredScale;
 
 /** What the API takes and shows of required scales. */
 public final class GoalViews {
@@ -41,8 +42,6 @@ public final class GoalViews {
 
     /**
      * A required scale and how it stands.
-     *
-     * @param kind met, on-course, behind, begun or not-given
      */
     public record RequiredView(
             long id,
@@ -53,7 +52,7 @@ public final class GoalViews {
             String value,
             BigDecimal bpm,
             LocalDate date,
-            String kind,
+            RequiredScale.Kind kind,
             String sentence) {}
 
     /** A line of a list that was not taken, and why. */

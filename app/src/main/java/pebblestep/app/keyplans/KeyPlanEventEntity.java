@@ -13,6 +13,7 @@ import org.hibernate.annotations.Immutable;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
 import org.jspecify.annotations.Nullable;
+import pebblestep.app.keyplans.KeyPlanViews.Deciding;
 import pebblestep.core.keyplan.KeyPlan;
 
 /** Something that moved a plan, or takes back what did; never changed. */
@@ -27,7 +28,28 @@ class KeyPlanEventEntity {
         REPEAT,
         HOLD,
         GO_ON,
-        UNDO
+        UNDO;
+
+        static Kind of(Deciding decision) {
+            return switch (decision) {
+                case SKIP -> SKIP;
+                case REPEAT -> REPEAT;
+                case HOLD -> HOLD;
+                case GO_ON -> GO_ON;
+            };
+        }
+
+        /** As the teacher decided it; null for what came about by itself and for what takes something back. */
+        @Nullable
+        Deciding decision() {
+            return switch (this) {
+                case SKIP -> Deciding.SKIP;
+                case REPEAT -> Deciding.REPEAT;
+                case HOLD -> Deciding.HOLD;
+                case GO_ON -> Deciding.GO_ON;
+                case LEARNED, UNDO -> null;
+            };
+        }
     }
 
     @Id

@@ -3,7 +3,7 @@ package pebblestep.app.keyplans;
 import java.time.Clock;
 import java.util.Arrays;
 import java.util.List;
-import java.util.Locale;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
@@ -15,6 +15,7 @@ import pebblestep.app.keyplans.KeyPlanViews.KeyChoice;
 import pebblestep.app.keyplans.KeyPlanViews.KeyChoices;
 import pebblestep.app.keyplans.KeyPlanViews.KeyPlanForm;
 import pebblestep.app.platform.Fields;
+import pebblestep.core.Identified;
 import pebblestep.core.Refusal;
 import pebblestep.core.keyplan.FormSet;
 import pebblestep.core.keyplan.KeyOrder;
@@ -24,7 +25,7 @@ import pebblestep.core.pitch.NoteName;
 /** Reads what is asked for as a key plan, and says what can be asked for. */
 @Component
 class KeyPlanForms {
-    private static final String OWN = "own";
+    private static final String OWN = "OWN";
 
     /** More than a student can keep apart. */
     private static final int MOST_PIECES = 12;
@@ -41,33 +42,17 @@ class KeyPlanForms {
 
     static KeyChoices choices() {
         return new KeyChoices(
-                Stream.concat(
-                                Stream.of(KeyOrder.values()).map(order -> new KeyChoice(id(order), order.words())),
-                                Stream.of(new KeyChoice(OWN, "a list of your own")))
-                        .toList(),
-                Stream.of(FormSet.values())
-                        .map(set -> new KeyChoice(id(set), set.words()))
-                        .toList(),
-                Stream.of(Pace.values())
-                        .map(pace -> new KeyChoice(id(pace), pace.words()))
-                        .toList(),
+                choices(KeyOrder.class, KeyOrder::words),
+                choices(FormSet.class, FormSet::words),
+                choices(Pace.class, Pace::words),
                 KeyOrder.fourths().stream().map(NoteName::toString).toList());
     }
 
-    /** The name in requests. */
-    static String id(Enum<?> value) {
-        return value.name().toLowerCase(Locale.ROOT).replace('_', '-');
-    }
-
-    /** The value of that name; refuses others with those there are. */
-    static <E extends Enum<E>> E named(E[] values, String id, String field) {
-        return Arrays.stream(values)
-                .filter(value -> id(value).equals(id))
-                .findFirst()
-                .orElseThrow(() -> Refusal.of(field, "There is no \"" + id + "\" here.")
-                        .fits("One of: "
-                                + Arrays.stream(values).map(KeyPlanForms::id).collect(Collectors.joining(", "))
-                                + "."));
+    private static <E extends Enum<E> & Identified> List<KeyChoice<E>> choices(
+            Class<E> set, Function<E, String> words) {
+        return Stream.of(set.getEnumConstants())
+                .map(one -> new KeyChoice<>(one, words.apply(one)))
+                .toList();
     }
 
     /** The plan that a form asks for, for nobody yet; refuses what cannot be, by its field. */
@@ -76,7 +61,7 @@ class KeyPlanForms {
         List<PlanSteps.Template> templates = routine.steps().stream()
                 .map(step -> new PlanSteps.Template(step.id(), steps.ascent(studioId, step.id())))
                 .toList();
-        FormSet forms = named(FormSet.values(), form.forms(), "forms");
+        FormSet forms = form.forms();
         List<NoteName> keys = keys(form);
         int pieces = templates.stream()
                 .mapToInt(one ->
@@ -92,14 +77,12 @@ class KeyPlanForms {
         entity.studioId = studioId;
         entity.title = routine.title().isBlank() ? routine.steps().get(0).title() : routine.title();
         entity.steps = PlanSteps.text(templates);
-        entity.keyOrder = form.order().equals(OWN)
-                ? "OWN"
-                : named(KeyOrder.values(), form.order(), "order").name();
+        entity.keyOrder = form.order() == null ? OWN : form.order().name();
         entity.keys = keys.stream().map(NoteName::toString).collect(Collectors.joining(" "));
         entity.thereAndBack = form.thereAndBack();
         entity.forms = forms;
-        entity.named = form.named();
-        entity.pace = named(Pace.values(), form.pace(), "pace");
+        entity.named = form.named().id();
+        entity.pace = form.pace();
         entity.startsOn = form.startsOn();
         entity.weekdays = Weekdays.bits(form.weekdays() == null ? List.of() : form.weekdays());
         entity.dailyMinutes = form.minutesADay();
@@ -108,7 +91,8 @@ class KeyPlanForms {
     }
 
     private static List<NoteName> keys(KeyPlanForm form) {
-        if (form.order().equals(OWN)) {
+        KeyOrder order = form.order();
+        if (order == null) {
             String text = form.keys() == null ? "" : form.keys().strip();
             if (text.isEmpty())
                 throw Refusal.of("keys", "Write the keys of your list.").fits("Such as C F Bb Eb.");
@@ -119,6 +103,6 @@ class KeyPlanForms {
                             .toList()));
         }
         NoteName start = Fields.at("start", () -> NoteName.parse(form.start() == null ? "C" : form.start()));
-        return named(KeyOrder.values(), form.order(), "order").from(start);
+        return order.from(start);
     }
 }

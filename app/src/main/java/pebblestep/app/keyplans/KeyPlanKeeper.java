@@ -7,17 +7,15 @@ import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
-import org.springframework.context.event.EventListener;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.PlatformTransactionManager;
-import org.springframework.transaction.TransactionDefinition;
 import org.springframework.transaction.annotation.Transactional;
-import org.springframework.transaction.support.TransactionTemplate;
-import pebblestep.app.assignments.KeysAhead;
+import org.springframework.transaction.event.TransactionPhase;
+import org.springframework.transaction.event.TransactionalEventListener;
+import pebblestep.app.accounts.SettingsService;
 import pebblestep.app.assignments.PlannedSteps;
 import pebblestep.app.assignments.PlannedSteps.Days;
 import pebblestep.app.assignments.PlannedSteps.Placed;
@@ -34,7 +32,7 @@ import pebblestep.core.passage.Player;
  * closed, and what a decision has overtaken is ended. Doing it again changes nothing.
  */
 @Service
-class KeyPlanKeeper implements KeysAhead {
+class KeyPlanKeeper {
     /** A week can be practised without the studio. */
     private static final int DAYS_AHEAD = 6;
 
@@ -43,7 +41,7 @@ class KeyPlanKeeper implements KeysAhead {
     private final PlannedSteps steps;
     private final ProgressStore progress;
     private final StudentService students;
-    private final TransactionTemplate apart;
+    private final SettingsService settings;
     private final Clock clock;
 
     KeyPlanKeeper(
@@ -52,34 +50,30 @@ class KeyPlanKeeper implements KeysAhead {
             PlannedSteps steps,
             ProgressStore progress,
             StudentService students,
-            PlatformTransactionManager transactions,
+            SettingsService settings,
             Clock clock) {
         this.plans = plans;
         this.events = events;
         this.steps = steps;
         this.progress = progress;
         this.students = students;
-        this.apart = new TransactionTemplate(transactions);
-        this.apart.setPropagationBehavior(TransactionDefinition.PROPAGATION_REQUIRES_NEW);
+        this.settings = settings;
         this.clock = clock;
     }
 
-    @Override
-    public void comeUp(long studioId, Collection<Long> studentIds) {
-        if (studentIds.isEmpty()) return;
-        for (long id : plans.due(studioId, studentIds, LocalDate.now(clock))) {
-            // The asking request only reads; what comes up is kept by a transaction of its own.
-            apart.executeWithoutResult(status -> plans.findById(id).ifPresent(this::keep));
-        }
+    /** Brings one plan up to today. */
+    @Transactional
+    void keepUp(long id) {
+        plans.locked(id).ifPresent(this::keep);
     }
 
-    /** Something was learned: where it was what a plan waits for, the plan is looked at again. */
-    @EventListener
+    /** Something was learned: where it was what a plan waits for, the next key is given with it. */
+    @TransactionalEventListener(phase = TransactionPhase.BEFORE_COMMIT)
     void learned(StepLearned learned) {
-        Optional<Long> planId = steps.planOf(learned.assignmentId());
-        planId.flatMap(plans::findById)
+        steps.planOf(learned.assignmentId())
+                .flatMap(plans::locked)
                 .filter(plan -> plan.pace == KeyPlan.Pace.LEARNED && !plan.ended)
-                .ifPresent(plan -> plan.dueOn = LocalDate.now(clock));
+                .ifPresent(this::keep);
     }
 
     /** Brings what is given in line with the plan as it stands today. */
@@ -150,7 +144,8 @@ class KeyPlanKeeper implements KeysAhead {
     }
 
     private void give(KeyPlanEntity entity, Planned planned, Window window, Player player) {
-        for (Planned.Piece piece : planned.pieces(window.tonic(), player)) {
+        for (Planned.Piece piece : planned.pieces(
+                window.tonic(), player, settings.of(entity.studioId).speech())) {
             if (piece.fitted() == null) continue;
             steps.give(
                     new PlannedSteps.Planned(
@@ -167,7 +162,7 @@ class KeyPlanKeeper implements KeysAhead {
     }
 
     /** The first day on which a key comes into sight that is not given yet; none while the plan waits. */
-    private static LocalDate due(Collection<Window> windows, LocalDate today) {
+    private static @Nullable LocalDate due(Collection<Window> windows, LocalDate today) {
         if (windows.isEmpty()) return today.plusDays(1);
         return windows.stream()
                 .max(Comparator.comparing(Window::place))

@@ -10,10 +10,12 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import pebblestep.app.accounts.SettingsService;
 import pebblestep.app.keyplans.KeyPlanEventEntity.Kind;
 import pebblestep.app.keyplans.KeyPlanViews.KeyPlanForm;
 import pebblestep.app.keyplans.KeyPlanViews.KeyPlanPreview;
 import pebblestep.app.keyplans.KeyPlanViews.KeyPlanView;
+import pebblestep.app.keyplans.KeyPlanViews.Passed;
 import pebblestep.app.keyplans.KeyPlanViews.PlanDecision;
 import pebblestep.app.keyplans.KeyPlanViews.PlanStation;
 import pebblestep.app.keyplans.KeyPlanViews.PlannedKey;
@@ -29,6 +31,7 @@ import pebblestep.core.keyplan.KeyPlan.Pace;
 import pebblestep.core.passage.Passage;
 import pebblestep.core.passage.Player;
 import pebblestep.core.pitch.NoteName;
+import pebblestep.core.rhythm.Speech;
 
 /** Gives key plans to students and decides about them. */
 @Service
@@ -40,6 +43,7 @@ public class KeyPlanService {
     private final KeyPlanKeeper keeper;
     private final KeyPlanForms forms;
     private final StudentService students;
+    private final SettingsService settings;
     private final Clock clock;
 
     KeyPlanService(
@@ -48,12 +52,14 @@ public class KeyPlanService {
             KeyPlanKeeper keeper,
             KeyPlanForms forms,
             StudentService students,
+            SettingsService settings,
             Clock clock) {
         this.plans = plans;
         this.events = events;
         this.keeper = keeper;
         this.forms = forms;
         this.students = students;
+        this.settings = settings;
         this.clock = clock;
     }
 
@@ -62,16 +68,17 @@ public class KeyPlanService {
     public List<KeyPlanPreview> preview(long studioId, KeyPlanForm form) {
         KeyPlanEntity entity = forms.read(studioId, form);
         Planned planned = Planned.of(entity, List.of());
+        Speech speech = settings.of(studioId).speech();
         List<KeyPlanPreview> previews = new ArrayList<>();
         for (Enrolled one : students.enrolled(studioId, form.studentIds())) {
             StudentView student = one.student();
             require(student, form);
-            previews.add(new KeyPlanPreview(student.id(), student.name(), round(planned, one.player())));
+            previews.add(new KeyPlanPreview(student.id(), student.name(), round(planned, one.player(), speech)));
         }
         return previews;
     }
 
-    private static List<PlannedKey> round(Planned planned, Player player) {
+    private static List<PlannedKey> round(Planned planned, Player player, Speech speech) {
         KeyPlan plan = planned.plan();
         List<PlannedKey> keys = new ArrayList<>();
         LocalDate from = plan.from();
@@ -79,7 +86,7 @@ public class KeyPlanService {
             NoteName tonic = plan.at(place);
             List<String> brings = new ArrayList<>();
             List<String> leftOut = new ArrayList<>();
-            for (Planned.Piece piece : planned.pieces(tonic, player)) {
+            for (Planned.Piece piece : planned.pieces(tonic, player, speech)) {
                 String key =
                         Passage.writtenKey(piece.key(), planned.named(), player).toString();
                 if (piece.fitted() == null) leftOut.add(key + ": " + piece.refusal());
@@ -128,8 +135,8 @@ public class KeyPlanService {
     /** A key a day is never for a beginner (common practice, no source). */
     private static void require(StudentView student, KeyPlanForm form) {
         if (student.archived()) throw Refusal.of("studentIds", student.name() + " is put away. Take them back first.");
-        boolean beginner = student.level().equals(Level.FIRST_OCTAVE.id());
-        if (beginner && form.pace().equals(KeyPlanForms.id(Pace.DAY))) {
+        boolean beginner = student.level() == Level.FIRST_OCTAVE;
+        if (beginner && form.pace() == Pace.DAY) {
             throw Refusal.of("pace", "A key a day is too fast for " + student.name() + ", who plays a first octave.")
                     .fits("Choose a key a week, or the next key when one is learned.");
         }
@@ -175,8 +182,7 @@ public class KeyPlanService {
     @Transactional
     public KeyPlanView decide(long studioId, long id, PlanDecision decision) {
         KeyPlanEntity entity = find(studioId, id);
-        Kind kind = KeyPlanForms.named(Kind.values(), decision.kind(), "kind");
-        events.save(keeper.event(entity, kind, LocalDate.now(clock)));
+        events.save(keeper.event(entity, Kind.of(decision.kind()), LocalDate.now(clock)));
         keeper.keep(entity);
         return view(entity);
     }
@@ -235,7 +241,7 @@ public class KeyPlanService {
                 station.held(),
                 entity.ended,
                 stations(planned, station, player),
-                lastDecision(entity).map(event -> KeyPlanForms.id(event.kind)).orElse(null));
+                lastDecision(entity).map(event -> event.kind.decision()).orElse(null));
     }
 
     private static String order(KeyPlanEntity entity) {
@@ -249,14 +255,15 @@ public class KeyPlanService {
         KeyPlan plan = planned.plan();
         List<PlanStation> stations = new ArrayList<>();
         int first = now.round() * plan.round().size();
-        LocalDate from = now.since();
+        Optional<LocalDate> from = Optional.of(now.since());
         for (int place = first; place < first + plan.round().size(); place++) {
             String tonic = planned.asRead(plan.at(place), player).toString();
-            if (place < now.place()) stations.add(new PlanStation(tonic, null, "past"));
+            if (place < now.place()) stations.add(new PlanStation(tonic, null, Passed.PAST));
             else {
-                stations.add(new PlanStation(tonic, from, place == now.place() ? "now" : "next"));
-                KeyPlan.Station here = new KeyPlan.Station(place, now.round(), plan.at(place), from, now.held());
-                from = from == null ? null : plan.nextOn(here).orElse(null);
+                stations.add(
+                        new PlanStation(tonic, from.orElse(null), place == now.place() ? Passed.NOW : Passed.NEXT));
+                KeyPlan.Station here = new KeyPlan.Station(place, now.round(), plan.at(place), now.since(), now.held());
+                from = from.flatMap(day -> plan.nextOn(here.since(day)));
             }
         }
         return stations;

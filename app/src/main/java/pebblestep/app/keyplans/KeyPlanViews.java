@@ -6,11 +6,15 @@ import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotEmpty;
 import jakarta.validation.constraints.NotNull;
-import jakarta.validation.constraints.Pattern;
 import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import pebblestep.core.Identified;
+import pebblestep.core.keyplan.FormSet;
+import pebblestep.core.keyplan.KeyOrder;
+import pebblestep.core.keyplan.KeyPlan.Pace;
+import pebblestep.core.passage.Step.Named;
 
 /** What the API takes and shows of key plans. */
 public final class KeyPlanViews {
@@ -19,12 +23,11 @@ public final class KeyPlanViews {
     /**
      * A routine to go through the keys with, for one student or several.
      *
-     * @param order the name of an order, or own
+     * @param order the order of keys; a list of one's own without one
      * @param start the key it begins in; not for a list of one's own
      * @param keys the list of one's own, such as C F Bb
      * @param named whether the keys are concert or written ones
      * @param forms what each key brings
-     * @param pace week, day or learned
      * @param minutesADay minutes of each step a day
      */
     public record KeyPlanForm(
@@ -32,20 +35,13 @@ public final class KeyPlanViews {
             @NotEmpty(message = "Choose a student.")
                     @Size(max = MOST_AT_ONCE, message = "At most " + MOST_AT_ONCE + " students at once.")
                     List<@NotNull Long> studentIds,
-            @NotNull(message = "Choose an order of keys.") @Size(max = 20, message = "Choose an order from the list.")
-                    String order,
+            @Nullable KeyOrder order,
             @Nullable @Size(max = 3, message = "Write a key such as Bb.") String start,
             @Nullable @Size(max = 200, message = "Write keys with spaces between, such as C F Bb.") String keys,
             boolean thereAndBack,
-            @NotNull(message = "Say whether the keys are concert or written ones.")
-                    @Pattern(regexp = "concert|written", message = "Keys are named concert or written.")
-                    String named,
-            @NotNull(message = "Choose what each key brings.")
-                    @Size(max = 30, message = "Choose what each key brings from the list.")
-                    String forms,
-            @NotNull(message = "Choose a pace.")
-                    @Pattern(regexp = "week|day|learned", message = "The pace is week, day or learned.")
-                    String pace,
+            @NotNull(message = "Say whether the keys are concert or written ones.") Named named,
+            @NotNull(message = "Choose what each key brings.") FormSet forms,
+            @NotNull(message = "Choose a pace.") Pace pace,
             @NotNull(message = "Give the first day.") LocalDate startsOn,
             @Nullable @Size(max = 7, message = "A week has seven days.")
                     List<@NotNull @Min(1) @Max(7) Integer> weekdays,
@@ -55,10 +51,14 @@ public final class KeyPlanViews {
                     Integer minutesADay) {}
 
     /** Something that can be chosen: its id and its words. */
-    public record KeyChoice(String id, String words) {}
+    public record KeyChoice<E extends Enum<E> & Identified>(E id, String words) {}
 
     /** What a key plan can be made of. */
-    public record KeyChoices(List<KeyChoice> orders, List<KeyChoice> forms, List<KeyChoice> paces, List<String> keys) {}
+    public record KeyChoices(
+            List<KeyChoice<KeyOrder>> orders,
+            List<KeyChoice<FormSet>> forms,
+            List<KeyChoice<Pace>> paces,
+            List<String> keys) {}
 
     /**
      * One key of a round, as the student reads it.
@@ -75,9 +75,15 @@ public final class KeyPlanViews {
     /**
      * A key of a plan on the student's page.
      *
-     * @param state past, now or next
      */
-    public record PlanStation(String tonic, @Nullable LocalDate from, String state) {}
+    public record PlanStation(String tonic, @Nullable LocalDate from, Passed state) {}
+
+    /** Where a key of a plan lies. */
+    public enum Passed implements Identified {
+        PAST,
+        NOW,
+        NEXT
+    }
 
     /**
      * A key plan and where it stands.
@@ -98,11 +104,16 @@ public final class KeyPlanViews {
             boolean held,
             boolean ended,
             List<PlanStation> round,
-            @Nullable String undo) {}
+            @Nullable Deciding undo) {}
+
+    /** What can be decided about a plan. */
+    public enum Deciding implements Identified {
+        SKIP,
+        REPEAT,
+        HOLD,
+        GO_ON
+    }
 
     /** What the teacher decides about a plan. */
-    public record PlanDecision(
-            @NotNull(message = "Say what to do.")
-                    @Pattern(regexp = "skip|repeat|hold|go-on", message = "A plan can skip, repeat, hold or go on.")
-                    String kind) {}
+    public record PlanDecision(@NotNull(message = "Say what to do.") Deciding kind) {}
 }

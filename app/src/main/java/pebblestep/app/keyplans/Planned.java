@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Objects;
 import java.util.Set;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import pebblestep.core.Refusal;
 import pebblestep.core.keyplan.FormSet;
 import pebblestep.core.keyplan.InKey;
@@ -14,6 +15,7 @@ import pebblestep.core.passage.Passage;
 import pebblestep.core.passage.Player;
 import pebblestep.core.passage.Step.Named;
 import pebblestep.core.pitch.NoteName;
+import pebblestep.core.rhythm.Speech;
 import pebblestep.core.scale.Key;
 
 /**
@@ -47,16 +49,16 @@ record Planned(KeyPlan plan, List<PlanSteps.Template> steps, FormSet forms, Name
     }
 
     /** One step in one key: what fits the player, or why nothing does. */
-    record Piece(long stepId, Key key, InKey fitted, String refusal) {}
+    record Piece(long stepId, Key key, @Nullable InKey fitted, String refusal) {}
 
     /** Everything that a key brings to a player. */
-    List<Piece> pieces(NoteName tonic, Player player) {
+    List<Piece> pieces(NoteName tonic, Player player, Speech speech) {
         List<Piece> pieces = new ArrayList<>();
         for (PlanSteps.Template template : steps) {
             for (Key key : forms.of(tonic, template.ascent().step().key().form())) {
                 try {
-                    InKey fitted = InKey.of(template.ascent(), key, named, player);
-                    pieces.add(new Piece(template.stepId(), key, fitted, null));
+                    InKey fitted = InKey.of(template.ascent(), key, named, player, speech);
+                    pieces.add(new Piece(template.stepId(), key, fitted, ""));
                 } catch (Refusal e) {
                     pieces.add(new Piece(template.stepId(), key, null, e.getMessage()));
                 }

@@ -24,6 +24,7 @@ import pebblestep.app.lessons.LessonViews.LessonCard;
 import pebblestep.app.lessons.LessonViews.MovedView;
 import pebblestep.app.lessons.LessonViews.ReportView;
 import pebblestep.app.lessons.LessonViews.SlipView;
+import pebblestep.app.platform.Found;
 import pebblestep.app.practice.PracticeService;
 import pebblestep.app.practice.WordService;
 import pebblestep.app.progress.DeskService;
@@ -42,7 +43,7 @@ import pebblestep.core.practice.SlipCount;
 import pebblestep.core.practice.SlipTally;
 import pebblestep.core.practice.Take;
 import pebblestep.core.practice.Work;
-import pebblestep.core.rhythm.ValueNames;
+import pebblestep.core.rhythm.Speech;
 
 /** What a lesson needs in one look, and what parents are told of a month. */
 @Service
@@ -137,7 +138,7 @@ class LessonService {
 
     private Since since(long studioId, long studentId, List<DeskWork> works, LocalDate since, LocalDate today) {
         Player player = students.player(studioId, studentId);
-        ValueNames names = settings.of(studioId).speech().names();
+        Speech speech = settings.of(studioId).speech();
         Map<Long, Assigned> byId = new LinkedHashMap<>();
         assignments.begun(studioId, List.of(studentId), today).forEach(one -> byId.put(one.id(), one));
         List<Assigned> shown = works.stream()
@@ -148,11 +149,11 @@ class LessonService {
         List<MovedView> moved = new ArrayList<>();
         Map<String, SlipView> slips = new LinkedHashMap<>();
         for (Assigned one : shown) {
-            Work work = logs.get(one.id());
+            Work work = Found.in(logs, one.id());
             List<Take> takes = work.takes().stream()
                     .filter(take -> !take.day().isBefore(since))
                     .toList();
-            moved.add(moved(one, work, takes, since, today, names));
+            moved.add(moved(one, work, takes, since, today, speech));
             List<String> sentences =
                     SlipTally.of(work.key(), SlipCount.of(takes)).sentences();
             if (!sentences.isEmpty())
@@ -162,7 +163,7 @@ class LessonService {
     }
 
     private static MovedView moved(
-            Assigned assigned, Work work, List<Take> takes, LocalDate since, LocalDate today, ValueNames names) {
+            Assigned assigned, Work work, List<Take> takes, LocalDate since, LocalDate today, Speech speech) {
         List<ClimbEvent> before = work.entries().stream()
                 .map(Entry::event)
                 .filter(event -> event.day().isBefore(since))
@@ -178,8 +179,8 @@ class LessonService {
                 assigned.id(),
                 assigned.title(),
                 work.key().toString(),
-                then.ascent().inWords(then.at(), names),
-                ascent.inWords(now.at(), names),
+                then.ascent().inWords(then.at(), speech),
+                ascent.inWords(now.at(), speech),
                 move,
                 takes.size(),
                 (int) takes.stream().filter(Take::isClean).count());

@@ -6,6 +6,7 @@ import io.swagger.v3.core.converter.ModelConverter;
 import io.swagger.v3.core.converter.ModelConverterContext;
 import io.swagger.v3.oas.models.info.Info;
 import io.swagger.v3.oas.models.media.Schema;
+import io.swagger.v3.oas.models.media.StringSchema;
 import java.lang.reflect.RecordComponent;
 import java.util.Arrays;
 import java.util.Iterator;
@@ -14,6 +15,7 @@ import org.jspecify.annotations.Nullable;
 import org.springdoc.core.customizers.OpenApiCustomizer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import pebblestep.core.Identified;
 
 /**
  * The API's OpenAPI document. Records say what is optional by {@code @Nullable}; every other component is required, so
@@ -37,10 +39,41 @@ class ApiDocument {
         return new RequiredComponents();
     }
 
+    @Bean
+    ModelConverter identified() {
+        return new IdentifiedSets();
+    }
+
+    /** A closed set is one schema with the ids of its members, so that the browser gets a union for it. */
+    private static final class IdentifiedSets implements ModelConverter {
+        @Override
+        @SuppressWarnings({"rawtypes", "unchecked"})
+        public @Nullable Schema resolve(
+                AnnotatedType type, ModelConverterContext context, Iterator<ModelConverter> chain) {
+            Class<?> raw =
+                    TypeFactory.defaultInstance().constructType(type.getType()).getRawClass();
+            if (!raw.isEnum() || !Identified.class.isAssignableFrom(raw)) {
+                return chain.hasNext() ? chain.next().resolve(type, context, chain) : null;
+            }
+            Schema set = new StringSchema();
+            for (Object one : raw.getEnumConstants()) set.addEnumItemObject(((Identified) one).id());
+            context.defineModel(name(raw), set);
+            return new Schema<>().$ref(name(raw));
+        }
+
+        /** {@code Travel}, and {@code JudgementKind} for what is named in another. */
+        private static String name(Class<?> set) {
+            Class<?> outer = set.getDeclaringClass();
+            boolean views = outer == null || outer.getSimpleName().endsWith("Views");
+            return views ? set.getSimpleName() : outer.getSimpleName() + set.getSimpleName();
+        }
+    }
+
     private static final class RequiredComponents implements ModelConverter {
         @Override
         @SuppressWarnings("rawtypes")
-        public Schema resolve(AnnotatedType type, ModelConverterContext context, Iterator<ModelConverter> chain) {
+        public @Nullable Schema resolve(
+                AnnotatedType type, ModelConverterContext context, Iterator<ModelConverter> chain) {
             if (!chain.hasNext()) return null;
             Schema<?> schema = chain.next().resolve(type, context, chain);
             Class<?> raw =
@@ -52,7 +85,7 @@ class ApiDocument {
             return schema;
         }
 
-        private static Schema<?> model(Schema<?> schema, ModelConverterContext context) {
+        private static @Nullable Schema<?> model(Schema<?> schema, ModelConverterContext context) {
             String ref = schema.get$ref();
             return ref == null ? schema : context.getDefinedModels().get(ref.substring(ref.lastIndexOf('/') + 1));
         }

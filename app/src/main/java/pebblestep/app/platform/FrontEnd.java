@@ -2,6 +2,7 @@ package pebblestep.app.platform;
 
 import java.io.IOException;
 import java.time.Duration;
+import org.jspecify.annotations.Nullable;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.core.io.ClassPathResource;
 import org.springframework.core.io.Resource;
@@ -29,7 +30,7 @@ class FrontEnd implements WebMvcConfigurer {
 
     private static final class PageResolver extends PathResourceResolver {
         @Override
-        protected Resource getResource(String path, Resource location) throws IOException {
+        protected @Nullable Resource getResource(String path, Resource location) throws IOException {
             Resource asked = super.getResource(path, location);
             if (asked != null) return asked;
             boolean isRoom = !path.startsWith("api/") && !path.startsWith("actuator/") && !path.contains(".");

@@ -10,9 +10,11 @@ import org.springframework.boot.context.properties.bind.DefaultValue;
  * @param data folder of the user's data
  * @param demo whether this is the demo studio
  * @param signUpsPerHour most accounts one address may make in an hour
+ * @param passwordStrength how dear it is to try a password: two to that power of rounds, 4 to 31
  */
 @ConfigurationProperties("pebble")
 public record PebbleProperties(
         @DefaultValue("./data") Path data,
         @DefaultValue("false") boolean demo,
-        @DefaultValue("20") int signUpsPerHour) {}
+        @DefaultValue("20") int signUpsPerHour,
+        @DefaultValue("10") int passwordStrength) {}

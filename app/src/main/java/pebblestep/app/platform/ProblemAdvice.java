@@ -2,6 +2,9 @@ package pebblestep.app.platform;
 
 import jakarta.servlet.http.HttpServletRequest;
 import java.util.List;
+import java.util.Objects;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.TypeMismatchException;
@@ -19,8 +22,10 @@ import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.WebRequest;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
 import pebblestep.core.Refusal;
+import pebblestep.exchange.IdentifiedNames;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.DatabindException;
+import tools.jackson.databind.exc.InvalidFormatException;
 import tools.jackson.databind.exc.UnrecognizedPropertyException;
 
 /** The one place that turns errors into problems. */
@@ -51,18 +56,20 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
     }
 
     @Override
-    protected ResponseEntity<Object> handleMethodArgumentNotValid(
+    protected @Nullable ResponseEntity<Object> handleMethodArgumentNotValid(
             MethodArgumentNotValidException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
         FieldError error =
                 e.getBindingResult().getFieldErrors().stream().findFirst().orElse(null);
         ProblemDetail problem = error == null
                 ? Problems.invalid(List.of(), "The request is not complete.")
-                : Problems.invalid(List.of(error.getField().split("\\.")), error.getDefaultMessage());
+                : Problems.invalid(
+                        List.of(error.getField().split("\\.")),
+                        Objects.requireNonNullElse(error.getDefaultMessage(), "This does not fit here."));
         return handleExceptionInternal(e, problem, headers, HttpStatus.UNPROCESSABLE_CONTENT, request);
     }
 
     @Override
-    protected ResponseEntity<Object> handleHttpMessageNotReadable(
+    protected @Nullable ResponseEntity<Object> handleHttpMessageNotReadable(
             HttpMessageNotReadableException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
         if (e.getRootCause() instanceof Refusal refusal) {
             return handleExceptionInternal(e, Problems.of(refusal), headers, HttpStatus.UNPROCESSABLE_CONTENT, request);
@@ -71,6 +78,13 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
             List<String> path = wrong.getPath().stream()
                     .map(at -> at.getPropertyName() == null ? Integer.toString(at.getIndex()) : at.getPropertyName())
                     .toList();
+            Optional<Refusal> strange = unknownId(wrong);
+            if (strange.isPresent()) {
+                Refusal refusal = strange.get();
+                for (String name : path.reversed()) refusal = refusal.under(name);
+                return handleExceptionInternal(
+                        e, Problems.of(refusal), headers, HttpStatus.UNPROCESSABLE_CONTENT, request);
+            }
             boolean unknown = wrong instanceof UnrecognizedPropertyException;
             String sentence = unknown
                     ? "There is no field \"" + shortened(path.get(path.size() - 1)) + "\" here."
@@ -84,8 +98,16 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
         return handleExceptionInternal(e, problem, headers, HttpStatus.BAD_REQUEST, request);
     }
 
+    /** A text where one of a closed set belongs: refused with what the set has. */
+    private static Optional<Refusal> unknownId(DatabindException wrong) {
+        if (!(wrong instanceof InvalidFormatException format) || !(format.getValue() instanceof String id)) {
+            return Optional.empty();
+        }
+        return IdentifiedNames.refusal(format.getTargetType(), shortened(id));
+    }
+
     @Override
-    protected ResponseEntity<Object> handleTypeMismatch(
+    protected @Nullable ResponseEntity<Object> handleTypeMismatch(
             TypeMismatchException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
         String value = shortened(String.valueOf(e.getValue()));
         ProblemDetail problem = Problems.of(

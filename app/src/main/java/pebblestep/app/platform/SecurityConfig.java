@@ -47,8 +47,8 @@ class SecurityConfig {
             + "base-uri 'none'; form-action 'self'; frame-ancestors 'none'";
 
     @Bean
-    PasswordEncoder passwordEncoder() {
-        return new BCryptPasswordEncoder();
+    PasswordEncoder passwordEncoder(PebbleProperties properties) {
+        return new BCryptPasswordEncoder(properties.passwordStrength());
     }
 
     @Bean

@@ -100,7 +100,7 @@ public class PracticeService implements CleanShares {
         take.clientId = form.clientId();
         take.bpm = Fields.at("bpm", () -> Bpm.of(form.bpm())).value();
         take.played = played(form);
-        take.outcome = form.outcome().core();
+        take.outcome = form.outcome();
         take.note = form.note() == null ? "" : form.note().strip();
         take.seconds = form.seconds();
         Slipped slipped =
@@ -135,8 +135,7 @@ public class PracticeService implements CleanShares {
         return assigned.stream()
                 .collect(Collectors.toMap(
                         Assigned::id,
-                        one -> new Work(
-                                Passage.writtenKey(one.step(), Optional.of(player)), one.given(), log.of(one.id()))));
+                        one -> new Work(Passage.writtenKey(one.step(), player), one.given(), log.of(one.id()))));
     }
 
     @Override
@@ -197,7 +196,7 @@ public class PracticeService implements CleanShares {
                         take.assignmentId,
                         titles.getOrDefault(take.assignmentId, ""),
                         Bpm.of(take.bpm).value(),
-                        TakeOutcome.of(take.outcome),
+                        take.outcome,
                         take.note,
                         take.slipped == null
                                 ? ""

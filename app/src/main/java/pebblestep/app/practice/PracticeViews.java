@@ -4,7 +4,6 @@ import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
-import jakarta.validation.constraints.Pattern;
 import jakarta.validation.constraints.Size;
 import java.math.BigDecimal;
 import java.time.LocalDate;
@@ -12,7 +11,12 @@ import java.time.OffsetDateTime;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
+import pebblestep.core.metronome.Laps;
+import pebblestep.core.practice.Cautions;
+import pebblestep.core.practice.Judgement;
+import pebblestep.core.practice.Outcome;
 import pebblestep.core.practice.TapCheck;
+import pebblestep.core.practice.TodayList;
 import pebblestep.exchange.ClimbDocuments.PlayedPart;
 import pebblestep.exchange.SlippedDocument;
 
@@ -32,7 +36,7 @@ public final class PracticeViews {
             @NotNull(message = "Name the assignment.") Long assignmentId,
             @NotNull(message = "Give the tempo.") BigDecimal bpm,
             @Nullable @Size(max = 5, message = "Give one rung for each axis.") List<@NotNull PlayedPart> played,
-            @NotNull(message = "Say how it went.") TakeOutcome outcome,
+            @NotNull(message = "Say how it went.") Outcome outcome,
             @Nullable @Size(max = 500, message = "A note has at most 500 characters.") String note,
             @NotNull(message = "Say when it was.") OffsetDateTime takenAt,
             @Nullable SlippedDocument slipped,
@@ -48,7 +52,7 @@ public final class PracticeViews {
                 long assignmentId,
                 BigDecimal bpm,
                 @Nullable List<PlayedPart> played,
-                TakeOutcome outcome,
+                Outcome outcome,
                 @Nullable String note,
                 OffsetDateTime takenAt) {
             this(clientId, assignmentId, bpm, played, outcome, note, takenAt, null, null);
@@ -71,13 +75,13 @@ public final class PracticeViews {
             long assignmentId,
             String title,
             BigDecimal bpm,
-            TakeOutcome outcome,
+            Outcome outcome,
             String note,
             String slipped,
             LocalDate day) {}
 
-    /** A caution and its moment: first_use, high_rung, high_notes, long_session or headphones. */
-    public record CautionView(String moment, String text) {}
+    /** A caution and its moment. */
+    public record CautionView(Cautions.Moment moment, String text) {}
 
     /**
      * Everything that a rung changes about a thing to practise.
@@ -114,7 +118,7 @@ public final class PracticeViews {
      * @param here the rung to play now
      * @param repetitions how often to play it today
      * @param minutes what that takes, with count-in and rest, rounded up
-     * @param purpose what it is for today: warm_up, learning, review or known
+     * @param purpose what it is for today
      * @param reason why it is on the list
      * @param morning the rung on which the day began, in words
      * @param secondsToday how long it was practised today, as far as that is known
@@ -129,11 +133,11 @@ public final class PracticeViews {
             RungToPlay here,
             int repetitions,
             long minutes,
-            String purpose,
+            TodayList.Kind purpose,
             String reason,
             int cleanInRow,
             int cleanToPass,
-            String kind,
+            Judgement.Kind kind,
             String sentence,
             int minutesADay,
             int takesToday,
@@ -165,7 +169,7 @@ public final class PracticeViews {
     public record StatePart(
             int rung,
             int cleanInRow,
-            String kind,
+            Judgement.Kind kind,
             String sentence,
             @Nullable Integer clean,
             @Nullable Integer under,
@@ -176,7 +180,7 @@ public final class PracticeViews {
     public record AheadView(long assignmentId, int edition, List<RungToPlay> rungs, List<StatePart> states) {}
 
     /** A run: which voice, after how many repetitions a rung rises, and its laps; the first so many are a shorter run. */
-    public record LapsView(String voice, int every, List<LapPart> laps) {}
+    public record LapsView(Laps.Voice voice, int every, List<LapPart> laps) {}
 
     /** Once through a line: rungs above the first lap's, and who plays. */
     public record LapPart(int rung, boolean voice, boolean student) {}
@@ -202,15 +206,11 @@ public final class PracticeViews {
     /** How late sounds are heard. */
     public record LatencyView(double ms, double spreadMs, String sentence) {}
 
-    /** A made-up player: steady, late, unsteady, slowing or elsewhere. */
+    /** A made-up player who taps along. */
     public record SimulatedForm(
             @NotNull(message = "Give the tempo.") BigDecimal bpm,
             @Nullable String at,
-            @NotNull(message = "Choose a player.")
-                    @Pattern(
-                            regexp = "steady|late|unsteady|slowing|elsewhere",
-                            message = "A made-up player is steady, late, unsteady, slowing or elsewhere.")
-                    String player) {}
+            @NotNull(message = "Choose a player.") MadeUpPlayer player) {}
 
     /**
      * Taps along with the click: milliseconds from the computed time of the first note, at a tempo.

@@ -1,48 +1,49 @@
 package pebblestep.app.practice;
 
-import com.github.benmanes.caffeine.cache.Cache;
-import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
-import java.util.concurrent.ConcurrentHashMap;
-import java.util.concurrent.atomic.AtomicLong;
+import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.PlatformTransactionManager;
-import org.springframework.transaction.TransactionDefinition;
 import org.springframework.transaction.annotation.Transactional;
-import org.springframework.transaction.support.TransactionSynchronization;
-import org.springframework.transaction.support.TransactionSynchronizationManager;
-import org.springframework.transaction.support.TransactionTemplate;
 import pebblestep.app.assignments.Assigned;
 import pebblestep.app.assignments.Assigned.Decided;
 import pebblestep.app.assignments.AssignmentChanged;
 import pebblestep.app.assignments.AssignmentService;
+import pebblestep.app.platform.Found;
 import pebblestep.app.platform.InParts;
+import pebblestep.app.platform.Remembered;
 import pebblestep.core.climb.Rung;
 import pebblestep.core.passage.Passage;
 import pebblestep.core.passage.Player;
 import pebblestep.core.practice.Decision;
+import pebblestep.core.practice.Entry;
 import pebblestep.core.practice.Logbook;
 import pebblestep.core.practice.Progress;
+import pebblestep.core.practice.Reviews;
 import pebblestep.core.practice.Slipped;
 import pebblestep.core.practice.Take;
 import pebblestep.core.practice.Work;
 import pebblestep.core.rhythm.Bpm;
+import pebblestep.core.scale.Key;
 import pebblestep.exchange.ClimbDocuments;
 import pebblestep.exchange.ProgressDocument;
 import pebblestep.exchange.SlippedDocument;
 
 /**
  * How far students have come, kept beside the log and moved along with each of its lines. What is missing is worked out
- * from the log, and so is everything when a line arrives that is older than the last.
+ * from the log, and so is everything when a line arrives that is older than the last. Reading writes nothing.
  */
 @Service
 public class ProgressStore {
@@ -52,101 +53,84 @@ public class ProgressStore {
     private final StandingRepository standings;
     private final TakeRepository takes;
     private final AssignmentService assignments;
+    private final StudioPace pace;
     private final ApplicationEventPublisher events;
-    private final TransactionTemplate apart;
-
-    /** This process is the only one that changes what is kept. */
-    private final Cache<Long, Known> cache =
-            Caffeine.newBuilder().maximumSize(MOST_KNOWN).build();
+    private final Remembered<Long, Known> known = Remembered.most(MOST_KNOWN);
 
     ProgressStore(
             StandingRepository standings,
             TakeRepository takes,
             AssignmentService assignments,
-            ApplicationEventPublisher events,
-            PlatformTransactionManager transactions) {
+            StudioPace pace,
+            ApplicationEventPublisher events) {
         this.standings = standings;
         this.takes = takes;
         this.assignments = assignments;
+        this.pace = pace;
         this.events = events;
-        this.apart = new TransactionTemplate(transactions);
-        this.apart.setPropagationBehavior(TransactionDefinition.PROPAGATION_REQUIRES_NEW);
     }
 
-    /** Counts what is written; each read and each change has its place in it. */
-    private final AtomicLong writes = new AtomicLong();
-
-    /** When something was last written about an assignment: what was read before that is out of date. */
-    private final Map<Long, Long> written = new ConcurrentHashMap<>();
-
-    /** The progress with each of these assignments, by its id: one query, where nothing is missing. */
-    @Transactional(readOnly = true)
-    public Map<Long, Progress> of(Collection<Assigned> assigned, Map<Long, Player> players) {
-        long now = writes.get();
-        Map<Long, Progress> known = new HashMap<>();
-        List<Assigned> asked = new ArrayList<>();
-        for (Assigned one : assigned) {
-            Known before = cache.getIfPresent(one.id());
-            boolean fresh = before != null && before.readAt >= written.getOrDefault(one.id(), 0L);
-            if (fresh && before.fits(one, players.get(one.studentId()))) known.put(one.id(), before.progress);
-            else asked.add(one);
-        }
-        for (Map.Entry<Assigned, Progress> read : read(asked, players).entrySet()) {
-            Assigned one = read.getKey();
-            known.put(one.id(), read.getValue());
-            cache.put(one.id(), new Known(now, one.decisions().size(), players.get(one.studentId()), read.getValue()));
-        }
-        return known;
-    }
-
-    private Map<Assigned, Progress> read(List<Assigned> asked, Map<Long, Player> players) {
-        Map<Long, String> kept = InParts.of(asked.stream().map(Assigned::id).toList(), standings::kept).stream()
-                .collect(Collectors.toMap(StandingRepository.Kept::assignmentId, StandingRepository.Kept::state));
-        List<Assigned> missing =
-                asked.stream().filter(one -> !kept.containsKey(one.id())).toList();
-        if (!missing.isEmpty()) {
-            // A reading request may not write; what it had to work out is kept by a transaction of its own.
-            apart.executeWithoutResult(
-                    status -> rebuild(missing).forEach(entity -> kept.put(entity.assignmentId, entity.state)));
-        }
-        Map<Assigned, Progress> progress = new HashMap<>();
-        for (Assigned one : asked) {
-            progress.put(one, progress(one, players.get(one.studentId()), kept.get(one.id())));
-        }
-        return progress;
-    }
-
-    /**
-     * What was read last and when, by whom it is read and after how many decisions. It may be put here by a reader that was
-     * overtaken by a writer, so it counts only where nothing was written about it since it was read.
-     */
-    private record Known(long readAt, int decisions, Player player, Progress progress) {
+    /** What was read last, by whom it is read and after how many decisions. */
+    private record Known(int decisions, Player player, Progress progress) {
         boolean fits(Assigned assigned, Player by) {
             return decisions == assigned.decisions().size() && player.equals(by);
         }
     }
 
-    /** Lets go of what is known: now, and once more when the change can be seen by others. */
-    private void forget(long assignmentId) {
-        letGo(assignmentId);
-        if (!TransactionSynchronizationManager.isSynchronizationActive()) return;
-        TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
-            @Override
-            public void afterCompletion(int status) {
-                letGo(assignmentId);
+    /** The progress with each of these assignments, by its id: one query, where nothing is missing. */
+    @Transactional(readOnly = true)
+    public Map<Long, Progress> of(Collection<Assigned> assigned, Map<Long, Player> players) {
+        Map<Long, Progress> found = new HashMap<>();
+        List<Assigned> asked = new ArrayList<>();
+        for (Assigned one : assigned) {
+            Player player = Found.in(players, one.studentId());
+            known.get(one.id())
+                    .filter(before -> before.fits(one, player))
+                    .ifPresentOrElse(before -> found.put(one.id(), before.progress), () -> asked.add(one));
+        }
+        Map<Long, StandingRepository.Kept> kept =
+                InParts.of(asked.stream().map(Assigned::id).toList(), standings::kept).stream()
+                        .collect(Collectors.toMap(StandingRepository.Kept::assignmentId, Function.identity()));
+        List<Assigned> missing = new ArrayList<>();
+        for (Assigned one : asked) {
+            StandingRepository.Kept its = kept.get(one.id());
+            // A decision that was made since this was asked for has changed both; the log has them together.
+            ProgressDocument document = its == null ? null : ProgressDocument.parse(its.state());
+            if (its == null
+                    || document == null
+                    || !document.isWhole()
+                    || its.decisions() != one.decisions().size()) {
+                missing.add(one);
+            } else {
+                Player player = Found.in(players, one.studentId());
+                Progress progress = document.read(key(one, player), one.now());
+                found.put(one.id(), progress);
+                known.read(one.id(), its.version(), new Known(its.decisions(), player, progress));
             }
-        });
+        }
+        worked(missing, players).forEach(found::put);
+        return found;
     }
 
-    private void letGo(long assignmentId) {
-        written.merge(assignmentId, writes.incrementAndGet(), Math::max);
-        cache.invalidate(assignmentId);
+    /** From the log, where nothing that fits is kept. */
+    private Map<Long, Progress> worked(List<Assigned> missing, Map<Long, Player> players) {
+        if (missing.isEmpty()) return Map.of();
+        Logbook log = logbook(missing);
+        return missing.stream()
+                .collect(Collectors.toMap(
+                        Assigned::id,
+                        one -> Progress.of(new Work(
+                                key(one, Found.in(players, one.studentId())), one.given(), log.of(one.id())))));
+    }
+
+    private static Key key(Assigned assigned, Player player) {
+        return Passage.writtenKey(assigned.step(), player);
     }
 
     /** The progress with one assignment. */
     @Transactional(readOnly = true)
     public Progress of(Assigned assigned, Player player) {
-        return of(List.of(assigned), Map.of(assigned.studentId(), player)).get(assigned.id());
+        return Found.in(of(List.of(assigned), Map.of(assigned.studentId(), player)), assigned.id());
     }
 
     /** Whether all of these assignments are learned. */
@@ -166,23 +150,29 @@ public class ProgressStore {
 
     /** Moves on by a take that was just stored, and tells how far that player has come with it. */
     Progress add(Assigned assigned, TakeEntity take, Player player) {
-        forget(assigned.id());
-        Optional<StandingEntity> found = standings.locked(assigned.id());
-        if (found.isEmpty() || found.get().lastAt != null && take.takenAt.isBefore(found.get().lastAt)) {
-            return progress(assigned, player, rebuild(List.of(assigned)).get(0).state);
+        StandingEntity entity = held(assigned.id())
+                .filter(one -> one.lastAt == null || !take.takenAt.isBefore(one.lastAt))
+                .filter(one -> one.decisions == assigned.decisions().size())
+                .orElse(null);
+        ProgressDocument before = entity == null ? null : ProgressDocument.parse(entity.state);
+        if (entity == null || before == null || !before.isWhole()) {
+            // Late, or overtaken by a decision: then the assignment is read again as well.
+            Assigned now = assignments.get(assigned.studioId(), assigned.id());
+            return ProgressDocument.parse(rebuilt(now).state).read(key(now, player), now.now());
         }
-        StandingEntity entity = found.get();
-        Progress progress = progress(assigned, player, entity.state).then(take(take));
-        fill(entity, progress);
+        Progress progress = before.read(key(assigned, player), assigned.now()).then(take(take));
         entity.lastAt = take.takenAt;
         lastTake(entity, take);
+        fill(entity, progress);
+        known.write(
+                assigned.id(),
+                () -> version(entity),
+                () -> new Known(assigned.decisions().size(), player, progress));
         return progress;
     }
 
-    /** What was kept, in the key that this player reads. */
-    private static Progress progress(Assigned assigned, Player player, String state) {
-        return ProgressDocument.parse(state)
-                .read(Passage.writtenKey(assigned.step(), Optional.of(player)), assigned.now());
+    private static long version(StandingEntity entity) {
+        return Objects.requireNonNull(entity.version);
     }
 
     private static Take take(TakeEntity take) {
@@ -201,67 +191,81 @@ public class ProgressStore {
         entity.lastOn = take.takenOn;
     }
 
+    /** Writes down what it comes to; what is searched by is written where it is searched. */
     private void fill(StandingEntity entity, Progress progress) {
         boolean before = entity.learned;
+        Optional<LocalDate> learnedOn = progress.reviews().map(Reviews::learned);
+        int failed = progress.reviews().map(Reviews::failed).orElse(0);
+        if (!Objects.equals(entity.learnedOn, learnedOn.orElse(null)) || entity.failed != failed) {
+            assignments.stands(entity.assignmentId, learnedOn, failed);
+        }
         entity.state = ProgressDocument.of(progress).text();
-        entity.learned = progress.reviews().isPresent();
-        entity.learnedOn = progress.reviews().map(reviews -> reviews.learned()).orElse(null);
+        entity.learned = learnedOn.isPresent();
+        entity.learnedOn = learnedOn.orElse(null);
+        entity.failed = failed;
+        progress.last().map(progress::climbed).ifPresent(seen -> {
+            entity.paceDays = (int) seen.days();
+            entity.paceRungs = (int) seen.rungs();
+        });
+        standings.save(entity);
+        pace.changed(entity.studioId);
         if (entity.learned && !before) events.publishEvent(new StepLearned(entity.studioId, entity.assignmentId));
-        entity.failed = progress.reviews().map(reviews -> reviews.failed()).orElse(0);
     }
 
     /** A step was given, or something was decided about it. */
     @EventListener
     void changed(AssignmentChanged change) {
-        rebuild(List.of(assignments.get(change.studioId(), change.assignmentId())));
+        rebuilt(assignments.get(change.studioId(), change.assignmentId()));
     }
 
     /** Works the progress out from the whole log and keeps it. */
     @Transactional
     public void rebuildAll(Collection<Assigned> assigned) {
-        rebuild(assigned);
+        assigned.forEach(this::rebuilt);
     }
 
-    private List<StandingEntity> rebuild(Collection<Assigned> assigned) {
-        assigned.forEach(one -> forget(one.id()));
-        Map<Long, List<TakeRepository.Row>> rows =
-                InParts.of(assigned.stream().map(Assigned::id).toList(), takes::rows).stream()
-                        .collect(Collectors.groupingBy(TakeRepository.Row::assignmentId));
-        List<StandingEntity> entities = new ArrayList<>();
-        for (Assigned one : assigned) {
-            List<TakeRepository.Row> its = rows.getOrDefault(one.id(), List.of());
-            StandingEntity entity = standings.locked(one.id()).orElseGet(StandingEntity::new);
-            entity.assignmentId = one.id();
-            entity.studioId = one.studioId();
-            entity.studentId = one.studentId();
-            fill(
-                    entity,
-                    Progress.of(new Work(
-                            one.step().key(),
-                            one.given(),
-                            logbook(List.of(one), its).of(one.id()))));
-            entity.lastAt = last(one, its);
-            if (!its.isEmpty()) {
-                TakeRepository.Row take = its.get(its.size() - 1);
-                entity.lastTakeAt = take.takenAt();
-                entity.lastBpm = take.bpm();
-                entity.lastOutcome = take.outcome();
-                entity.lastOn = take.takenOn();
-            }
-            entities.add(standings.save(entity));
+    /**
+     * What is kept, for a change: nobody else changes it meanwhile. Where nothing is kept yet the assignment is held, so
+     * that two who come at the same moment do not both begin it.
+     */
+    private Optional<StandingEntity> held(long assignmentId) {
+        Optional<StandingEntity> kept = standings.locked(assignmentId);
+        if (kept.isPresent()) return kept;
+        assignments.hold(assignmentId);
+        return standings.locked(assignmentId);
+    }
+
+    /** Whoever rebuilds holds the row before the log is read, so that no take slips in between. */
+    private StandingEntity rebuilt(Assigned assigned) {
+        StandingEntity entity = held(assigned.id()).orElseGet(() -> begun(assigned));
+        List<TakeRepository.Row> rows = takes.rows(List.of(assigned.id()));
+        entity.lastAt = last(assigned, rows).orElse(null);
+        if (!rows.isEmpty()) {
+            TakeRepository.Row take = rows.getLast();
+            entity.lastTakeAt = take.takenAt();
+            entity.lastBpm = take.bpm();
+            entity.lastOutcome = take.outcome();
+            entity.lastOn = take.takenOn();
         }
-        return entities;
+        entity.decisions = assigned.decisions().size();
+        List<Entry> entries = logbook(List.of(assigned), rows).of(assigned.id());
+        fill(entity, Progress.of(new Work(assigned.step().key(), assigned.given(), entries)));
+        known.write(assigned.id(), () -> version(entity), () -> null);
+        return entity;
     }
 
-    private static Instant last(Assigned assigned, List<TakeRepository.Row> rows) {
-        Instant decided = assigned.decisions().stream()
-                .map(Decided::at)
-                .filter(at -> at.isAfter(Instant.MIN))
-                .reduce((a, b) -> b)
-                .orElse(null);
-        Instant taken = rows.isEmpty() ? null : rows.get(rows.size() - 1).takenAt();
-        if (decided == null || taken == null) return decided == null ? taken : decided;
-        return decided.isAfter(taken) ? decided : taken;
+    private static StandingEntity begun(Assigned assigned) {
+        StandingEntity entity = new StandingEntity();
+        entity.assignmentId = assigned.id();
+        entity.studioId = assigned.studioId();
+        entity.studentId = assigned.studentId();
+        return entity;
+    }
+
+    private static Optional<Instant> last(Assigned assigned, List<TakeRepository.Row> rows) {
+        Stream<Instant> decided = assigned.decisions().stream().map(Decided::at).filter(at -> at.isAfter(Instant.MIN));
+        return Stream.concat(decided, rows.stream().map(TakeRepository.Row::takenAt))
+                .max(Comparator.naturalOrder());
     }
 
     /** The takes of these assignments and what was decided about them. */

@@ -8,7 +8,6 @@ import java.time.temporal.ChronoUnit;
 import java.util.Collection;
 import java.util.EnumSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -24,8 +23,8 @@ import org.springframework.transaction.support.TransactionTemplate;
 import pebblestep.app.accounts.SettingsService;
 import pebblestep.app.assignments.Assigned;
 import pebblestep.app.assignments.AssignmentService;
-import pebblestep.app.assignments.KeysAhead;
 import pebblestep.app.bench.Workings;
+import pebblestep.app.platform.Found;
 import pebblestep.app.platform.PebbleProperties;
 import pebblestep.app.platform.PracticeVisitor;
 import pebblestep.app.platform.Problems;
@@ -52,7 +51,7 @@ import pebblestep.core.practice.Latency;
 import pebblestep.core.practice.Progress;
 import pebblestep.core.practice.TodayList;
 import pebblestep.core.rhythm.Bpm;
-import pebblestep.core.rhythm.ValueNames;
+import pebblestep.core.rhythm.Speech;
 import pebblestep.core.scale.Key;
 import pebblestep.exchange.PassageDocument;
 import pebblestep.exchange.PassageDocument.Reader;
@@ -68,7 +67,7 @@ class RoomService {
     private static final List<LapsView> RUNS = Stream.of(Laps.Voice.values())
             .flatMap(voice -> IntStream.rangeClosed(0, Laps.MOST_EVERY).mapToObj(every -> Laps.of(voice, every)))
             .map(laps -> new LapsView(
-                    laps.voice().name().toLowerCase(Locale.ROOT),
+                    laps.voice(),
                     laps.every(),
                     laps.laps().stream()
                             .map(lap -> new LapPart(lap.rung(), lap.voice(), lap.student()))
@@ -85,7 +84,6 @@ class RoomService {
     private final StudentService students;
     private final SettingsService settings;
     private final PebbleProperties properties;
-    private final KeysAhead keys;
     private final TransactionTemplate writing;
     private final Clock clock;
 
@@ -97,11 +95,9 @@ class RoomService {
             StudentService students,
             SettingsService settings,
             PebbleProperties properties,
-            KeysAhead keys,
             PlatformTransactionManager transactions,
             Clock clock) {
         this.writing = new TransactionTemplate(transactions);
-        this.keys = keys;
         this.practice = practice;
         this.progress = progress;
         this.takes = takes;
@@ -115,7 +111,6 @@ class RoomService {
     /** What a student has to practise today. */
     @Transactional(readOnly = true)
     public Today today(PracticeVisitor visitor) {
-        keys.comeUp(visitor.studioId(), List.of(visitor.studentId()));
         Room room = room(visitor);
         LocalDate day = LocalDate.now(clock);
         return room.list(
@@ -127,7 +122,6 @@ class RoomService {
     /** What a student needs for a week without the studio. */
     @Transactional(readOnly = true)
     public Week week(PracticeVisitor visitor) {
-        keys.comeUp(visitor.studioId(), List.of(visitor.studentId()));
         Room room = room(visitor);
         LocalDate today = LocalDate.now(clock);
         List<RoomWorkings> works = works(
@@ -149,29 +143,32 @@ class RoomService {
     }
 
     /** Whose room it is. */
-    private record Room(String name, StudentView student, Player player, ValueNames names) {
+    private record Room(String name, StudentView student, Player player, Speech speech) {
         /** The list of a day: what of this work is practised on it, in order and within the student's minutes. */
         Today list(LocalDate day, List<RoomWorkings> works, Map<Long, Long> seconds) {
             Map<Long, RoomWorkings> begun = works.stream()
                     .filter(work -> !work.assigned().schedule().from().isAfter(day))
                     .collect(Collectors.toMap(work -> work.assigned().id(), work -> work));
             TodayList list = TodayList.of(
-                    begun.values().stream().map(work -> work.piece(day)).toList(),
-                    Optional.ofNullable(student.minutesADay()).map(Duration::ofMinutes),
-                    day);
+                    begun.values().stream().map(work -> work.piece(day)).toList(), minutesOf(student), day);
             return new Today(
                     name,
                     student.name(),
                     student.instrumentName(),
                     day,
                     list.lines().stream()
-                            .map(line ->
-                                    begun.get(line.piece()).item(day, seconds.getOrDefault(line.piece(), 0L), line))
+                            .map(line -> Found.in(begun, line.piece())
+                                    .item(day, seconds.getOrDefault(line.piece(), 0L), line))
                             .toList(),
                     list.trims().stream().map(Trim::sentence).toList(),
                     RoomWorkings.cautions(Cautions.of(player)),
                     Cautions.LONG_MINUTES);
         }
+    }
+
+    private static @Nullable Duration minutesOf(StudentView student) {
+        Integer minutes = student.minutesADay();
+        return minutes == null ? null : Duration.ofMinutes(minutes);
     }
 
     private Room room(PracticeVisitor visitor) {
@@ -180,7 +177,7 @@ class RoomService {
                 students.room(visitor.studentId()),
                 enrolled.student(),
                 enrolled.player(),
-                settings.of(visitor.studioId()).speech().names());
+                settings.of(visitor.studioId()).speech());
     }
 
     private Player player(PracticeVisitor visitor) {
@@ -190,7 +187,7 @@ class RoomService {
     private List<RoomWorkings> works(Collection<Assigned> assigned, Room room) {
         Map<Long, Progress> works = progress.of(assigned, Map.of(room.student.id(), room.player));
         return assigned.stream()
-                .map(one -> new RoomWorkings(one, works.get(one.id()), room.player, room.names))
+                .map(one -> new RoomWorkings(one, Found.in(works, one.id()), room.player, room.speech))
                 .toList();
     }
 
@@ -216,9 +213,8 @@ class RoomService {
         Assigned assigned = practice.find(visitor, assignmentId);
         Step there = step(assigned, player, at);
         Step step = bpm == null ? there : there.withTempo(there.tempo().at(Bpm.parse(bpm)));
-        Optional<Key> before = assignments
-                .before(visitor.studioId(), assigned)
-                .map(last -> Passage.writtenKey(last, Optional.of(player)));
+        Optional<Key> before =
+                assignments.before(visitor.studioId(), assigned).map(last -> Passage.writtenKey(last, player));
         return Workings.of(
                 step,
                 new Reader(
@@ -263,7 +259,7 @@ class RoomService {
     /** Where the student stands with one piece, as the list shows it. */
     private TodayItem after(Assigned assigned, Room room, Progress progress) {
         LocalDate day = LocalDate.now(clock);
-        RoomWorkings work = new RoomWorkings(assigned, progress, room.player, room.names);
+        RoomWorkings work = new RoomWorkings(assigned, progress, room.player, room.speech);
         TodayList.Line line = new TodayList.Line(
                 assigned.id(), TodayList.Kind.LEARNING, work.load(day).repetitions(), "");
         return work.item(day, takes.secondsOf(assigned.id(), early(), day), line);

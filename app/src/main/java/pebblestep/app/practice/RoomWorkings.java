@@ -6,7 +6,6 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.OptionalInt;
 import java.util.Set;
@@ -37,7 +36,7 @@ import pebblestep.core.practice.Judgement;
 import pebblestep.core.practice.Progress;
 import pebblestep.core.practice.TodayList;
 import pebblestep.core.rhythm.Bpm;
-import pebblestep.core.rhythm.ValueNames;
+import pebblestep.core.rhythm.Speech;
 import pebblestep.exchange.ClimbDocuments;
 
 /**
@@ -48,19 +47,19 @@ final class RoomWorkings {
     private final Assigned assigned;
     private final Progress progress;
     private final Player player;
-    private final ValueNames names;
+    private final Speech speech;
     private final Map<Position, Played> played = new HashMap<>();
 
     /**
      * The workings of one piece.
      *
-     * @param names what note values are called
+     * @param speech what note values are called
      */
-    RoomWorkings(Assigned assigned, Progress progress, Player player, ValueNames names) {
+    RoomWorkings(Assigned assigned, Progress progress, Player player, Speech speech) {
         this.assigned = assigned;
         this.progress = progress;
         this.player = player;
-        this.names = names;
+        this.speech = speech;
     }
 
     /** What is played on a rung, and what it takes. */
@@ -97,7 +96,7 @@ final class RoomWorkings {
     /** How it stands on a day, and why it is on the list. */
     TodayItem item(LocalDate day, long seconds, TodayList.Line line) {
         Standing standing = progress.standing().on(day);
-        Judgement judgement = Judgement.of(standing, progress.started(), names);
+        Judgement judgement = Judgement.of(standing, progress.started(), speech);
         Ascent ascent = standing.ascent();
         DayTally today = progress.on(day);
         return new TodayItem(
@@ -110,11 +109,11 @@ final class RoomWorkings {
                 rung(standing.at()),
                 line.repetitions(),
                 InMinutes.whole(load(day).times(line.repetitions()).total()),
-                line.kind().name().toLowerCase(Locale.ROOT),
+                line.kind(),
                 line.reason(),
                 standing.cleanInRow(),
                 ascent.climb().rules().cleanToPass(),
-                kind(judgement),
+                judgement.kind(),
                 judgement.sentence(),
                 assigned.minutesADay(),
                 today.takes(),
@@ -127,12 +126,8 @@ final class RoomWorkings {
         return assigned.decisions().size();
     }
 
-    private static String kind(Judgement judgement) {
-        return judgement.kind().name().toLowerCase(Locale.ROOT);
-    }
-
     private String words(Standing standing) {
-        return standing.ascent().inWords(standing.at(), names);
+        return standing.ascent().inWords(standing.at(), speech);
     }
 
     private static List<BigDecimal> tempos(Ascent ascent) {
@@ -149,14 +144,14 @@ final class RoomWorkings {
         Step step = it.step();
         return new RungToPlay(
                 at.toString(),
-                ascent.inWords(at, names),
-                StepWords.withoutKey(step, names),
+                ascent.inWords(at, speech),
+                StepWords.withoutKey(step, speech),
                 ascent.climb().axis(AxisKind.TEMPO).stream()
                         .map(at::rung)
                         .findFirst()
                         .orElse(0),
                 step.tempo().bpm().value(),
-                ascent.stageInWords(at, names),
+                ascent.stageInWords(at, speech),
                 ClimbDocuments.played(ascent, at),
                 ascent.walkFrom(at).size(),
                 InMinutes.whole(it.load().total()),
@@ -166,13 +161,13 @@ final class RoomWorkings {
 
     static List<CautionView> cautions(List<Caution> cautions) {
         return cautions.stream()
-                .map(caution -> new CautionView(caution.moment().name().toLowerCase(Locale.ROOT), caution.text()))
+                .map(caution -> new CautionView(caution.moment(), caution.text()))
                 .toList();
     }
 
     /** How it goes on from a day, however the next takes go; with the rungs that a run can rise over. */
     AheadView ahead(LocalDate day) {
-        Foresight foresight = Foresight.of(progress, day, names);
+        Foresight foresight = Foresight.of(progress, day, speech);
         Standing now = foresight.states().get(0).standing();
         Set<Position> met = new LinkedHashSet<>(foresight.positions());
         now.ascent().walkFrom(now.at()).stream().limit(Laps.MOST_TIMES).forEach(met::add);
@@ -188,7 +183,7 @@ final class RoomWorkings {
         return new StatePart(
                 rungs.indexOf(state.standing().at()),
                 state.standing().cleanInRow(),
-                kind(state.judgement()),
+                state.judgement().kind(),
                 state.judgement().sentence(),
                 orNull(state.clean()),
                 orNull(state.under()),

@@ -5,6 +5,7 @@ import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
+import jakarta.persistence.Version;
 import java.math.BigDecimal;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -51,4 +52,16 @@ class StandingEntity {
     LocalDate learnedOn;
 
     int failed;
+
+    /** Days of practice of four weeks up to the last, and the rungs climbed on them. */
+    int paceDays;
+
+    int paceRungs;
+
+    /** How many decisions it counts; a reader who knows of others has to read them again. */
+    int decisions;
+
+    @Version
+    @Nullable
+    Long version;
 }

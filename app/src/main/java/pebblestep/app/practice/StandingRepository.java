@@ -14,14 +14,14 @@ import pebblestep.core.practice.Outcome;
 
 interface StandingRepository extends JpaRepository<StandingEntity, Long> {
     /** What is kept of one assignment, as text. */
-    record Kept(long assignmentId, String state) {}
+    record Kept(long assignmentId, String state, int decisions, long version) {}
 
     /** A student's last take. */
     record Last(long studentId, BigDecimal bpm, Outcome outcome, Instant takenAt, LocalDate takenOn) {}
 
     @Query(
             """
-            select new pebblestep.app.practice.StandingRepository$Kept(s.assignmentId, s.state)
+            select new pebblestep.app.practice.StandingRepository$Kept(s.assignmentId, s.state, s.decisions, s.version)
             from StandingEntity s where s.assignmentId in :assignmentIds""")
     List<Kept> kept(Collection<Long> assignmentIds);
 
@@ -47,4 +47,15 @@ interface StandingRepository extends JpaRepository<StandingEntity, Long> {
             from StandingEntity s
             where s.studioId = :studioId and s.studentId in :studentIds and s.lastTakeAt in :moments""")
     List<Last> lastAt(long studioId, Collection<Long> studentIds, Collection<Instant> moments);
+
+    /** Days of practice and rungs climbed on them. */
+    record Climbed(long days, long rungs) {}
+
+    /** What a studio has climbed with the pieces that were played since a day. */
+    @Query(
+            """
+            select new pebblestep.app.practice.StandingRepository$Climbed(
+              coalesce(sum(s.paceDays), 0L), coalesce(sum(s.paceRungs), 0L))
+            from StandingEntity s where s.studioId = :studioId and s.lastOn >= :since""")
+    Climbed climbed(long studioId, LocalDate since);
 }

@@ -34,6 +34,7 @@ class TakeEntity {
 
     /** The rungs of other axes than tempo that were played; null where the step grows by its tempo alone. */
     @JdbcTypeCode(SqlTypes.JSON)
+    @Nullable
     String played;
 
     @Enumerated(EnumType.STRING)

@@ -12,17 +12,13 @@ import pebblestep.app.practice.PracticeViews.TapsForm;
 import pebblestep.app.practice.PracticeViews.TapsView;
 import pebblestep.core.passage.Passage;
 import pebblestep.core.practice.Latency;
-import pebblestep.core.practice.SimulatedPlayer;
 import pebblestep.core.practice.TapCheck;
 import pebblestep.core.rhythm.Bpm;
-import pebblestep.core.rhythm.Fraction;
 import pebblestep.exchange.Rounded;
 
 /** What taps say: about the notes they were meant for, or about the headphones. Nothing is kept. */
 @Service
 class TapService {
-    private static final long SEED = 5;
-
     private final RoomService room;
 
     TapService(RoomService room) {
@@ -40,18 +36,7 @@ class TapService {
         room.requireSimulated();
         Bpm bpm = Fields.at("bpm", () -> Bpm.of(form.bpm()));
         Passage passage = room.tapped(visitor, assignmentId, form.at(), bpm);
-        return view(TapCheck.of(passage, player(form.player(), passage).taps(passage)));
-    }
-
-    private static SimulatedPlayer player(String kind, Passage passage) {
-        Fraction quarterOfBeat = passage.step().tempo().beat().times(Fraction.of(1, 4));
-        return switch (kind) {
-            case "late" -> SimulatedPlayer.of(35, 8, SEED);
-            case "unsteady" -> SimulatedPlayer.of(0, 40, SEED).careless(0.05, 0.05);
-            case "slowing" -> SimulatedPlayer.of(0, 8, SEED).drifting(0.03);
-            case "elsewhere" -> SimulatedPlayer.of(0, 10, SEED).displaced(quarterOfBeat);
-            default -> SimulatedPlayer.of(0, 6, SEED);
-        };
+        return view(TapCheck.of(passage, form.player().of(passage).taps(passage)));
     }
 
     /** How late sounds are heard. */

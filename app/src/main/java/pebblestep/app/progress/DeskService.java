@@ -7,7 +7,6 @@ import java.time.temporal.ChronoUnit;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
@@ -19,12 +18,12 @@ import pebblestep.app.accounts.SettingsService;
 import pebblestep.app.assignments.Assigned;
 import pebblestep.app.assignments.AssignmentService;
 import pebblestep.app.assignments.DecisionService;
-import pebblestep.app.assignments.KeysAhead;
+import pebblestep.app.bench.StudioPaces;
+import pebblestep.app.platform.Found;
 import pebblestep.app.practice.PracticeService;
 import pebblestep.app.practice.PracticeService.LastTake;
 import pebblestep.app.practice.PracticeViews.WordView;
 import pebblestep.app.practice.ProgressStore;
-import pebblestep.app.practice.TakeOutcome;
 import pebblestep.app.practice.WordService;
 import pebblestep.app.progress.ProgressViews.DeskLine;
 import pebblestep.app.progress.ProgressViews.DeskPage;
@@ -34,10 +33,11 @@ import pebblestep.app.progress.ProgressViews.VerdictCount;
 import pebblestep.app.students.StudentService;
 import pebblestep.app.students.StudentViews.StudentView;
 import pebblestep.core.Refusal;
+import pebblestep.core.forecast.Pace;
 import pebblestep.core.passage.Player;
 import pebblestep.core.practice.Judgement;
 import pebblestep.core.practice.Progress;
-import pebblestep.core.rhythm.ValueNames;
+import pebblestep.core.rhythm.Speech;
 
 /** The desk: who needs what today. */
 @Service
@@ -55,7 +55,7 @@ public class DeskService {
     private final ProgressStore store;
     private final WordService words;
     private final SettingsService settings;
-    private final KeysAhead keys;
+    private final StudioPaces paces;
     private final Clock clock;
 
     DeskService(
@@ -66,7 +66,7 @@ public class DeskService {
             ProgressStore store,
             WordService words,
             SettingsService settings,
-            KeysAhead keys,
+            StudioPaces paces,
             Clock clock) {
         this.students = students;
         this.assignments = assignments;
@@ -75,7 +75,7 @@ public class DeskService {
         this.store = store;
         this.words = words;
         this.settings = settings;
-        this.keys = keys;
+        this.paces = paces;
         this.clock = clock;
     }
 
@@ -98,12 +98,11 @@ public class DeskService {
      * @param verdict only those with a verdict of this kind, and only that; everybody without
      */
     @Transactional(readOnly = true)
-    public DeskPage desk(long studioId, int page, @Nullable String verdict) {
+    public DeskPage desk(long studioId, int page, Judgement.@Nullable Kind verdict) {
         if (page < 0) throw Refusal.of("page", "Pages are counted from 0.");
         LocalDate today = LocalDate.now(clock);
         List<StudentView> everybody = students.everybody(studioId);
         List<Long> ids = everybody.stream().map(StudentView::id).toList();
-        keys.comeUp(studioId, ids);
         List<Seen> seen = seen(studioId, everybody, ids, today);
         Map<Judgement.Kind, Integer> counts = new LinkedHashMap<>();
         for (Seen one : seen) {
@@ -122,24 +121,20 @@ public class DeskService {
                 chosen.size(),
                 counts.entrySet().stream()
                         .sorted(Map.Entry.comparingByKey())
-                        .map(count -> new VerdictCount(kind(count.getKey()), count.getValue()))
+                        .map(count -> new VerdictCount(count.getKey(), count.getValue()))
                         .toList());
     }
 
-    private static Stream<Seen> chosen(List<Seen> seen, @Nullable String verdict) {
-        if (verdict == null || verdict.isEmpty()) return seen.stream();
+    private static Stream<Seen> chosen(List<Seen> seen, Judgement.@Nullable Kind verdict) {
+        if (verdict == null) return seen.stream();
         return seen.stream()
                 .map(one -> new Seen(
                         one.student(),
                         one.lesson(),
                         one.works().stream()
-                                .filter(work -> kind(work.kind()).equals(verdict))
+                                .filter(work -> work.kind() == verdict)
                                 .toList()))
                 .filter(one -> !one.works().isEmpty());
-    }
-
-    private static String kind(Judgement.Kind kind) {
-        return kind.name().toLowerCase(Locale.ROOT);
     }
 
     private List<Seen> seen(long studioId, List<StudentView> everybody, List<Long> ids, LocalDate today) {
@@ -149,9 +144,11 @@ public class DeskService {
                 .filter(one -> players.containsKey(one.studentId()))
                 .toList();
         Map<Long, Progress> progress = store.of(theirs, players);
-        ValueNames names = settings.of(studioId).speech().names();
+        Speech speech = settings.of(studioId).speech();
+        Pace.Seen studio = paces.seen(studioId);
         Map<Long, List<DeskWorkings>> byStudent = theirs.stream()
-                .map(one -> DeskWorkings.of(one, progress.get(one.id()), players.get(one.studentId()), today, names))
+                .map(one -> DeskWorkings.of(
+                        one, Found.in(progress, one.id()), studio, Found.in(players, one.studentId()), today, speech))
                 .flatMap(Optional::stream)
                 .collect(Collectors.groupingBy(work -> work.assigned().studentId()));
         return everybody.stream()
@@ -189,25 +186,25 @@ public class DeskService {
     private static @Nullable LastTakeView lastTake(@Nullable LastTake last, LocalDate today) {
         if (last == null) return null;
         int daysAgo = (int) Math.max(0, ChronoUnit.DAYS.between(last.day(), today));
-        return new LastTakeView(last.day(), daysAgo, last.bpm().value(), TakeOutcome.of(last.outcome()));
+        return new LastTakeView(last.day(), daysAgo, last.bpm().value(), last.outcome());
     }
 
     /** What one student works on, neediest first. */
     @Transactional(readOnly = true)
     public List<DeskWork> works(long studioId, long studentId) {
         LocalDate today = LocalDate.now(clock);
-        keys.comeUp(studioId, List.of(studentId));
         Player player = students.player(studioId, studentId);
         List<Assigned> begun = assignments.begun(studioId, List.of(studentId), today);
         Map<Long, Progress> progress = store.of(begun, Map.of(studentId, player));
-        ValueNames names = settings.of(studioId).speech().names();
+        Speech speech = settings.of(studioId).speech();
+        Pace.Seen studio = paces.seen(studioId);
         LocalDate learnedSince = today.minusDays(LEARNED_DAYS);
         return begun.stream()
-                .filter(one -> progress.get(one.id())
+                .filter(one -> Found.in(progress, one.id())
                         .reviews()
                         .filter(reviews -> reviews.learned().isBefore(learnedSince) && reviews.failed() == 0)
                         .isEmpty())
-                .map(one -> DeskWorkings.of(one, progress.get(one.id()), player, today, names))
+                .map(one -> DeskWorkings.of(one, Found.in(progress, one.id()), studio, player, today, speech))
                 .flatMap(Optional::stream)
                 .sorted(Comparator.comparing(DeskWorkings::kind))
                 .map(DeskWorkings::view)

@@ -4,36 +4,38 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import pebblestep.app.assignments.Assigned;
 import pebblestep.app.bench.ClimbWorkings;
 import pebblestep.app.progress.ProgressViews.DecisionView;
 import pebblestep.app.progress.ProgressViews.DeskWork;
+import pebblestep.app.progress.ProgressViews.RungDecision;
 import pebblestep.core.climb.Ascent;
 import pebblestep.core.climb.Spans;
 import pebblestep.core.climb.Standing;
+import pebblestep.core.forecast.Pace;
 import pebblestep.core.passage.Player;
 import pebblestep.core.passage.StepWords;
 import pebblestep.core.practice.Judgement;
 import pebblestep.core.practice.KeyPath;
 import pebblestep.core.practice.Progress;
 import pebblestep.core.practice.Verdict;
-import pebblestep.core.rhythm.ValueNames;
+import pebblestep.core.rhythm.Speech;
 import pebblestep.exchange.Rounded;
 
 /** Says one thing that a student works on for the desk; the verdict first, all else only where it is shown. */
 record DeskWorkings(
-        Assigned assigned, Progress progress, Player player, Verdict verdict, Standing standing, ValueNames names) {
+        Assigned assigned, Progress progress, Player player, Verdict verdict, Standing standing, Speech speech) {
 
     /** What is open on the day, and what slips away whenever it was given; empty for anything else. */
     static Optional<DeskWorkings> of(
-            Assigned assigned, Progress progress, Player player, LocalDate today, ValueNames names) {
-        Verdict verdict = Verdict.of(progress, assigned.schedule(), assigned.goal(), player, today, names);
+            Assigned assigned, Progress progress, Pace.Seen studio, Player player, LocalDate today, Speech speech) {
+        Verdict verdict =
+                Verdict.of(progress, assigned.schedule(), assigned.goal().orElse(null), studio, player, today, speech);
         boolean shown = assigned.schedule().isOpen(today) || verdict.kind() == Judgement.Kind.SLIPPING;
         return shown
                 ? Optional.of(new DeskWorkings(
-                        assigned, progress, player, verdict, progress.standing().on(today), names))
+                        assigned, progress, player, verdict, progress.standing().on(today), speech))
                 : Optional.empty();
     }
 
@@ -53,10 +55,10 @@ record DeskWorkings(
                 progress.best().map(best -> best.bpm().value()).orElse(null),
                 progress.best().map(best -> Rounded.of(best.notesPerSecond())).orElse(null),
                 KeyPath.rings(standing),
-                verdict.kind().name().toLowerCase(Locale.ROOT),
+                verdict.kind(),
                 verdict.sentence(),
                 verdict.advice(),
-                picks ? new ClimbWorkings(ascent, Optional.of(player), names).moves(standing.at()) : List.of(),
+                picks ? new ClimbWorkings(ascent, Optional.of(player), speech).moves(standing.at()) : List.of(),
                 picks ? List.of() : decisions(),
                 standing.held(),
                 assigned.decisions().stream().anyMatch(decided -> decided.at().isAfter(Instant.MIN)));
@@ -66,15 +68,17 @@ record DeskWorkings(
         Ascent ascent = standing.ascent();
         List<DecisionView> decisions = new ArrayList<>();
         ascent.back(standing.at())
-                .ifPresent(at -> decisions.add(new DecisionView("back", ascent.inWords(at, names), at.rungs())));
+                .ifPresent(at ->
+                        decisions.add(new DecisionView(RungDecision.BACK, ascent.inWords(at, speech), at.rungs())));
         ascent.next(standing.at())
-                .ifPresent(at -> decisions.add(new DecisionView("on", ascent.inWords(at, names), at.rungs())));
-        Spans.shorter(ascent, standing.at()).ifPresent(spans -> decisions.add(decision("shorten", spans)));
-        Spans.wider(ascent, standing.at()).ifPresent(spans -> decisions.add(decision("widen", spans)));
+                .ifPresent(
+                        at -> decisions.add(new DecisionView(RungDecision.ON, ascent.inWords(at, speech), at.rungs())));
+        Spans.shorter(ascent, standing.at()).ifPresent(spans -> decisions.add(decision(RungDecision.SHORTEN, spans)));
+        Spans.wider(ascent, standing.at()).ifPresent(spans -> decisions.add(decision(RungDecision.WIDEN, spans)));
         return decisions;
     }
 
-    private DecisionView decision(String kind, Spans spans) {
+    private DecisionView decision(RungDecision kind, Spans spans) {
         return new DecisionView(
                 kind,
                 StepWords.line(spans.ascent().at(spans.at()).line()),

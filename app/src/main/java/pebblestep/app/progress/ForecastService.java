@@ -6,22 +6,28 @@ import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import pebblestep.app.accounts.SettingsService;
 import pebblestep.app.assignments.Assigned;
 import pebblestep.app.assignments.AssignmentService;
 import pebblestep.app.bench.Ascents;
 import pebblestep.app.bench.ClimbViews.Practice;
 import pebblestep.app.bench.ClimbWorkings;
+import pebblestep.app.bench.StudioPaces;
+import pebblestep.app.platform.Found;
 import pebblestep.app.practice.PracticeService;
 import pebblestep.app.progress.ForecastViews.DayView;
 import pebblestep.app.progress.ForecastViews.GoalForecast;
 import pebblestep.app.progress.ForecastViews.MilestoneView;
+import pebblestep.app.progress.ForecastViews.ReckonedView;
+import pebblestep.app.progress.ForecastViews.StandsView;
 import pebblestep.app.progress.ForecastViews.StepForecast;
 import pebblestep.app.progress.ForecastViews.WhatIf;
 import pebblestep.app.students.StudentService;
@@ -31,15 +37,19 @@ import pebblestep.core.climb.Outlook;
 import pebblestep.core.climb.Position;
 import pebblestep.core.climb.Standing;
 import pebblestep.core.forecast.DayBest;
+import pebblestep.core.forecast.Estimate;
 import pebblestep.core.forecast.Forecast;
 import pebblestep.core.forecast.Goal;
+import pebblestep.core.forecast.Habit;
 import pebblestep.core.forecast.Milestones;
-import pebblestep.core.forecast.TheilSen;
+import pebblestep.core.forecast.Pace;
+import pebblestep.core.forecast.Prospect.Climber;
 import pebblestep.core.passage.Player;
 import pebblestep.core.practice.Judgement;
+import pebblestep.core.practice.Progress;
 import pebblestep.core.practice.Work;
 import pebblestep.core.rhythm.Bpm;
-import pebblestep.core.rhythm.ValueNames;
+import pebblestep.core.rhythm.Speech;
 import pebblestep.exchange.ClimbDocuments;
 import pebblestep.exchange.Rounded;
 
@@ -58,9 +68,19 @@ class ForecastService {
     private final AssignmentService assignments;
     private final PracticeService practice;
     private final StudentService students;
+    private final SettingsService settings;
+    private final StudioPaces paces;
     private final Clock clock;
 
-    ForecastService(AssignmentService assignments, PracticeService practice, StudentService students, Clock clock) {
+    ForecastService(
+            AssignmentService assignments,
+            PracticeService practice,
+            StudentService students,
+            SettingsService settings,
+            StudioPaces paces,
+            Clock clock) {
+        this.settings = settings;
+        this.paces = paces;
         this.assignments = assignments;
         this.practice = practice;
         this.students = students;
@@ -73,41 +93,82 @@ class ForecastService {
         LocalDate today = LocalDate.now(clock);
         Assigned assigned = assignments.get(studioId, assignmentId);
         Player player = students.player(studioId, assigned.studentId());
-        Work work = practice.works(List.of(assigned), player).get(assigned.id());
-        Judgement judgement = Judgement.of(work, today);
+        Work work = Found.in(practice.works(List.of(assigned), player), assigned.id());
+        Speech speech = settings.of(studioId).speech();
+        Judgement judgement = Judgement.of(work, today, speech);
         Standing standing = work.standing(today);
         Ascent now = standing.ascent();
         Position at = standing.at();
         Ascent ascent = what.climb() == null ? now : Ascents.climbOf(now.step(), what.climb(), "climb");
         Position from = what.climb() == null ? at : ascent.nearest(now, at);
-        ClimbWorkings workings = new ClimbWorkings(ascent, Optional.of(player), ValueNames.AMERICAN);
-        Outlook outlook = Outlook.of(ascent, from, Optional.of(player));
+        ClimbWorkings workings = new ClimbWorkings(ascent, Optional.of(player), speech);
+        Outlook outlook = Outlook.of(ascent, from, player, speech);
         Optional<Double> own = work.cleanShare(today.minusDays(Forecast.WINDOW_DAYS));
         double share = own.orElse(Outlook.USUAL_CLEAN_SHARE);
         Optional<Goal> goal = goal(assigned, what);
+        Progress progress = Progress.of(work);
+        Climber climber = new Climber(
+                Pace.of(progress.climbed(today), paces.seen(studioId)),
+                progress.habit(today, assigned.schedule().practiceDaysAWeek()),
+                assigned.minutesADay());
+        // The day of a goal that lies below the top says nothing about the whole climb.
+        Optional<LocalDate> wholeBy = goal.filter(
+                        wanted -> Estimate.rungsTo(wanted, ascent, from).orElse(0)
+                                == outlook.rungs().size())
+                .map(Goal::date);
+        Practice practice = practice(assigned, what, wholeBy.orElse(null));
         boolean done = what.climb() == null && standing.topPassed();
         return new StepForecast(
                 assigned.id(),
                 assigned.title(),
                 work.key().toString(),
-                judgement.kind().name().toLowerCase(Locale.ROOT),
-                judgement.sentence(),
                 ClimbDocuments.write(ascent.climb()),
-                from.rungs(),
-                workings.view(outlook.rungs().get(0)),
-                done ? 0 : outlook.rungs().size(),
-                workings.moves(from),
-                assigned.minutesADay(),
-                (int) Math.round(PERCENT * share),
-                own.isPresent(),
-                done
-                        ? null
-                        : ClimbWorkings.prospect(
-                                outlook,
-                                practice(assigned, what, goal.map(Goal::date).orElse(null)),
-                                share,
-                                today),
-                goal.map(wanted -> forecast(work, ascent, from, wanted, today)).orElse(null));
+                new StandsView(
+                        judgement.kind(),
+                        judgement.sentence(),
+                        from.rungs(),
+                        workings.view(outlook.rungs().getFirst()),
+                        done ? 0 : outlook.rungs().size(),
+                        workings.moves(from)),
+                new ReckonedView(
+                        assigned.minutesADay(),
+                        Rounded.of(climber.habit().daysAWeek()),
+                        (int) Math.round(PERCENT * share),
+                        own.isPresent()),
+                done ? null : ClimbWorkings.prospect(outlook, practice, share, climber, today),
+                goal.map(wanted -> {
+                            Estimate estimate =
+                                    estimate(wanted, standing, ascent, outlook, practice, share, climber, today);
+                            return forecast(work, ascent, from, wanted, estimate, today, speech);
+                        })
+                        .orElse(null));
+    }
+
+    /**
+     * When the goal is met: by as many rungs as lead to it, with the practice that is asked about. Null where the climb
+     * ends below it.
+     */
+    private static @Nullable Estimate estimate(
+            Goal goal,
+            Standing standing,
+            Ascent ascent,
+            Outlook outlook,
+            Practice practice,
+            double share,
+            Climber climber,
+            LocalDate today) {
+        OptionalInt rungs =
+                Estimate.rungsTo(goal, ascent, outlook.rungs().getFirst().at());
+        if (rungs.isEmpty()) return null;
+        boolean there = standing.topPassed() && standing.ascent().equals(ascent);
+        int ahead = there ? 0 : rungs.getAsInt();
+        Integer minutes = practice.minutesADay();
+        Integer days = practice.daysAWeek();
+        return Estimate.of(
+                ahead,
+                climber.with(minutes == null ? climber.minutes() : minutes, outlook, share),
+                days == null ? climber.habit() : Habit.aWeek(days),
+                today);
     }
 
     private static Practice practice(Assigned assigned, WhatIf what, @Nullable LocalDate by) {
@@ -142,19 +203,25 @@ class ForecastService {
         }
     }
 
-    private static GoalForecast forecast(Work work, Ascent ascent, Position at, Goal goal, LocalDate today) {
+    private static GoalForecast forecast(
+            Work work,
+            Ascent ascent,
+            Position at,
+            Goal goal,
+            @Nullable Estimate estimate,
+            LocalDate today,
+            Speech speech) {
         List<DayBest> bests = work.dayBests();
-        Forecast forecast = Forecast.of(bests, goal, today);
+        Forecast forecast = Forecast.of(bests, goal, estimate, today);
         List<MilestoneView> milestones =
                 forecast.now().map(now -> Milestones.of(ascent, at, now, goal, today)).orElse(List.of()).stream()
-                        .map(one -> new MilestoneView(
-                                one.by(), one.at().rungs(), ascent.inWords(one.at(), ValueNames.AMERICAN)))
+                        .map(one -> new MilestoneView(one.by(), one.at().rungs(), ascent.inWords(one.at(), speech)))
                         .toList();
         return new GoalForecast(
                 goal.tempo().bpm().value(),
                 goal.date(),
                 goal.value().toString(),
-                forecast.kind().name().toLowerCase(Locale.ROOT).replace('_', '-'),
+                forecast.kind(),
                 forecast.sentence(),
                 forecast.now().map(rate -> bpm(goal, rate)).orElse(null),
                 forecast.neededAWeek().map(rate -> bpm(goal, rate)).orElse(null),
@@ -165,7 +232,9 @@ class ForecastService {
                 forecast.line()
                         .map(line -> bpm(goal, DAYS_A_WEEK * line.upper()))
                         .orElse(null),
+                forecast.estimate().map(Estimate::early).orElse(null),
                 forecast.projected().orElse(null),
+                forecast.estimate().map(Estimate::late).orElse(null),
                 picture(forecast, today),
                 milestones);
     }
@@ -185,26 +254,36 @@ class ForecastService {
         List<DayView> days = new ArrayList<>();
         for (LocalDate day = first; !day.isAfter(end); day = day.plusDays(1)) {
             Double best = bests.containsKey(day) ? bpm(goal, bests.get(day)) : null;
-            days.add(day(forecast, day, ChronoUnit.DAYS.between(today, day), best));
+            days.add(day(forecast, today, day, best));
         }
         return days;
     }
 
-    private static DayView day(Forecast forecast, LocalDate day, long x, @Nullable Double best) {
-        if (forecast.line().isEmpty() || forecast.now().isEmpty())
-            return new DayView(day, best, null, null, null, null);
-        TheilSen line = forecast.line().get();
-        double now = forecast.now().get();
+    /** A day of the picture: what was played and the line through it, and from today on the way to the goal. */
+    private static DayView day(Forecast forecast, LocalDate today, LocalDate day, @Nullable Double best) {
+        long x = ChronoUnit.DAYS.between(today, day);
         Goal goal = forecast.goal();
-        boolean ahead = x >= 0;
-        LocalDate last = forecast.bests().get(forecast.bests().size() - 1).day();
+        boolean lined = forecast.line().isPresent()
+                && !day.isAfter(forecast.bests().getLast().day());
         return new DayView(
                 day,
                 best,
-                day.isAfter(last) ? null : Double.valueOf(bpm(goal, line.at(x))),
-                ahead ? Double.valueOf(bpm(goal, now + line.slope() * x)) : null,
-                ahead ? Double.valueOf(bpm(goal, now + line.lower() * x)) : null,
-                ahead ? Double.valueOf(bpm(goal, now + line.upper() * x)) : null);
+                lined ? bpm(goal, forecast.line().orElseThrow().at(x)) : null,
+                way(forecast, today, x, Estimate::likely),
+                way(forecast, today, x, Estimate::late),
+                way(forecast, today, x, Estimate::early));
+    }
+
+    /** The tempo of a day ahead, where the goal is met on a day of the estimate; null behind, and where it is met. */
+    private static @Nullable Double way(Forecast forecast, LocalDate today, long x, Function<Estimate, LocalDate> met) {
+        if (x < 0 || forecast.now().isEmpty() || forecast.estimate().isEmpty()) return null;
+        Estimate estimate = forecast.estimate().get();
+        double now = forecast.now().get();
+        double missing = forecast.goal().notesPerSecond() - now;
+        long days = ChronoUnit.DAYS.between(today, met.apply(estimate));
+        long last = ChronoUnit.DAYS.between(today, estimate.late());
+        if (missing <= 0 || days <= 0 || x > last) return null;
+        return bpm(forecast.goal(), now + missing * Math.min(1, (double) x / days));
     }
 
     private static LocalDate earlier(LocalDate a, LocalDate b) {

@@ -11,6 +11,8 @@ import pebblestep.app.bench.ClimbViews.MoveView;
 import pebblestep.app.bench.ClimbViews.Practice;
 import pebblestep.app.bench.ClimbViews.ProspectView;
 import pebblestep.app.bench.ClimbViews.RungView;
+import pebblestep.core.forecast.Forecast;
+import pebblestep.core.practice.Judgement;
 import pebblestep.exchange.ClimbDocument;
 import tools.jackson.databind.JsonNode;
 
@@ -34,12 +36,8 @@ public final class ForecastViews {
      * How a climb stands and will go on.
      *
      * @param climb as it is now, or as it was asked about
-     * @param at where the student stands on it
-     * @param here that rung
-     * @param left rungs from there to the last; 0 when that is passed
-     * @param moves what leads up from there
-     * @param cleanShare share of clean takes that is reckoned with, in percent
-     * @param ownShare whether that share is the student's own on this step
+     * @param now where the student stands on it
+     * @param reckoned what is reckoned with where nothing else is asked
      * @param prospect when it is likely to be done; null when it is
      * @param forecast whether the goal will be met; null without a goal
      */
@@ -48,18 +46,31 @@ public final class ForecastViews {
             long assignmentId,
             String title,
             String key,
-            String kind,
-            String sentence,
             ClimbDocument climb,
-            List<Integer> at,
-            RungView here,
-            int left,
-            List<MoveView> moves,
-            int minutesADay,
-            int cleanShare,
-            boolean ownShare,
+            StandsView now,
+            ReckonedView reckoned,
             @Nullable ProspectView prospect,
             @Nullable GoalForecast forecast) {}
+
+    /**
+     * Where a student stands.
+     *
+     * @param here the rung they stand on
+     * @param left rungs from there to the last; 0 when that is passed
+     * @param moves what leads up from there
+     */
+    public record StandsView(
+            Judgement.Kind kind, String sentence, List<Integer> at, RungView here, int left, List<MoveView> moves) {}
+
+    /**
+     * How much is practised, as it is planned and was seen.
+     *
+     * @param minutesADay planned for this step
+     * @param daysAWeek as it was seen, in front of the plan
+     * @param cleanShare share of clean takes, in percent
+     * @param ownShare whether that share is the student's own on this step
+     */
+    public record ReckonedView(int minutesADay, double daysAWeek, int cleanShare, boolean ownShare) {}
 
     /**
      * A goal and whether it will be met; tempos in beats a minute of the goal's note value.
@@ -69,7 +80,9 @@ public final class ForecastViews {
      * @param gainAWeek gain made each week; null where there are too few takes
      * @param gainLow the same, at the low end of four fifths certainty
      * @param gainHigh the same, at the high end
-     * @param projected the day on which it would be met
+     * @param early the first of the days that hold the true one in four of five cases; null where the climb ends below the goal
+     * @param projected the likeliest day on which it is met
+     * @param late the last of them
      * @param picture for each day from the first of the window to past the goal: what was clean, and the line
      * @param milestones where to stand at the end of each coming week
      */
@@ -78,14 +91,16 @@ public final class ForecastViews {
             BigDecimal bpm,
             LocalDate date,
             String value,
-            String kind,
+            Forecast.Kind kind,
             String sentence,
             @Nullable Double now,
             @Nullable Double neededAWeek,
             @Nullable Double gainAWeek,
             @Nullable Double gainLow,
             @Nullable Double gainHigh,
+            @Nullable LocalDate early,
             @Nullable LocalDate projected,
+            @Nullable LocalDate late,
             List<DayView> picture,
             List<MilestoneView> milestones) {}
 

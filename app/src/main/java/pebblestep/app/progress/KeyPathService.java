@@ -5,7 +5,6 @@ import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
@@ -15,8 +14,9 @@ import org.springframework.transaction.annotation.Transactional;
 import pebblestep.app.accounts.SettingsService;
 import pebblestep.app.assignments.Assigned;
 import pebblestep.app.assignments.AssignmentService;
-import pebblestep.app.assignments.KeysAhead;
+import pebblestep.app.bench.StudioPaces;
 import pebblestep.app.keyplans.KeyPlanService;
+import pebblestep.app.platform.Found;
 import pebblestep.app.platform.PageOf;
 import pebblestep.app.platform.Problems;
 import pebblestep.app.practice.PracticeService;
@@ -34,6 +34,7 @@ import pebblestep.app.students.StudentService;
 import pebblestep.app.students.StudentService.Enrolled;
 import pebblestep.app.students.StudentViews.StudentView;
 import pebblestep.core.forecast.Forecast;
+import pebblestep.core.forecast.Pace;
 import pebblestep.core.keyplan.KeyOrder;
 import pebblestep.core.passage.Passage;
 import pebblestep.core.passage.Player;
@@ -46,7 +47,7 @@ import pebblestep.core.practice.SlipTrend;
 import pebblestep.core.practice.Take;
 import pebblestep.core.practice.Work;
 import pebblestep.core.rhythm.Bpm;
-import pebblestep.core.rhythm.ValueNames;
+import pebblestep.core.rhythm.Speech;
 import pebblestep.exchange.Rounded;
 
 /** Each student's keys: how far they are, what fades, and how it came about. */
@@ -57,7 +58,7 @@ public class KeyPathService {
     private final PracticeService practice;
     private final ProgressStore store;
     private final SettingsService settings;
-    private final KeysAhead keys;
+    private final StudioPaces paces;
     private final KeyPlanService plans;
     private final Clock clock;
 
@@ -67,7 +68,7 @@ public class KeyPathService {
             PracticeService practice,
             ProgressStore store,
             SettingsService settings,
-            KeysAhead keys,
+            StudioPaces paces,
             KeyPlanService plans,
             Clock clock) {
         this.students = students;
@@ -75,7 +76,7 @@ public class KeyPathService {
         this.practice = practice;
         this.store = store;
         this.settings = settings;
-        this.keys = keys;
+        this.paces = paces;
         this.plans = plans;
         this.clock = clock;
     }
@@ -86,7 +87,6 @@ public class KeyPathService {
         Enrolled enrolled = students.enrolled(studioId, studentId);
         StudentView student = enrolled.student();
         Player player = enrolled.player();
-        keys.comeUp(studioId, List.of(studentId));
         List<Assigned> all = assignments.all(studioId, studentId);
         List<Progress> works =
                 List.copyOf(store.of(all, Map.of(studentId, player)).values());
@@ -95,7 +95,8 @@ public class KeyPathService {
         KeyPath path = KeyPath.of(
                 order.map(KeyPlanService.Order::keys).map(KeyOrder::completed).orElse(KeyOrder.fourths()),
                 works,
-                today);
+                today,
+                settings.of(studioId).speech());
         return new KeyPathView(
                 student.name(),
                 student.instrumentName(),
@@ -123,7 +124,7 @@ public class KeyPathService {
                 form.bestBpm().map(Bpm::value).orElse(null),
                 form.bestNotesPerSecond().map(Rounded::of).orElse(null),
                 form.lastDay().orElse(null),
-                form.judgement().kind().name().toLowerCase(Locale.ROOT),
+                form.judgement().kind(),
                 form.judgement().sentence(),
                 form.isFading(today)
                         ? form.reviews().map(reviews -> reviews.fading(today)).orElse(null)
@@ -144,12 +145,15 @@ public class KeyPathService {
                         Assigned::studentId, Collectors.mapping(one -> progress.get(one.id()), Collectors.toList())));
         LocalDate today = LocalDate.now(clock);
         List<NoteName> order = KeyOrder.fourths();
+        Speech speech = settings.of(studioId).speech();
         List<GridLine> lines = onPage.items().stream()
                 .map(student -> new GridLine(
                         student.id(),
                         student.name(),
                         student.instrumentName(),
-                        KeyPath.of(order, byStudent.getOrDefault(student.id(), List.of()), today).stones().stream()
+                        KeyPath.of(order, byStudent.getOrDefault(student.id(), List.of()), today, speech)
+                                .stones()
+                                .stream()
                                 .map(stone -> cell(stone, today))
                                 .toList()))
                 .toList();
@@ -175,16 +179,14 @@ public class KeyPathService {
     /**
      * How it came about in one key: day by day, over everything that was given in it.
      *
-     * @param key as the key path names it
+     * @param key as the key path speech it
      */
     @Transactional(readOnly = true)
     public KeyHistory history(long studioId, long studentId, String key) {
         Player player = students.player(studioId, studentId);
         LocalDate today = LocalDate.now(clock);
         List<Assigned> inKey = assignments.all(studioId, studentId).stream()
-                .filter(one -> Passage.writtenKey(one.step(), Optional.of(player))
-                        .toString()
-                        .equals(key))
+                .filter(one -> Passage.writtenKey(one.step(), player).toString().equals(key))
                 .toList();
         if (inKey.isEmpty()) throw Problems.notFound("key");
         Map<Long, Work> works = practice.works(inKey, player);
@@ -197,7 +199,8 @@ public class KeyPathService {
                 takes.add(take);
             }
         }
-        ValueNames names = settings.of(studioId).speech().names();
+        Speech speech = settings.of(studioId).speech();
+        Pace.Seen studio = paces.seen(studioId);
         return new KeyHistory(
                 key,
                 days.entrySet().stream()
@@ -213,13 +216,14 @@ public class KeyPathService {
                 SlipTrend.of(works.values().iterator().next().key(), takes, today)
                         .sentences(),
                 inKey.stream()
-                        .map(one -> piece(one, works.get(one.id()), today, names))
+                        .map(one -> piece(one, Found.in(works, one.id()), studio, today, speech))
                         .toList());
     }
 
-    private static HistoryPiece piece(Assigned assigned, Work work, LocalDate today, ValueNames names) {
-        Judgement judgement = Judgement.of(work, today, names);
-        Optional<Forecast> forecast = assigned.goal().map(goal -> Forecast.of(work.dayBests(), goal, today));
+    private static HistoryPiece piece(Assigned assigned, Work work, Pace.Seen studio, LocalDate today, Speech speech) {
+        Judgement judgement = Judgement.of(work, today, speech);
+        Optional<Forecast> forecast =
+                assigned.goal().map(goal -> Progress.of(work).forecast(goal, studio, assigned.schedule(), today));
         return new HistoryPiece(
                 assigned.id(),
                 assigned.title(),

@@ -8,17 +8,27 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 import pebblestep.app.bench.ClimbViews.MoveView;
 import pebblestep.app.practice.PracticeViews.WordView;
-import pebblestep.app.practice.TakeOutcome;
+import pebblestep.core.Identified;
+import pebblestep.core.practice.Judgement;
+import pebblestep.core.practice.Outcome;
 
 /** What the takes say, as shown. */
 public final class ProgressViews {
     private ProgressViews() {}
 
     /** A student's last take. */
-    public record LastTakeView(LocalDate day, int daysAgo, BigDecimal bpm, TakeOutcome outcome) {}
+    public record LastTakeView(LocalDate day, int daysAgo, BigDecimal bpm, Outcome outcome) {}
+
+    /** How a student can be put on another rung. */
+    public enum RungDecision implements Identified {
+        BACK,
+        ON,
+        SHORTEN,
+        WIDEN
+    }
 
     /** A rung that the teacher can put a student on with one press: back or on, in words. */
-    public record DecisionView(String kind, String words, List<Integer> at) {}
+    public record DecisionView(RungDecision kind, String words, List<Integer> at) {}
 
     /**
      * One thing a student works on: tempo reached, target, and the verdict with what to try about it.
@@ -37,7 +47,7 @@ public final class ProgressViews {
             @Nullable BigDecimal bestBpm,
             @Nullable Double bestNotesPerSecond,
             int rings,
-            String kind,
+            Judgement.Kind kind,
             String sentence,
             List<String> advice,
             List<MoveView> picks,
@@ -61,7 +71,7 @@ public final class ProgressViews {
             List<DeskWork> works) {}
 
     /** How many students have a verdict of a kind. */
-    public record VerdictCount(String kind, int students) {}
+    public record VerdictCount(Judgement.Kind kind, int students) {}
 
     /**
      * A page of the desk.
@@ -83,7 +93,7 @@ public final class ProgressViews {
             @Nullable BigDecimal bestBpm,
             @Nullable Double bestNotesPerSecond,
             @Nullable LocalDate lastDay,
-            String kind,
+            Judgement.Kind kind,
             String sentence,
             @Nullable String fading,
             List<String> slips) {}

@@ -5,9 +5,7 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
-import java.util.stream.Stream;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -19,7 +17,6 @@ import pebblestep.app.quiz.QuizViews.MarkView;
 import pebblestep.app.quiz.QuizViews.QuestionView;
 import pebblestep.app.quiz.QuizViews.QuizView;
 import pebblestep.app.students.StudentService;
-import pebblestep.core.Refusal;
 import pebblestep.core.passage.Player;
 import pebblestep.core.pitch.NoteName;
 import pebblestep.core.practice.KeyPath;
@@ -96,7 +93,7 @@ public class QuizService {
 
     private static QuestionView view(Question question) {
         return new QuestionView(
-                question.kind().name().toLowerCase(Locale.ROOT),
+                question.kind(),
                 question.key().tonic().toString(),
                 question.key().form().id(),
                 question.text(),
@@ -112,16 +109,12 @@ public class QuizService {
     @Transactional
     public MarkView answer(long studioId, long studentId, AnswerForm form, boolean inLesson) {
         students.get(studioId, studentId);
-        Question.Kind kind = Stream.of(Question.Kind.values())
-                .filter(one -> one.name().toLowerCase(Locale.ROOT).equals(form.kind()))
-                .findFirst()
-                .orElseThrow(() -> Refusal.of("kind", "There is no such question."));
-        Question question = new Question(kind, Key.of(NoteName.parse(form.tonic()), Forms.of(form.form())));
+        Question question = new Question(form.kind(), Key.of(NoteName.parse(form.tonic()), Forms.of(form.form())));
         Question.Mark mark = question.mark(form.answer());
         QuizAnswerEntity entity = new QuizAnswerEntity();
         entity.studioId = studioId;
         entity.studentId = studentId;
-        entity.kind = kind;
+        entity.kind = question.kind();
         entity.tonic = question.key().tonic().toString();
         entity.form = question.key().form().id();
         entity.answer = form.answer().strip();

@@ -2,17 +2,17 @@ package pebblestep.app.quiz;
 
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
-import jakarta.validation.constraints.Pattern;
 import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
 import java.util.List;
+import pebblestep.core.quiz.Question;
 
 /** What the API takes and shows of the quiz. */
 public final class QuizViews {
     private QuizViews() {}
 
     /** A question; {@code notes} says whether notes are to be written, or a key. */
-    public record QuestionView(String kind, String tonic, String form, String text, boolean notes) {}
+    public record QuestionView(Question.Kind kind, String tonic, String form, String text, boolean notes) {}
 
     /** Questions, and how the last ones were answered. */
     public record QuizView(boolean given, List<QuestionView> questions, List<AnsweredView> answered) {}
@@ -22,11 +22,7 @@ public final class QuizViews {
 
     /** An answer to a question. */
     public record AnswerForm(
-            @NotNull(message = "Name the question.")
-                    @Pattern(
-                            regexp = "spell|relative|raised|signature",
-                            message = "A question asks to spell, or for a relative, raised notes or a signature.")
-                    String kind,
+            @NotNull(message = "Name the question.") Question.Kind kind,
             @NotBlank(message = "Name the key.") @Size(max = 4, message = "Write a key such as Bb.") String tonic,
             @NotBlank(message = "Name the form.") @Size(max = 40, message = "Choose a form from the list.") String form,
             @NotBlank(message = "Write an answer first.")

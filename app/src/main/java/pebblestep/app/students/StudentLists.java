@@ -1,10 +1,13 @@
 package pebblestep.app.students;
 
+import jakarta.validation.ConstraintViolation;
+import jakarta.validation.Validator;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import pebblestep.app.students.StudentViews.StudentForm;
@@ -14,21 +17,17 @@ import pebblestep.app.students.StudentViews.StudentsRead;
 import pebblestep.core.Refusal;
 import pebblestep.core.instrument.Instrument;
 import pebblestep.core.instrument.Level;
-import pebblestep.core.instrument.PitchRange;
 import pebblestep.exchange.StudentList;
 
 /** Reads lists of students. */
 @Service
 class StudentLists {
-    private static final int LONGEST_NAME = 80;
-    private static final int LONGEST_NOTE = 1000;
-    private static final int FEWEST_MINUTES = 5;
-    private static final int MOST_MINUTES = 600;
-
     private final StudentService students;
     private final InstrumentService instruments;
+    private final Validator rules;
 
-    StudentLists(StudentService students, InstrumentService instruments) {
+    StudentLists(StudentService students, InstrumentService instruments, Validator rules) {
+        this.rules = rules;
         this.students = students;
         this.instruments = instruments;
     }
@@ -53,7 +52,7 @@ class StudentLists {
         return new StudentsRead(taken, lines.stream().map(Checked::line).toList());
     }
 
-    private record Checked(StudentLine line, StudentForm form) {}
+    private record Checked(StudentLine line, @Nullable StudentForm form) {}
 
     private List<Checked> checked(long studioId, String text) {
         InstrumentBook book = instruments.book(studioId);
@@ -66,32 +65,24 @@ class StudentLists {
                 checked.add(new Checked(new StudentLine(read.line(), "", null, read.refusal()), null));
                 continue;
             }
-            StudentList.Entry entry = read.entry().get();
-            try {
-                Instrument instrument = book.named(entry.instrument());
-                require(entry, names);
-                checked.add(new Checked(
-                        new StudentLine(entry.line(), entry.name(), instrument.name(), null), form(entry, instrument)));
-            } catch (Refusal e) {
-                checked.add(new Checked(new StudentLine(entry.line(), entry.name(), null, e.getMessage()), null));
-            }
+            checked.add(checked(read.entry().get(), book, names));
         }
         return checked;
     }
 
-    private static void require(StudentList.Entry entry, Set<String> names) {
-        if (entry.name().length() > LONGEST_NAME) throw Refusal.of("A name has at most 80 characters.");
-        if (entry.note().filter(note -> note.length() > LONGEST_NOTE).isPresent()) {
-            throw Refusal.of("A note has at most 1000 characters.");
-        }
-        boolean inDay = entry.minutes()
-                .map(minutes -> minutes >= FEWEST_MINUTES && minutes <= MOST_MINUTES)
-                .orElse(true);
-        if (!inDay) throw Refusal.of("A day has 5 to 600 minutes.");
-        entry.level().ifPresent(Level::of);
-        entry.range().ifPresent(range -> PitchRange.parse(range.replace(" ", "")));
-        if (!names.add(entry.name().toLowerCase(Locale.ROOT))) {
-            throw Refusal.of("There is a student of that name already.");
+    /** A line is held against the same rules as the form that is filled in by hand. */
+    private Checked checked(StudentList.Entry entry, InstrumentBook book, Set<String> names) {
+        try {
+            Instrument instrument = book.named(entry.instrument());
+            StudentForm form = form(entry, instrument);
+            for (ConstraintViolation<StudentForm> wrong : rules.validate(form)) throw Refusal.of(wrong.getMessage());
+            students.require(form);
+            if (!names.add(entry.name().toLowerCase(Locale.ROOT))) {
+                throw Refusal.of("There is a student of that name already.");
+            }
+            return new Checked(new StudentLine(entry.line(), entry.name(), instrument.name(), null), form);
+        } catch (Refusal e) {
+            return new Checked(new StudentLine(entry.line(), entry.name(), null, e.getMessage()), null);
         }
     }
 
@@ -99,7 +90,7 @@ class StudentLists {
         return new StudentForm(
                 entry.name(),
                 instrument.id(),
-                entry.level().orElse(null),
+                entry.level().map(Level::of).orElse(null),
                 entry.range().orElse(null),
                 null,
                 entry.minutes().orElse(null),

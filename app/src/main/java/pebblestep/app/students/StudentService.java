@@ -5,6 +5,7 @@ import java.time.Clock;
 import java.util.Collection;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
@@ -143,12 +144,16 @@ public class StudentService implements PracticeLinkReader {
         return view(student);
     }
 
+    /** Refuses what the fields of a form cannot mean, though each for itself may stand. */
+    void require(StudentForm form) {
+        Optional.ofNullable(form.range()).filter(text -> !text.isBlank()).ifPresent(StudentService::range);
+    }
+
     private void fill(StudentEntity student, StudentForm form) {
         student.name = form.name().strip();
         student.instrument =
                 instruments.book(student.studioId).of(form.instrument()).id();
-        student.level =
-                Level.of(form.level() == null ? Level.FULL.id() : form.level()).id();
+        student.level = (form.level() == null ? Level.FULL : form.level()).id();
         Optional<PitchRange> own = Optional.ofNullable(form.range())
                 .filter(text -> !text.isBlank())
                 .map(StudentService::range);
@@ -179,7 +184,10 @@ public class StudentService implements PracticeLinkReader {
         StudentEntity student = find(studioId, id);
         PitchRange range = player(student, instruments.book(studioId)).range();
         PitchRange grown =
-                step.end().equals("top") ? range.withTopMoved(step.notes()) : range.withBottomMoved(-step.notes());
+                switch (step.end()) {
+                    case TOP -> range.withTopMoved(step.notes());
+                    case BOTTOM -> range.withBottomMoved(-step.notes());
+                };
         student.lowest = grown.lowest().toString();
         student.highest = grown.highest().toString();
         return view(student);
@@ -230,7 +238,7 @@ public class StudentService implements PracticeLinkReader {
                         student.id,
                         student.name,
                         book.of(student.instrument).name(),
-                        student.lessonDay,
+                        Objects.requireNonNull(student.lessonDay),
                         student.lessonTime))
                 .toList();
     }
@@ -269,7 +277,7 @@ public class StudentService implements PracticeLinkReader {
                 player.instrument().id(),
                 player.instrument().name(),
                 player.instrument().family(),
-                student.level,
+                Level.of(student.level),
                 player.range().toString(),
                 student.lowest != null,
                 student.referencePitch.stripTrailingZeros(),

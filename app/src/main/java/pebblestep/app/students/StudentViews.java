@@ -5,12 +5,13 @@ import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
-import jakarta.validation.constraints.Pattern;
 import jakarta.validation.constraints.Size;
 import java.math.BigDecimal;
 import java.time.LocalTime;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import pebblestep.core.Identified;
+import pebblestep.core.instrument.Level;
 
 /** What the API takes and shows of students. */
 public final class StudentViews {
@@ -22,7 +23,7 @@ public final class StudentViews {
     /**
      * A new student, or a student's changed name and instrument.
      *
-     * @param level first-octave, comfortable or full; full without one
+     * @param level full without one
      * @param range the student's own written range, such as D4-G5; without one their level's
      * @param referencePitch what they tune to: A4 in hertz, 415 to 466; 440 without one
      * @param minutesADay how long they practise on a day; today's list is trimmed to it
@@ -36,7 +37,7 @@ public final class StudentViews {
                     String name,
             @NotNull(message = "Choose an instrument.") @Size(max = 40, message = "Choose an instrument from the list.")
                     String instrument,
-            @Nullable @Size(max = 20, message = "Choose a level from the list.") String level,
+            @Nullable Level level,
             @Nullable @Size(max = 20, message = "Write a range such as D4-G5.") String range,
             @Nullable
                     @Digits(
@@ -56,7 +57,7 @@ public final class StudentViews {
             @Nullable @Size(max = 1000, message = "A note has at most 1000 characters.") String parentNote,
             @Nullable @Size(max = 60, message = "The name of a class has at most 60 characters.") String className) {
         /** A student who tunes as usual. */
-        public StudentForm(String name, String instrument, @Nullable String level, @Nullable String range) {
+        public StudentForm(String name, String instrument, @Nullable Level level, @Nullable String range) {
             this(name, instrument, level, range, null, null, null, null, null, null);
         }
     }
@@ -71,7 +72,7 @@ public final class StudentViews {
             String instrument,
             String instrumentName,
             String family,
-            String level,
+            Level level,
             String range,
             boolean ownRange,
             BigDecimal referencePitch,
@@ -103,11 +104,15 @@ public final class StudentViews {
     /** What comes of a list: its lines, and how many were taken; none in a preview. */
     public record StudentsRead(int taken, List<StudentLine> lines) {}
 
+    /** The ends of a range. */
+    public enum RangeEnd implements Identified {
+        TOP,
+        BOTTOM
+    }
+
     /** Whether a student's own range grows at its top or at its bottom, by a semitone. */
     public record RangeStep(
-            @Pattern(regexp = "top|bottom", message = "A range grows at its top or its bottom.")
-                    @NotNull(message = "Say where it grows: top or bottom.")
-                    String end,
+            @NotNull(message = "Say where it grows: top or bottom.") RangeEnd end,
             @Min(value = -1, message = "A range changes note by note.")
                     @Max(value = 1, message = "A range changes note by note.")
                     int notes) {}

@@ -31,8 +31,8 @@ class GroupTest {
         assertThat(preview.at("/students/0/steps/0/key").asString()).isEqualTo("Db major");
         assertThat(preview.at("/students/1/steps/0/key").asString()).isEqualTo("Ab major");
         assertThat(preview.at("/students/2/steps/0/refusal").asString()).contains("Two octaves from Db");
-        // Three days a week, and three rungs a day at most: the six rungs are likely climbed within the first week.
-        assertThat(preview.at("/students/0/steps/0/weeks").toString()).isEqualTo("[\"100 bpm\"]");
+        // Three days a week, and nothing seen in this studio yet: a rung a day is reckoned with.
+        assertThat(preview.at("/students/0/steps/0/weeks").toString()).isEqualTo("[\"84 bpm\",\"100 bpm\"]");
         assertThat(preview.at("/students/0/given").asInt()).isZero();
         assertThat(teacher.get("/api/students/" + oboe.id() + "/assignments").json())
                 .isEmpty();

@@ -21,21 +21,16 @@ class StepTest {
         teacher = client.signUp();
     }
 
-    private Answer change(Answer step, int version, String document) {
-        return teacher.put(
-                "/api/steps/" + step.id(),
-                """
-                {"document":%s,"climb":{"axes":[{"axis":"tempo","from":60,"to":100,"scheme":{"type":"fixed","by":8}}]},"version":%d}"""
-                        .formatted(document, version));
-    }
-
     @Test
     void a_step_is_kept_as_its_document_and_said_in_words() {
         Answer kept = Given.step(teacher);
         assertThat(kept.status()).isEqualTo(201);
         assertThat(kept.string("title")).isEqualTo("Up and over");
         assertThat(kept.string("summary")).isEqualTo("Db major, two octaves up and down, sixteenths from 1");
-        JsonNode again = teacher.get("/api/steps/" + kept.id()).json();
+        JsonNode again = teacher.get(
+                        "/api/routines/" + kept.json().get("routineId").asLong())
+                .json()
+                .at("/steps/0");
         assertThat(again).isEqualTo(kept.json());
         Answer worked =
                 teacher.post("/api/passages?with=score,clicks,pulse", "{\"step\":" + again.get("document") + "}");
@@ -51,38 +46,13 @@ class StepTest {
     }
 
     @Test
-    void two_windows_never_overwrite_each_other_silently() {
-        Answer step = Given.step(teacher);
-        String mine = Given.STEP.replace("Up and over", "Mine");
-        String theirs = Given.STEP.replace("Up and over", "Theirs");
-        assertThat(change(step, 0, theirs).status()).isEqualTo(200);
-        Answer late = change(step, 0, mine);
-        assertThat(late.status()).isEqualTo(409);
-        assertThat(late.string("detail")).contains("changed elsewhere");
-        assertThat(teacher.get("/api/steps/" + step.id()).string("title")).isEqualTo("Theirs");
-        assertThat(change(step, 1, mine).string("title")).isEqualTo("Mine");
-    }
-
-    @Test
     void a_wrong_document_or_climb_is_refused_by_its_place_in_the_request() {
         assertThat(Given.step(teacher, Given.STEP.replace("4/4", "0/4")).string("pointer"))
-                .isEqualTo("/document/rhythm/meter");
-        Answer climb = teacher.post(
-                "/api/steps", "{\"document\":" + Given.STEP + ",\"climb\":" + Given.CLIMB.replace("8}", "-1}") + "}");
+                .isEqualTo("/steps/0/document/rhythm/meter");
+        Answer climb = Given.step(teacher, Given.STEP, Given.CLIMB.replace("8}", "-1}"));
         assertThat(climb.status()).isEqualTo(422);
-        assertThat(climb.string("pointer")).isEqualTo("/climb/axes/0/scheme/by");
-        assertThat(teacher.get("/api/steps").json().get("total").asInt()).isZero();
-    }
-
-    @Test
-    void a_step_put_away_leaves_the_list_and_comes_back() {
-        Answer step = Given.step(teacher);
-        teacher.post("/api/steps/" + step.id() + "/archive");
-        assertThat(teacher.get("/api/steps").json().get("total").asInt()).isZero();
-        assertThat(teacher.get("/api/steps?archived=true").json().get("total").asInt())
-                .isEqualTo(1);
-        teacher.post("/api/steps/" + step.id() + "/restore");
-        assertThat(teacher.get("/api/steps").json().get("total").asInt()).isEqualTo(1);
+        assertThat(climb.string("pointer")).isEqualTo("/steps/0/climb/axes/0/scheme/by");
+        assertThat(teacher.get("/api/routines").json().get("total").asInt()).isZero();
     }
 
     @Test

@@ -10,22 +10,23 @@ import org.junit.jupiter.api.Test;
 import pebblestep.app.assignments.AssignmentViews.AssignmentView;
 import pebblestep.app.demo.DemoPlan.Piece;
 import pebblestep.app.practice.PracticeViews.TakeForm;
-import pebblestep.app.practice.TakeOutcome;
 import pebblestep.core.climb.Ascent;
 import pebblestep.core.instrument.Instruments;
 import pebblestep.core.instrument.Level;
 import pebblestep.core.passage.Passage;
 import pebblestep.core.passage.Player;
+import pebblestep.core.practice.Outcome;
 import pebblestep.core.rhythm.Bpm;
 import pebblestep.exchange.ClimbDocuments;
+import pebblestep.exchange.IdentifiedNames;
 import pebblestep.exchange.StepDocuments;
 import tools.jackson.databind.json.JsonMapper;
 
 /** The demo's students practise what they were given, and the same on every start of a day. */
 class MadeUpPracticeTest {
     private static final LocalDate TODAY = LocalDate.of(2026, 3, 2);
-    private static final PieceDocuments DOCUMENTS =
-            new PieceDocuments(JsonMapper.builder().build());
+    private static final PieceDocuments DOCUMENTS = new PieceDocuments(
+            JsonMapper.builder().addModule(new IdentifiedNames()).build());
 
     private static Ascent ascent(Piece piece) {
         return Ascent.of(
@@ -92,7 +93,7 @@ class MadeUpPracticeTest {
                     .toList();
             for (TakeForm take :
                     new MadeUpPractice(7).of(given(piece), ascent, piece, player.daysAWeek(), reader(player), TODAY)) {
-                assertThat(take.slipped() == null).isEqualTo(take.outcome() == TakeOutcome.CLEAN);
+                assertThat(take.slipped() == null).isEqualTo(take.outcome() == Outcome.CLEAN);
                 if (take.slipped() == null) continue;
                 assertThat(take.slipped().read().kinds()).isNotEmpty();
                 assertThat(take.slipped().read().notes())

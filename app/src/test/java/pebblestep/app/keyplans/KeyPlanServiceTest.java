@@ -161,7 +161,7 @@ class KeyPlanServiceTest {
 
     @Test
     void what_cannot_be_is_refused_with_what_to_do() {
-        Answer own = teacher.post("/api/key-plans/preview", form("week", "").replace("fourths", "own"));
+        Answer own = teacher.post("/api/key-plans/preview", form("week", "").replace("\"fourths\"", "null"));
         assertThat(own.status()).isEqualTo(422);
         assertThat(own.string("detail")).isEqualTo("Write the keys of your list.");
         teacher.put(

@@ -108,31 +108,32 @@ class BadInputTest {
                 "{\"from\":\"x\",\"to\":100,\"scheme\":{\"type\":\"fixed\",\"by\":8}} | /from",
                 "{\"from\":60,\"scheme\":{\"type\":\"fixed\",\"by\":8}} | /to"
             })
-    void a_ladder_that_cannot_be_built_is_refused_by_its_field(String body, String pointer) {
-        Answer answer = teacher.post("/api/ladders", body);
+    void a_ladder_that_cannot_be_built_is_refused_by_its_field(String ladder, String pointer) {
+        Answer answer = climb("{\"axis\":\"tempo\"," + ladder.substring(1));
         assertThat(answer.status()).isEqualTo(422);
-        assertThat(answer.string("pointer")).isEqualTo(pointer);
+        assertThat(answer.string("pointer")).isEqualTo("/climb/axes/0" + pointer);
     }
 
     @Test
     void a_ladder_is_built_as_published() {
-        Answer answer =
-                teacher.post("/api/ladders", "{\"from\":60,\"to\":100,\"scheme\":{\"type\":\"fixed\",\"by\":8}}");
-        assertThat(answer.text()).isEqualTo("{\"rungs\":[60,68,76,84,92,100]}");
-        assertThat(rungs("{\"type\":\"percent\",\"by\":10}")).isEqualTo("[60,66,73,80,88,97,100]");
-        assertThat(rungs("{\"type\":\"dial\"}")).isEqualTo("[60,63,66,69,72,76,80,84,88,92,96,100]");
-        assertThat(rungs("{\"type\":\"back-step\",\"by\":20,\"forward\":2}")).isEqualTo("[60,80,100]");
-        assertThat(rungs("{\"type\":\"alternate\",\"by\":20}")).isEqualTo("[60,80,60,100]");
-        Answer rates = teacher.post(
-                "/api/ladders",
-                "{\"from\":60,\"to\":68,\"scheme\":{\"type\":\"fixed\",\"by\":8},\"beat\":\"1/4\",\"value\":\"1/16\"}");
-        assertThat(rates.json().get("notesPerSecond").toString()).isEqualTo("[4.0,4.533]");
+        assertThat(rungs("{\"type\":\"fixed\",\"by\":8}")).isEqualTo("[60, 68, 76, 84, 92, 100]");
+        assertThat(rungs("{\"type\":\"percent\",\"by\":10}")).isEqualTo("[60, 66, 73, 80, 88, 97, 100]");
+        assertThat(rungs("{\"type\":\"dial\"}")).isEqualTo("[60, 63, 66, 69, 72, 76, 80, 84, 88, 92, 96, 100]");
+        assertThat(rungs("{\"type\":\"back-step\",\"by\":20,\"forward\":2}")).isEqualTo("[60, 80, 100]");
+        assertThat(rungs("{\"type\":\"alternate\",\"by\":20}")).isEqualTo("[60, 80, 60, 100]");
+    }
+
+    private Answer climb(String axis) {
+        return teacher.post("/api/climbs", "{\"step\":" + Given.STEP + ",\"climb\":{\"axes\":[" + axis + "]}}");
     }
 
     private String rungs(String scheme) {
-        return teacher.post("/api/ladders", "{\"from\":60,\"to\":100,\"scheme\":" + scheme + "}")
+        return climb("{\"axis\":\"tempo\",\"from\":60,\"to\":100,\"scheme\":" + scheme + "}")
                 .json()
-                .get("rungs")
+                .at("/axes/0/rungs")
+                .valueStream()
+                .map(rung -> rung.get("bpm").asString())
+                .toList()
                 .toString();
     }
 
@@ -209,8 +210,8 @@ class BadInputTest {
             value = {
                 "\"order\":\"fourths\" | \"order\":\"moods\" | /order",
                 "\"start\":\"C\" | \"start\":\"H\" | /start",
-                "\"order\":\"fourths\" | \"order\":\"own\",\"keys\":\"C C\" | /keys",
-                "\"order\":\"fourths\" | \"order\":\"own\",\"keys\":\"C X\" | /keys",
+                "\"order\":\"fourths\" | \"keys\":\"C C\" | /keys",
+                "\"order\":\"fourths\" | \"keys\":\"C X\" | /keys",
                 "\"forms\":\"major\" | \"forms\":\"many\" | /forms",
                 "\"pace\":\"week\" | \"pace\":\"hour\" | /pace",
                 "\"named\":\"written\" | \"named\":\"sung\" | /named",

@@ -75,14 +75,12 @@ class StudioWallTest {
 
     private List<Call> callsOnRows() {
         String ofStudent = "/api/students/" + student.id();
-        String ofStep = "/api/steps/" + step.id();
         String ofAssignment = "/api/assignments/" + assignment.id();
         String ofRoutine = "/api/routines/" + step.json().get("routineId").asLong();
         String routineForm = "{\"title\":\"Taken\",\"version\":0,\"steps\":[{\"document\":" + Given.STEP + ",\"climb\":"
                 + Given.CLIMB + "}]}";
         String ofInstrument =
                 "/api/instruments/" + instrument.json().get("ownId").asLong();
-        String stepForm = "{\"document\":" + Given.STEP + ",\"climb\":" + Given.CLIMB + ",\"version\":0}";
         return List.of(
                 new Call("GET", ofStudent, null),
                 new Call("PUT", ofStudent, "{\"name\":\"Taken\",\"instrument\":\"oboe\"}"),
@@ -117,10 +115,6 @@ class StudioWallTest {
                 new Call("POST", "/api/key-plans/" + plan + "/undo", ""),
                 new Call("POST", "/api/key-plans/" + plan + "/end", ""),
                 new Call("POST", "/api/key-plans/" + plan + "/resume", ""),
-                new Call("GET", ofStep, null),
-                new Call("PUT", ofStep, stepForm),
-                new Call("POST", ofStep + "/archive", ""),
-                new Call("POST", ofStep + "/restore", ""),
                 new Call("GET", ofRoutine, null),
                 new Call("PUT", ofRoutine, routineForm),
                 new Call("POST", ofRoutine + "/archive", ""),
@@ -152,8 +146,6 @@ class StudioWallTest {
                 new Call("POST", "/api/assignments/group/preview", group),
                 new Call("GET", "/api/students", null),
                 new Call("POST", "/api/students", "{\"name\":\"A\",\"instrument\":\"oboe\"}"),
-                new Call("GET", "/api/steps", null),
-                new Call("POST", "/api/steps", "{}"),
                 new Call("POST", "/api/assignments", Given.assignment(step.id(), student.id())),
                 new Call("GET", "/api/desk", null),
                 new Call("GET", "/api/instruments", null),
@@ -176,8 +168,8 @@ class StudioWallTest {
                 new Call(
                         "POST",
                         "/api/routines/fit",
-                        "{\"minutes\":20,\"steps\":[{\"document\":" + Given.STEP + ",\"climb\":" + Given.CLIMB + "}]}"),
-                new Call("POST", "/api/ladders", "{\"from\":60,\"to\":100,\"scheme\":{\"type\":\"fixed\",\"by\":8}}"));
+                        "{\"minutes\":20,\"steps\":[{\"document\":" + Given.STEP + ",\"climb\":" + Given.CLIMB
+                                + "}]}"));
     }
 
     private List<Call> practiceCalls() {
@@ -233,7 +225,7 @@ class StudioWallTest {
             assertThat(answer.text()).doesNotContain("Own Student");
         }
         assertThat(here.get("/api/students/" + student.id()).string("name")).isEqualTo("Own Student");
-        for (String list : List.of("/api/students", "/api/steps", "/api/routines", "/api/desk")) {
+        for (String list : List.of("/api/students", "/api/routines", "/api/desk")) {
             assertThat(here.get(list).text()).as(list).containsAnyOf("Own Student", "Up and over");
             assertThat(elsewhere.get(list).text()).as(list).doesNotContain("Own Student", "Up and over");
         }

@@ -141,7 +141,7 @@ class RoomTest {
                                 Given.take(assignment.id(), "slips", 60)
                                         .replace("\"note\"", "\"slipped\":{\"kinds\":[\"mood\"]},\"note\""))
                         .string("pointer"))
-                .isEqualTo("/slipped/kinds");
+                .isEqualTo("/slipped/kinds/0");
         assertThat(practising
                         .post("/api/practice/takes", take.replace("\"seconds\":40", "\"seconds\":-1"))
                         .string("pointer"))

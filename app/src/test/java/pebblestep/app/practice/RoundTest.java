@@ -205,12 +205,18 @@ class RoundTest {
 
     @Test
     void a_step_changed_later_does_not_change_what_was_assigned() {
-        long stepId = assignment.json().get("stepId").asLong();
+        JsonNode routine = teacher.get("/api/routines").json().at("/items/0");
+        JsonNode step =
+                teacher.get("/api/routines/" + routine.get("id").asLong()).json();
         Answer changed = teacher.put(
-                "/api/steps/" + stepId,
+                "/api/routines/" + routine.get("id").asLong(),
                 """
-                {"document":%s,"climb":{"axes":[{"axis":"tempo","from":40,"to":50,"scheme":{"type":"fixed","by":5}}]},"version":0}"""
-                        .formatted(Given.STEP.replace("\"Db\"", "\"C\"")));
+                {"title":"Changed","version":%d,"steps":[{"id":%d,"document":%s,
+                 "climb":{"axes":[{"axis":"tempo","from":40,"to":50,"scheme":{"type":"fixed","by":5}}]}}]}"""
+                        .formatted(
+                                step.get("version").asInt(),
+                                assignment.json().get("stepId").asLong(),
+                                Given.STEP.replace("\"Db\"", "\"C\"")));
         assertThat(changed.status()).isEqualTo(200);
         assertThat(practising
                         .get("/api/practice/today")

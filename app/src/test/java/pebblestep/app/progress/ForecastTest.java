@@ -51,17 +51,7 @@ class ForecastTest {
 
     private void playClean(int times) {
         for (int i = 0; i < times; i++) {
-            JsonNode item = item();
-            Answer answer = practising.post(
-                    "/api/practice/takes",
-                    """
-                    {"clientId":"%s","assignmentId":%d,"bpm":%s,"played":%s,"outcome":"clean","takenAt":"%s"}"""
-                            .formatted(
-                                    UUID.randomUUID(),
-                                    item.get("assignmentId").asLong(),
-                                    item.at("/here/bpm"),
-                                    item.at("/here/played"),
-                                    java.time.OffsetDateTime.now()));
+            Answer answer = practising.post("/api/practice/takes", Given.cleanTake(item()));
             assertThat(answer.status()).as(answer.text()).isEqualTo(200);
         }
     }
@@ -128,20 +118,30 @@ class ForecastTest {
     @Test
     void a_goal_with_a_date_is_forecast_from_the_takes_and_what_if_changes_nothing() {
         Answer assignment = assigned(Given.CLIMB, ",\"goal\":{\"bpm\":100,\"date\":\"" + today.plusDays(16) + "\"}");
-        assertThat(forecast(assignment, "{}").at("/forecast/kind").asString()).isEqualTo("too-few");
+        JsonNode none = forecast(assignment, "{}");
+        assertThat(none.at("/forecast/kind").asString()).isEqualTo("too-few");
+        assertThat(none.at("/forecast/sentence").asString())
+                .contains("reckoned at 1 rung a practice day, as none is seen on this climb yet");
         cleanOn(assignment.id(), 12, 72, 8, 76, 4, 80, 1, 83);
         JsonNode now = forecast(assignment, "{}");
-        // One bpm a day, 83 clean: 17 more are 17 days, one too many.
+        // Four days of one clean take each passed one rung of six: slower than the goal wants.
         assertThat(now.at("/forecast/kind").asString()).isEqualTo("behind");
         assertThat(now.at("/forecast/gainAWeek").asDouble()).isEqualTo(7.0);
+        assertThat(now.at("/forecast/sentence").asString())
+                .contains("seen on 4 days")
+                .contains("The slope of the clean tempos agrees");
+        assertThat(now.at("/forecast/early").asString())
+                .isLessThan(now.at("/forecast/projected").asString());
         assertThat(now.at("/forecast/projected").asString())
-                .isEqualTo(today.plusDays(17).toString());
+                .as("the page says one day, not two")
+                .isLessThan(now.at("/forecast/late").asString());
+        assertThat(now.at("/prospect/done")).isEqualTo(now.at("/forecast/projected"));
         assertThat(now.at("/forecast/picture/0/best").asDouble()).isEqualTo(72.0);
         assertThat(now.at("/forecast/milestones").size()).isEqualTo(3);
         JsonNode later = forecast(
-                assignment, "{\"practice\":{\"by\":\"" + today.plusDays(17) + "\",\"minutesADay\":20},\"bpm\":100}");
+                assignment, "{\"practice\":{\"by\":\"" + today.plusDays(200) + "\",\"minutesADay\":20},\"bpm\":100}");
         assertThat(later.at("/forecast/kind").asString()).isEqualTo("on-course");
-        assertThat(later.at("/prospect/sentence").asString()).contains("at 20 min");
+        assertThat(later.at("/prospect/sentence").asString()).contains("with 20 min a day");
         assertThat(forecast(assignment, "{}")).isEqualTo(now);
         teacher.put("/api/assignments/" + assignment.id() + "/goal", "{\"goal\":null}");
         assertThat(forecast(assignment, "{}").has("forecast")).isFalse();

@@ -15,13 +15,15 @@ import tools.jackson.databind.json.JsonMapper;
 class StudentListsTest {
     private static final String LIST =
             """
-            name,instrument,level,minutes,lesson day,lesson time
+            name,instrument,level,minutes,lesson day,lesson time,class
             Pia Marsh,Oboe,first octave,15,Tue,9:30
             ada reed,oboe,,,,
             Ned Quill,theremin,,,,
             Ida Rush,bassoon,,4,,
             pia marsh,oboe,,,,
-            """;
+            Nan Tern,oboe,,,,,%s
+            """
+                    .formatted("x".repeat(61));
 
     @Test
     void those_that_can_be_are_added_and_the_others_are_told(Client client) {
@@ -33,8 +35,11 @@ class StudentListsTest {
         assertThat(preview.at("/lines/0/instrument").asString()).isEqualTo("Oboe");
         assertThat(preview.at("/lines/1/refusal").asString()).isEqualTo("There is a student of that name already.");
         assertThat(preview.at("/lines/2/refusal").asString()).contains("no instrument \"theremin\"");
-        assertThat(preview.at("/lines/3/refusal").asString()).isEqualTo("A day has 5 to 600 minutes.");
+        assertThat(preview.at("/lines/3/refusal").asString()).isEqualTo("A day has at least 5 minutes.");
         assertThat(preview.at("/lines/4/refusal").asString()).isEqualTo("There is a student of that name already.");
+        assertThat(preview.at("/lines/5/refusal").asString())
+                .as("the same rules as the form has")
+                .isEqualTo("The name of a class has at most 60 characters.");
         assertThat(teacher.get("/api/students").json().get("total").asInt()).isEqualTo(1);
         assertThat(teacher.post("/api/students/read", body).json().get("taken").asInt())
                 .isEqualTo(1);

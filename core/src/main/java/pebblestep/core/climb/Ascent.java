@@ -9,7 +9,7 @@ import pebblestep.core.Refusal;
 import pebblestep.core.passage.Step;
 import pebblestep.core.rhythm.Bpm;
 import pebblestep.core.rhythm.Fraction;
-import pebblestep.core.rhythm.ValueNames;
+import pebblestep.core.rhythm.Speech;
 import pebblestep.core.tempo.TempoLadder;
 
 /**
@@ -21,10 +21,6 @@ import pebblestep.core.tempo.TempoLadder;
 public record Ascent(Step step, Climb climb) {
     /** More rungs than anybody climbs in years. */
     private static final int MOST_RUNGS = 1000;
-
-    /** What is changed first: the line before how far it goes, the figure before where it starts. */
-    private static final List<AxisKind> ORDER = List.of(
-            AxisKind.LINE, AxisKind.SPAN, AxisKind.VALUE, AxisKind.PLACE, AxisKind.ARTICULATION, AxisKind.TEMPO);
 
     /** Refuses rungs that the step cannot stand on, by their axis and place. */
     public Ascent {
@@ -49,7 +45,7 @@ public record Ascent(Step step, Climb climb) {
     public Step at(Position position) {
         climb.require(position);
         Step there = step;
-        for (AxisKind kind : ORDER) {
+        for (AxisKind kind : AxisKind.asChanged()) {
             OptionalInt axis = climb.axis(kind);
             if (axis.isEmpty()) continue;
             int i = axis.getAsInt();
@@ -70,21 +66,21 @@ public record Ascent(Step step, Climb climb) {
     }
 
     /** The rungs of a position in words: {@code eighths, two octaves, 72 bpm}. */
-    public String inWords(Position position, ValueNames names) {
-        String stage = stageInWords(position, names);
+    public String inWords(Position position, Speech speech) {
+        String stage = stageInWords(position, speech);
         if (climb.axis(AxisKind.TEMPO).isEmpty()) return stage;
         String tempo = bpm(position) + " bpm";
         return stage.isEmpty() ? tempo : stage + ", " + tempo;
     }
 
     /** The same without the tempo; empty where nothing else is climbed. */
-    public String stageInWords(Position position, ValueNames names) {
+    public String stageInWords(Position position, Speech speech) {
         List<String> words = new ArrayList<>();
-        for (AxisKind kind :
-                List.of(AxisKind.VALUE, AxisKind.LINE, AxisKind.SPAN, AxisKind.PLACE, AxisKind.ARTICULATION)) {
+        for (AxisKind kind : AxisKind.asSaid()) {
+            if (kind == AxisKind.TEMPO) continue;
             climb.axis(kind)
                     .ifPresent(i ->
-                            words.add(climb.axes().get(i).rung(position.rung(i)).inWords(step.meter(), names)));
+                            words.add(climb.axes().get(i).rung(position.rung(i)).inWords(step.meter(), speech)));
         }
         return String.join(", ", words);
     }

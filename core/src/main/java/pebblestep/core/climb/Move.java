@@ -1,7 +1,7 @@
 package pebblestep.core.climb;
 
 import java.util.List;
-import java.util.Locale;
+import pebblestep.core.Words;
 
 /**
  * One legal move up from a rung, with what it changes, so that two moves can be weighed.
@@ -31,7 +31,7 @@ public record Move(
 
     /** What moves, what it does to the speed, and what to the length: one sentence with its numbers. */
     public String sentence() {
-        String what = String.join(" and ", axes.stream().map(AxisKind::further).toList());
+        String what = Words.list(axes.stream().map(AxisKind::further).toList());
         long percent = Math.round(100 * rateChange());
         String rates = rate(rateBefore) + " to " + rate(rateAfter) + " notes a second";
         String speed = percent == 0
@@ -40,10 +40,10 @@ public record Move(
         String length = moreNotes() == 0
                 ? notesAfter + " notes as before"
                 : Math.abs(moreNotes()) + (moreNotes() > 0 ? " more" : " fewer") + " notes, " + notesAfter;
-        return what.substring(0, 1).toUpperCase(Locale.ROOT) + what.substring(1) + ": " + speed + "; " + length + ".";
+        return Words.capital(what) + ": " + speed + "; " + length + ".";
     }
 
     private static String rate(double notesPerSecond) {
-        return String.format(Locale.ENGLISH, "%.1f", notesPerSecond);
+        return Words.decimal(notesPerSecond);
     }
 }

@@ -1,7 +1,7 @@
 package pebblestep.core.climb;
 
 import java.util.Comparator;
-import java.util.Optional;
+import java.util.List;
 import java.util.OptionalInt;
 import java.util.function.Function;
 import java.util.stream.IntStream;
@@ -27,16 +27,17 @@ final class NearestRung {
 
     private int index() {
         Rung was = stood.isPresent() ? rungBefore(stood.getAsInt()) : Rung.of(axis.kind(), before.step());
-        if (was instanceof Rung.OfTempo tempo) {
-            return axis.ladder().notHarderThan(tempo.bpm().toDouble());
-        }
         int exact = axis.rungs().indexOf(was);
-        if (exact >= 0) return exact;
-        if (was instanceof Rung.OfValue) {
-            return hardest(rung -> ((Rung.OfValue) rung).figure().quickest().negated(), was);
-        }
-        if (was instanceof Rung.OfSpan) return hardest(this::steps, was);
-        return alongTheOldAxis().orElse(0);
+        return switch (was) {
+            case Rung.OfTempo tempo -> axis.ladder().notHarderThan(tempo.bpm().toDouble());
+            case Rung other when exact >= 0 -> exact;
+            case Rung.OfValue value ->
+                hardest(Rung.OfValue.class, rung -> rung.figure().quickest().negated(), value);
+            case Rung.OfSpan span -> hardest(Rung.OfSpan.class, this::steps, span);
+            case Rung.OfPlace place -> alongTheOldAxis();
+            case Rung.OfArticulation joined -> alongTheOldAxis();
+            case Rung.OfLine line -> alongTheOldAxis();
+        };
     }
 
     private Rung rungBefore(int index) {
@@ -46,28 +47,28 @@ final class NearestRung {
                 .rung(index);
     }
 
-    private Fraction steps(Rung rung) {
-        return Fraction.of(
-                ((Rung.OfSpan) rung).extent().steps(before.step().key().form().size()));
+    private Fraction steps(Rung.OfSpan rung) {
+        return Fraction.of(rung.extent().steps(before.step().key().form().size()));
     }
 
     /** The first of the hardest rungs that are no harder than one, by a measure that grows with difficulty. */
-    private int hardest(Function<Rung, Fraction> measure, Rung was) {
+    private <R extends Rung> int hardest(Class<R> kind, Function<R, Fraction> measure, R was) {
+        List<Fraction> measured =
+                axis.rungs().stream().map(kind::cast).map(measure).toList();
         return IntStream.range(0, axis.size())
                 .boxed()
-                .filter(i -> measure.apply(axis.rung(i)).compareTo(measure.apply(was)) <= 0)
-                .max(Comparator.<Integer, Fraction>comparing(i -> measure.apply(axis.rung(i)))
-                        .thenComparing(Comparator.reverseOrder()))
+                .filter(i -> measured.get(i).compareTo(measure.apply(was)) <= 0)
+                .max(Comparator.<Integer, Fraction>comparing(measured::get).thenComparing(Comparator.reverseOrder()))
                 .orElse(0);
     }
 
     /** What has no measure goes back along the old axis to the last rung that is still there. */
-    private Optional<Integer> alongTheOldAxis() {
-        if (stood.isEmpty()) return Optional.empty();
+    private int alongTheOldAxis() {
+        if (stood.isEmpty()) return 0;
         return IntStream.iterate(stood.getAsInt(), i -> i >= 0, i -> i - 1)
                 .map(i -> axis.rungs().indexOf(rungBefore(i)))
                 .filter(i -> i >= 0)
-                .boxed()
-                .findFirst();
+                .findFirst()
+                .orElse(0);
     }
 }

@@ -4,7 +4,7 @@ import java.time.Duration;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 import pebblestep.core.Refusal;
 import pebblestep.core.minutes.Load;
 import pebblestep.core.minutes.Repetition;
@@ -13,8 +13,8 @@ import pebblestep.core.passage.Player;
 import pebblestep.core.passage.Step;
 import pebblestep.core.passage.Timing;
 import pebblestep.core.rhythm.Fraction;
+import pebblestep.core.rhythm.Speech;
 import pebblestep.core.rhythm.Tempo;
-import pebblestep.core.rhythm.ValueNames;
 
 /**
  * What a climb will take, known before it is begun: every rung with its time, the least time of all, and how many days it
@@ -48,12 +48,12 @@ public record Outlook(List<Ahead> rungs, Rules rules) {
     }
 
     /** The outlook from a rung on; refuses rungs that do not fit the player, saying which. */
-    public static Outlook of(Ascent ascent, Position from, Optional<Player> player) {
-        return of(ascent, ascent.walkFrom(from), player);
+    public static Outlook of(Ascent ascent, Position from, @Nullable Player player, Speech speech) {
+        return of(ascent, ascent.walkFrom(from), player, speech);
     }
 
     /** The outlook over any rungs of an ascent, in that order. */
-    public static Outlook of(Ascent ascent, List<Position> positions, Optional<Player> player) {
+    public static Outlook of(Ascent ascent, List<Position> positions, @Nullable Player player, Speech speech) {
         Climb climb = ascent.climb();
         Map<Step, Length> known = new HashMap<>();
         List<Ahead> rungs = positions.stream()
@@ -63,7 +63,7 @@ public record Outlook(List<Ahead> rungs, Rules rules) {
                     // Rungs that differ by their tempo alone have the same bars.
                     Length length = known.computeIfAbsent(
                             step.withTempo(tempo.at(ascent.step().tempo().bpm())),
-                            same -> length(same, ascent, at, player));
+                            same -> length(same, ascent, at, player, speech));
                     return new Ahead(
                             at,
                             step,
@@ -79,16 +79,16 @@ public record Outlook(List<Ahead> rungs, Rules rules) {
     /** Whole bars of a repetition, and the line itself from its first note to the start of its last. */
     private record Length(Repetition repetition, Fraction line) {}
 
-    private static Length length(Step step, Ascent ascent, Position at, Optional<Player> player) {
+    private static Length length(Step step, Ascent ascent, Position at, @Nullable Player player, Speech speech) {
         try {
             Timing timing = Timing.of(step);
             return new Length(
                     Repetition.of(Passage.of(step, player)),
                     timing.last().at().minus(timing.attacks().get(0).at()));
         } catch (Refusal e) {
-            String where = ascent.inWords(at, ValueNames.AMERICAN);
-            throw Refusal.of("axes", "The rung \"" + where + "\" cannot be played: " + e.getMessage())
-                    .fits(e.fits().orElse(""));
+            String where = ascent.inWords(at, speech);
+            Refusal refused = Refusal.of("axes", "The rung \"" + where + "\" cannot be played: " + e.getMessage());
+            throw e.fits().map(refused::fits).orElse(refused);
         }
     }
 

@@ -1,24 +1,14 @@
 package pebblestep.core.climb;
 
+import pebblestep.core.Identified;
 import pebblestep.core.rhythm.Fraction;
 
 /** What stays when the values get shorter (common practice, no source; same rate is the usual). */
-public enum RateSchool {
+public enum RateSchool implements Identified {
     /** Quarters at 120 go on as eighths at 60: the hands move as before. */
-    SAME_RATE("same-rate"),
+    SAME_RATE,
     /** Quarters at 120 go on as eighths at 120: the beat stays, the hands double. */
-    SAME_BEAT("same-beat");
-
-    private final String id;
-
-    RateSchool(String id) {
-        this.id = id;
-    }
-
-    /** The name in documents. */
-    public String id() {
-        return id;
-    }
+    SAME_BEAT;
 
     /**
      * The tempo at which shorter values go on.

@@ -13,7 +13,7 @@ import pebblestep.core.rhythm.Figure;
 import pebblestep.core.rhythm.Fraction;
 import pebblestep.core.rhythm.Leg;
 import pebblestep.core.rhythm.Meter;
-import pebblestep.core.rhythm.ValueNames;
+import pebblestep.core.rhythm.Speech;
 
 /** One rung of an axis: what a step is there. Two rungs that make the same of a step are equal. */
 public sealed interface Rung {
@@ -24,7 +24,7 @@ public sealed interface Rung {
     Step on(Step step);
 
     /** In words, for a bar of that meter: {@code eighths}, {@code two octaves}, {@code the & of 1}. */
-    String inWords(Meter meter, ValueNames names);
+    String inWords(Meter meter, Speech speech);
 
     /** The rung that a step is on already. */
     static Rung of(AxisKind kind, Step step) {
@@ -57,7 +57,7 @@ public sealed interface Rung {
         }
 
         @Override
-        public String inWords(Meter meter, ValueNames names) {
+        public String inWords(Meter meter, Speech speech) {
             return bpm + " bpm";
         }
     }
@@ -75,8 +75,8 @@ public sealed interface Rung {
         }
 
         @Override
-        public String inWords(Meter meter, ValueNames names) {
-            return StepWords.figure(figure, names);
+        public String inWords(Meter meter, Speech speech) {
+            return StepWords.figure(figure, speech);
         }
     }
 
@@ -93,7 +93,7 @@ public sealed interface Rung {
         }
 
         @Override
-        public String inWords(Meter meter, ValueNames names) {
+        public String inWords(Meter meter, Speech speech) {
             return StepWords.extent(extent);
         }
     }
@@ -119,7 +119,7 @@ public sealed interface Rung {
         }
 
         @Override
-        public String inWords(Meter meter, ValueNames names) {
+        public String inWords(Meter meter, Speech speech) {
             String there = "from " + Count.of(place, meter).inWords();
             return back.map(on -> there + ", back from " + Count.of(on, meter).inWords())
                     .orElse(there);
@@ -139,7 +139,7 @@ public sealed interface Rung {
         }
 
         @Override
-        public String inWords(Meter meter, ValueNames names) {
+        public String inWords(Meter meter, Speech speech) {
             return articulation.inWords();
         }
     }
@@ -157,7 +157,7 @@ public sealed interface Rung {
         }
 
         @Override
-        public String inWords(Meter meter, ValueNames names) {
+        public String inWords(Meter meter, Speech speech) {
             return StepWords.line(line);
         }
     }

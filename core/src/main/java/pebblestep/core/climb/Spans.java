@@ -71,11 +71,14 @@ public record Spans(Ascent ascent, Position at) {
     }
 
     private static Optional<Extent> neighbour(Extent now, int by) {
-        if (now instanceof Extent.Octaves octaves) {
-            int count = octaves.count() + by;
-            if (count == 0) return Optional.of(Extent.span(FIVE));
-            return count > MOST_OCTAVES ? Optional.empty() : Optional.of(Extent.octaves(count));
-        }
-        return by > 0 ? Optional.of(Extent.octaves(1)) : Optional.empty();
+        return switch (now) {
+            case Extent.Octaves octaves -> octaves(octaves.count() + by);
+            case Extent.Span span -> by > 0 ? Optional.of(Extent.octaves(1)) : Optional.empty();
+        };
+    }
+
+    private static Optional<Extent> octaves(int count) {
+        if (count == 0) return Optional.of(Extent.span(FIVE));
+        return count > MOST_OCTAVES ? Optional.empty() : Optional.of(Extent.octaves(count));
     }
 }

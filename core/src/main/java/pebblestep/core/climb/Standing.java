@@ -3,6 +3,7 @@ package pebblestep.core.climb;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
+import pebblestep.core.Identified;
 
 /**
  * Where a student stands on a climb, computed from everything that happened so far.
@@ -30,7 +31,7 @@ public record Standing(
         boolean held,
         LocalDate day) {
     /** What the last event did to the standing. */
-    public enum Move {
+    public enum Move implements Identified {
         NONE,
         PASSED,
         STEPPED_BACK,
@@ -75,6 +76,17 @@ public record Standing(
         return ascent.reaches(attempt, ascent.climb().last());
     }
 
+    /** How many rungs up another standing on the same climb is, the last one passed counting as one more. */
+    public int rungsTo(Standing later) {
+        boolean stays = at.equals(later.at) && topPassed == later.topPassed;
+        return stays ? 0 : ahead() - later.ahead();
+    }
+
+    /** Rungs that are still to be passed. */
+    public int ahead() {
+        return topPassed ? 0 : ascent.walkFrom(at).size();
+    }
+
     /** The standing as seen on a later day; this one where the day is not later. */
     public Standing on(LocalDate later) {
         Walk walk = new Walk(this);
@@ -110,17 +122,18 @@ public record Standing(
 
         void take(ClimbEvent event) {
             open(event.day());
-            if (event instanceof ClimbEvent.Changed changed) {
-                Position kept = changed.ascent().nearest(ascent, at);
-                ascent = changed.ascent();
-                put(kept);
-            } else if (event instanceof ClimbEvent.Placed placed) {
-                put(placed.at());
-            } else if (event instanceof ClimbEvent.Held holding) {
-                hold(holding.holds());
-            } else if (event instanceof Attempt attempt) {
-                attempt(attempt);
+            switch (event) {
+                case ClimbEvent.Changed changed -> change(changed.ascent());
+                case ClimbEvent.Placed placed -> put(placed.at());
+                case ClimbEvent.Held holding -> hold(holding.holds());
+                case Attempt attempt -> attempt(attempt);
             }
+        }
+
+        private void change(Ascent other) {
+            Position kept = other.nearest(ascent, at);
+            ascent = other;
+            put(kept);
         }
 
         /** A new day gives the rungs of the day back, and opens a rung that was waiting for it. */

@@ -5,10 +5,12 @@ import java.time.temporal.ChronoUnit;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import pebblestep.core.Identified;
 
 /**
- * Whether a goal will be met: the gain that is needed each week against the gain that was made, from the best clean speed
- * of each day of the last 28.
+ * Whether a goal will be met. Where a climb leads to it, the student's rungs a day say when ({@link Estimate}), and the
+ * slope through the best clean speed of each day of the last 28 is their check; without a climb the slope speaks alone.
  *
  * @param kind the short of it
  * @param goal what is to be met
@@ -16,7 +18,8 @@ import java.util.Optional;
  * @param now the clean speed of today, in notes a second: the best of the last three days with clean takes
  * @param neededAWeek gain needed each week, in notes a second; empty when the day is here
  * @param line the line through the bests, x in days from today; empty where there are too few
- * @param projected day on which the goal would be met at this pace
+ * @param estimate when the climb reaches it; empty where no climb leads to it
+ * @param projected the likeliest day on which it is met
  * @param sentence all of it, with its numbers
  */
 public record Forecast(
@@ -26,6 +29,7 @@ public record Forecast(
         Optional<Double> now,
         Optional<Double> neededAWeek,
         Optional<TheilSen> line,
+        Optional<Estimate> estimate,
         Optional<LocalDate> projected,
         String sentence) {
     /** Days looked back on. */
@@ -37,18 +41,14 @@ public record Forecast(
     /** Days that these must lie apart, first to last. */
     public static final int LEAST_STRETCH = 6;
 
-    /** Normal quantile of 80 percent between both bounds. */
-    private static final double Z_80 = 1.2815515655446004;
-
     private static final int RECENT_DAYS = 3;
-    private static final int FURTHEST_DAYS = 3650;
     private static final double EPSILON = 1e-9;
 
     /** A pace under half of what is needed is not caught up by a little more practice (a judgement of ours, no source). */
     private static final double OUT_OF_REACH = 2;
 
     /** What a forecast comes to. */
-    public enum Kind {
+    public enum Kind implements Identified {
         REACHED,
         ON_COURSE,
         BEHIND,
@@ -62,14 +62,18 @@ public record Forecast(
         bests = List.copyOf(bests);
     }
 
-    /** The forecast of a goal from the best clean speeds of each day, in any order. */
-    public static Forecast of(List<DayBest> all, Goal goal, LocalDate today) {
+    /**
+     * The forecast of a goal from the best clean speeds of each day, in any order.
+     *
+     * @param estimate when the climb reaches it; null where no climb leads to it
+     */
+    public static Forecast of(List<DayBest> all, Goal goal, @Nullable Estimate estimate, LocalDate today) {
         LocalDate first = today.minusDays(WINDOW_DAYS - 1L);
         List<DayBest> bests = all.stream()
                 .filter(best -> !best.day().isBefore(first) && !best.day().isAfter(today))
                 .sorted(Comparator.comparing(DayBest::day))
                 .toList();
-        return new Reckoning(bests, goal, today).forecast();
+        return new Reckoning(bests, goal, Optional.ofNullable(estimate), today).forecast();
     }
 
     /** Gain of a week, in notes a second. */
@@ -78,7 +82,7 @@ public record Forecast(
     }
 
     /** The reckoning of one forecast. */
-    private record Reckoning(List<DayBest> bests, Goal goal, LocalDate today) {
+    private record Reckoning(List<DayBest> bests, Goal goal, Optional<Estimate> estimate, LocalDate today) {
         Forecast forecast() {
             Optional<Double> now = bests.stream()
                     .skip(Math.max(0, bests.size() - RECENT_DAYS))
@@ -88,10 +92,11 @@ public record Forecast(
             double missing = goal.notesPerSecond() - now.orElse(0.0);
             long days = ChronoUnit.DAYS.between(today, goal.date());
             Optional<Double> needed = days > 0 ? now.map(at -> missing / days * 7) : Optional.empty();
-            Optional<LocalDate> projected = line.flatMap(fit -> projected(missing, fit.slope()));
-            Kind kind = kind(now, missing, days, line, projected);
-            String sentence = new ForecastWords(goal, today, now, needed, line, projected).of(kind);
-            return new Forecast(kind, goal, bests, now, needed, line, projected, sentence);
+            Optional<LocalDate> slope = line.flatMap(fit -> projected(missing, fit.slope()));
+            Kind kind = kind(now, missing, days, line, slope);
+            String sentence = new ForecastWords(goal, today, now, needed, line, estimate, slope).of(kind);
+            Optional<LocalDate> projected = estimate.map(Estimate::likely).or(() -> slope);
+            return new Forecast(kind, goal, bests, now, needed, line, estimate, projected, sentence);
         }
 
         private Optional<TheilSen> line() {
@@ -103,13 +108,15 @@ public record Forecast(
                             .map(best -> new TheilSen.Point(
                                     ChronoUnit.DAYS.between(today, best.day()), best.notesPerSecond()))
                             .toList(),
-                    Z_80));
+                    Estimate.Z_80));
         }
 
         private Optional<LocalDate> projected(double missing, double slope) {
             if (missing <= 0) return Optional.of(today);
             double days = Math.ceil(missing / slope - EPSILON);
-            return slope > 0 && days <= FURTHEST_DAYS ? Optional.of(today.plusDays((long) days)) : Optional.empty();
+            return slope > 0 && days <= Estimate.FURTHEST_DAYS
+                    ? Optional.of(today.plusDays((long) days))
+                    : Optional.empty();
         }
 
         private Kind kind(
@@ -120,10 +127,20 @@ public record Forecast(
                 Optional<LocalDate> projected) {
             if (now.isPresent() && missing <= EPSILON) return Kind.REACHED;
             if (days <= 0) return Kind.PASSED;
+            if (estimate.isPresent()) return byRungs(estimate.get());
             if (line.isEmpty()) return Kind.TOO_FEW;
             if (projected.isPresent() && !projected.get().isAfter(goal.date())) return Kind.ON_COURSE;
             double needed = missing / days;
             return needed > OUT_OF_REACH * line.get().slope() + EPSILON ? Kind.OUT_OF_REACH : Kind.BEHIND;
+        }
+
+        /** The same by the rungs. Whose own days are few is not judged by those of others. */
+        private Kind byRungs(Estimate when) {
+            if (when.pace().source() != Pace.Source.OWN) return Kind.TOO_FEW;
+            if (!when.likely().isAfter(goal.date())) return Kind.ON_COURSE;
+            long wanted = ChronoUnit.DAYS.between(today, goal.date());
+            long likely = ChronoUnit.DAYS.between(today, when.likely());
+            return likely > OUT_OF_REACH * wanted ? Kind.OUT_OF_REACH : Kind.BEHIND;
         }
     }
 }

@@ -1,10 +1,9 @@
 package pebblestep.core.forecast;
 
 import java.time.LocalDate;
-import java.time.format.DateTimeFormatter;
 import java.time.temporal.ChronoUnit;
-import java.util.Locale;
 import java.util.Optional;
+import pebblestep.core.Words;
 
 /** Says a forecast in one sentence with its numbers. */
 record ForecastWords(
@@ -13,14 +12,31 @@ record ForecastWords(
         Optional<Double> now,
         Optional<Double> needed,
         Optional<TheilSen> line,
-        Optional<LocalDate> projected) {
-    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMMM", Locale.ENGLISH);
-    private static final DateTimeFormatter DAY_AND_YEAR = DateTimeFormatter.ofPattern("d MMMM yyyy", Locale.ENGLISH);
+        Optional<Estimate> estimate,
+        Optional<LocalDate> slope) {
     private static final int DAYS_A_WEEK = 7;
 
     String of(Forecast.Kind kind) {
         String target = goal.tempo().bpm() + " bpm";
         String by = date(goal.date());
+        return estimate.map(when -> byRungs(kind, when, target, by)).orElseGet(() -> bySlope(kind, target, by));
+    }
+
+    private String byRungs(Forecast.Kind kind, Estimate when, String target, String by) {
+        EstimateWords words = new EstimateWords(when, today);
+        String there = "there " + words.range() + ", " + words.pace() + "." + words.check(slope);
+        return switch (kind) {
+            case REACHED, PASSED -> bySlope(kind, target, by);
+            case TOO_FEW -> "Too few days to judge " + target + " on " + by + ": " + there;
+            case ON_COURSE -> "On course for " + target + " on " + by + ": " + there;
+            case BEHIND ->
+                "Behind by " + Words.counted(ChronoUnit.DAYS.between(goal.date(), when.likely()), "day") + " for "
+                        + target + " on " + by + ": " + there;
+            case OUT_OF_REACH -> target + " on " + by + " is out of reach at this pace: " + there;
+        };
+    }
+
+    private String bySlope(Forecast.Kind kind, String target, String by) {
         return switch (kind) {
             case REACHED -> target + " is reached: clean at " + bpm(now.orElseThrow()) + " bpm.";
             case PASSED ->
@@ -30,16 +46,15 @@ record ForecastWords(
             case TOO_FEW -> tooFew(target, by);
             case ON_COURSE ->
                 "On course for " + target + " on " + by + ": " + pace() + "; at this pace it is there on "
-                        + date(projected.orElseThrow()) + ".";
+                        + date(slope.orElseThrow()) + ".";
             case BEHIND -> {
-                long late = ChronoUnit.DAYS.between(goal.date(), projected.orElseThrow());
-                yield "Behind by " + late + (late == 1 ? " day" : " days") + " for " + target + " on " + by + ": "
-                        + pace() + "; at this pace it is there on " + date(projected.orElseThrow()) + ".";
+                long late = ChronoUnit.DAYS.between(goal.date(), slope.orElseThrow());
+                yield "Behind by " + Words.counted(late, "day") + " for " + target + " on " + by + ": " + pace()
+                        + "; at this pace it is there on " + date(slope.orElseThrow()) + ".";
             }
             case OUT_OF_REACH ->
                 target + " on " + by + " is out of reach at this pace: " + pace() + "; "
-                        + projected
-                                .map(day -> "it would take until " + date(day) + ".")
+                        + slope.map(day -> "it would take until " + date(day) + ".")
                                 .orElse("it would not arrive at all.");
         };
     }
@@ -62,8 +77,7 @@ record ForecastWords(
     }
 
     private String bpm(double notesPerSecond) {
-        String text = String.format(Locale.ENGLISH, "%.1f", goal.bpmOf(notesPerSecond));
-        return text.endsWith(".0") ? text.substring(0, text.length() - 2) : text;
+        return Words.plain(goal.bpmOf(notesPerSecond));
     }
 
     private String date(LocalDate day) {
@@ -72,6 +86,6 @@ record ForecastWords(
 
     /** A day, with its year only where that is not this one. */
     static String date(LocalDate day, LocalDate today) {
-        return (day.getYear() == today.getYear() ? DAY : DAY_AND_YEAR).format(day);
+        return day.getYear() == today.getYear() ? Words.day(day) : Words.dayAndYear(day);
     }
 }

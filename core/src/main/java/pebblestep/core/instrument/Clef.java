@@ -1,10 +1,10 @@
 package pebblestep.core.instrument;
 
-import pebblestep.core.Refusal;
+import pebblestep.core.Identified;
 import pebblestep.core.pitch.Pitch;
 
 /** A clef, by the pitch on its middle line: enough to place every note on the staff. */
-public enum Clef {
+public enum Clef implements Identified {
     TREBLE("treble", "B4"),
     BASS("bass", "D3"),
     ALTO("alto", "C4"),
@@ -29,14 +29,11 @@ public enum Clef {
 
     /** The clef of that id; refuses others, naming those there are. */
     public static Clef of(String id) {
-        for (Clef clef : values()) {
-            if (clef.id.equals(id)) return clef;
-        }
-        throw Refusal.of("There is no clef \"" + id + "\" here.")
-                .fits("One of: treble, bass, alto, tenor, treble-8vb, treble-8va, bass-8vb.");
+        return Identified.of(Clef.class, id);
     }
 
     /** The name in requests and scores. */
+    @Override
     public String id() {
         return id;
     }

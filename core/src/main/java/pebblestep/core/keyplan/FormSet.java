@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
+import pebblestep.core.Identified;
 import pebblestep.core.pitch.NoteName;
 import pebblestep.core.scale.Direction;
 import pebblestep.core.scale.Form;
@@ -11,7 +12,7 @@ import pebblestep.core.scale.Forms;
 import pebblestep.core.scale.Key;
 
 /** What a key brings with it: the major scale alone, or more of its family (common practice, no source). */
-public enum FormSet {
+public enum FormSet implements Identified {
     MAJOR("major alone"),
     MAJOR_AND_RELATIVE("major and its relative minor"),
     MAJOR_AND_MINORS("major and the three minors of its relative"),

@@ -10,6 +10,7 @@ import pebblestep.core.passage.Player;
 import pebblestep.core.passage.Step;
 import pebblestep.core.passage.Step.Named;
 import pebblestep.core.passage.StepWords;
+import pebblestep.core.rhythm.Speech;
 import pebblestep.core.scale.Key;
 
 /**
@@ -26,13 +27,13 @@ public record InKey(Ascent ascent, Optional<Integer> fewerOctaves) {
      *
      * @param named whether the key is the sounding or the written one
      */
-    public static InKey of(Ascent template, Key key, Named named, Player player) {
-        Step step = moved(template.step(), key, named);
+    public static InKey of(Ascent template, Key key, Named named, Player player, Speech speech) {
+        Step step = moved(template.step(), key, named, speech);
         Ascent whole = Ascent.of(step, template.climb());
         boolean spanClimbs = template.climb().axis(AxisKind.SPAN).isPresent();
         Refusal refused;
         try {
-            return new InKey(fitting(whole, player), Optional.empty());
+            return new InKey(fitting(whole, player, speech), Optional.empty());
         } catch (Refusal e) {
             refused = e;
         }
@@ -40,7 +41,7 @@ public record InKey(Ascent ascent, Optional<Integer> fewerOctaves) {
             for (int fewer = octaves.count() - 1; fewer >= 1; fewer--) {
                 Step shorter = step.withLine(step.line().withExtent(Extent.octaves(fewer)));
                 try {
-                    return new InKey(fitting(Ascent.of(shorter, template.climb()), player), Optional.of(fewer));
+                    return new InKey(fitting(Ascent.of(shorter, template.climb()), player, speech), Optional.of(fewer));
                 } catch (Refusal tooFar) {
                     // One octave less is tried next.
                 }
@@ -50,12 +51,12 @@ public record InKey(Ascent ascent, Optional<Integer> fewerOctaves) {
     }
 
     /** Every rung has to fit, not only the first. */
-    private static Ascent fitting(Ascent ascent, Player player) {
-        Outlook.of(ascent, ascent.climb().first(), Optional.of(player));
+    private static Ascent fitting(Ascent ascent, Player player, Speech speech) {
+        Outlook.of(ascent, ascent.climb().first(), player, speech);
         return ascent;
     }
 
-    private static Step moved(Step step, Key key, Named named) {
+    private static Step moved(Step step, Key key, Named named, Speech speech) {
         Step inKey = new Step(
                 "",
                 key,
@@ -67,7 +68,7 @@ public record InKey(Ascent ascent, Optional<Integer> fewerOctaves) {
                 step.tempo(),
                 step.articulation(),
                 step.metronome());
-        String title = step.title().isBlank() ? StepWords.title(inKey) : key + ": " + step.title();
+        String title = step.title().isBlank() ? StepWords.title(inKey, speech) : key + ": " + step.title();
         return inKey.withTitle(title);
     }
 }

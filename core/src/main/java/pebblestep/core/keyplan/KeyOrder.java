@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.stream.Stream;
+import pebblestep.core.Identified;
 import pebblestep.core.Refusal;
 import pebblestep.core.pitch.NoteName;
 
@@ -12,7 +13,7 @@ import pebblestep.core.pitch.NoteName;
  * begins again a semitone higher, until they are (common practice, no source). Every order meets each of the twelve once
  * a round, whatever key it starts from.
  */
-public enum KeyOrder {
+public enum KeyOrder implements Identified {
     FOURTHS("by fourths", 5),
     FIFTHS("by fifths", 7),
     SEMITONE_UP("up by semitones", 1),

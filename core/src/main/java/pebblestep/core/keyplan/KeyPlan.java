@@ -1,14 +1,14 @@
 package pebblestep.core.keyplan;
 
 import java.time.LocalDate;
-import java.time.format.DateTimeFormatter;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
+import pebblestep.core.Identified;
+import pebblestep.core.Words;
 import pebblestep.core.pitch.NoteName;
 
 /**
@@ -22,10 +22,9 @@ import pebblestep.core.pitch.NoteName;
  */
 public record KeyPlan(List<NoteName> round, boolean thereAndBack, Pace pace, LocalDate from) {
     private static final int WEEK = 7;
-    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMMM", Locale.ENGLISH);
 
     /** When the next key comes. */
-    public enum Pace {
+    public enum Pace implements Identified {
         /** The usual (common practice, no source). */
         WEEK("a key a week"),
         /** For the advanced; never for a beginner (common practice, no source). */
@@ -74,7 +73,12 @@ public record KeyPlan(List<NoteName> round, boolean thereAndBack, Pace pace, Loc
      * @param since the day on which its time began
      * @param held whether the plan stands still
      */
-    public record Station(int place, int round, NoteName tonic, LocalDate since, boolean held) {}
+    public record Station(int place, int round, NoteName tonic, LocalDate since, boolean held) {
+        /** The same, had its time begun on another day. */
+        public Station since(LocalDate day) {
+            return new Station(place, round, tonic, day, held);
+        }
+    }
 
     public KeyPlan {
         round = List.copyOf(KeyOrder.own(round));
@@ -119,8 +123,13 @@ public record KeyPlan(List<NoteName> round, boolean thereAndBack, Pace pace, Loc
                 : Optional.of(station.since().plusDays(length()));
     }
 
+    /** Days that a key lasts; a plan that waits for a key to be learned has no such length. */
     private int length() {
-        return pace == Pace.WEEK ? WEEK : 1;
+        return switch (pace) {
+            case WEEK -> WEEK;
+            case DAY -> 1;
+            case LEARNED -> throw new IllegalStateException("A key lasts until it is learned.");
+        };
     }
 
     /**
@@ -130,14 +139,14 @@ public record KeyPlan(List<NoteName> round, boolean thereAndBack, Pace pace, Loc
      */
     public String sentence(Station station, LocalDate today, UnaryOperator<NoteName> read) {
         String key = read.apply(station.tonic()).toString();
-        if (station.since().isAfter(today)) return "Begins in " + key + " on " + DAY.format(station.since()) + ".";
-        String now = "In " + key + " since " + DAY.format(station.since()) + ", key "
+        if (station.since().isAfter(today)) return "Begins in " + key + " on " + Words.day(station.since()) + ".";
+        String now = "In " + key + " since " + Words.day(station.since()) + ", key "
                 + (station.place() % round.size() + 1) + " of " + round.size()
                 + (station.round() == 0 ? "" : ", round " + (station.round() + 1));
         NoteName next = read.apply(at(station.place() + 1));
         if (station.held()) return now + "; held here until you let it go on.";
         return nextOn(station)
-                .map(day -> now + "; " + next + " from " + DAY.format(day) + ".")
+                .map(day -> now + "; " + next + " from " + Words.day(day) + ".")
                 .orElse(now + "; " + next + " when this one is learned.");
     }
 
@@ -179,17 +188,23 @@ public record KeyPlan(List<NoteName> round, boolean thereAndBack, Pace pace, Loc
 
         void take(Event event) {
             until(event.day());
-            if (event instanceof Skip || event instanceof Learned && pace == Pace.LEARNED && !held) {
-                place++;
-                since = event.day();
-            } else if (event instanceof Repeat) {
-                since = event.day();
-            } else if (event instanceof Hold) {
-                held = true;
-            } else if (event instanceof GoOn) {
-                held = false;
-                since = event.day();
+            switch (event) {
+                case Skip skip -> next(skip.day());
+                case Learned learned -> {
+                    if (pace == Pace.LEARNED && !held) next(learned.day());
+                }
+                case Repeat repeat -> since = repeat.day();
+                case Hold hold -> held = true;
+                case GoOn on -> {
+                    held = false;
+                    since = on.day();
+                }
             }
+        }
+
+        private void next(LocalDate day) {
+            place++;
+            since = day;
         }
 
         Station station() {

@@ -1,2 +1,5 @@
 /** Knows orders of keys. */
+@NullMarked
 package pebblestep.core.keyplan;
+
+import org.jspecify.annotations.NullMarked;

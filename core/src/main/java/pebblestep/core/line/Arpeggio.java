@@ -14,8 +14,8 @@ import pebblestep.core.scale.Form;
  */
 public record Arpeggio(ChordSize chord) implements Pattern {
     @Override
-    public String id() {
-        return "arpeggio";
+    public PatternKind kind() {
+        return PatternKind.ARPEGGIO;
     }
 
     @Override

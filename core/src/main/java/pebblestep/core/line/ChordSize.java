@@ -1,21 +1,16 @@
 package pebblestep.core.line;
 
-/** How many notes a chord is built of. */
-public enum ChordSize {
-    TRIAD("triad", 3),
-    SEVENTH("seventh", 4);
+import pebblestep.core.Identified;
 
-    private final String id;
+/** How many notes a chord is built of. */
+public enum ChordSize implements Identified {
+    TRIAD(3),
+    SEVENTH(4);
+
     private final int notes;
 
-    ChordSize(String id, int notes) {
-        this.id = id;
+    ChordSize(int notes) {
         this.notes = notes;
-    }
-
-    /** The name in step documents. */
-    public String id() {
-        return id;
     }
 
     /** Number of notes. */

@@ -17,8 +17,8 @@ public record Chords(ChordSize chord) implements Pattern {
     private static final int SMALLEST_FORM = 5;
 
     @Override
-    public String id() {
-        return "chords";
+    public PatternKind kind() {
+        return PatternKind.CHORDS;
     }
 
     @Override

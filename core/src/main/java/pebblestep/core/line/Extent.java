@@ -1,11 +1,23 @@
 package pebblestep.core.line;
 
+import java.util.List;
+import java.util.function.IntFunction;
+import java.util.stream.IntStream;
 import pebblestep.core.Refusal;
 
 /** How much of a form a line covers: a number of octaves, or a span of scale notes. */
 public sealed interface Extent {
     /** Steps of the form from the bottom note of the range to its top note. */
     int steps(int formSize);
+
+    /** Everything of the same kind that is smaller, widest first: fewer octaves, or fewer notes. */
+    List<Extent> smaller();
+
+    private static List<Extent> down(int from, int to, IntFunction<Extent> extent) {
+        return IntStream.iterate(from, i -> i >= to, i -> i - 1)
+                .mapToObj(extent)
+                .toList();
+    }
 
     /** Whole octaves, 1 to 4. */
     static Extent octaves(int count) {
@@ -29,6 +41,11 @@ public sealed interface Extent {
         public int steps(int formSize) {
             return count * formSize;
         }
+
+        @Override
+        public List<Extent> smaller() {
+            return down(count - 1, 1, Octaves::new);
+        }
     }
 
     /** A number of scale notes; refuses fewer than 2 and more than 50. */
@@ -42,6 +59,11 @@ public sealed interface Extent {
         @Override
         public int steps(int formSize) {
             return notes - 1;
+        }
+
+        @Override
+        public List<Extent> smaller() {
+            return down(notes - 1, 2, Span::new);
         }
     }
 }

@@ -15,8 +15,8 @@ import pebblestep.core.scale.Form;
  */
 public record Free(FreeDegrees degrees, boolean moved) implements Pattern {
     @Override
-    public String id() {
-        return "free";
+    public PatternKind kind() {
+        return PatternKind.FREE;
     }
 
     @Override

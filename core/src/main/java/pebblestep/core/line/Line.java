@@ -119,7 +119,7 @@ public record Line(
      * that does not turn, or turns more than once, and where the turn is left out.
      */
     public OptionalInt turnAt(Form form) {
-        if (!turns() || pattern instanceof Reach) return OptionalInt.empty();
+        if (!turns() || pattern.kind().turnsOften()) return OptionalInt.empty();
         Travel out = travel == Travel.UP_DOWN ? Travel.UP : Travel.DOWN;
         int oneWay = pattern.count(form, new Line(pattern, extent, out, turn, from));
         int at = oneWay - 1 + (turn == Turn.DOUBLE ? 1 : 0) - (enter - 1);

@@ -2,6 +2,7 @@ package pebblestep.core.line;
 
 import java.util.ArrayList;
 import java.util.List;
+import pebblestep.core.Identified;
 import pebblestep.core.Refusal;
 import pebblestep.core.scale.Direction;
 import pebblestep.core.scale.Form;
@@ -14,20 +15,9 @@ import pebblestep.core.scale.Form;
  */
 public record Passing(Change change, int note) {
     /** What is done. */
-    public enum Change {
-        ADD("add"),
-        LEAVE_OUT("leave-out");
-
-        private final String id;
-
-        Change(String id) {
-            this.id = id;
-        }
-
-        /** The name in step documents. */
-        public String id() {
-            return id;
-        }
+    public enum Change implements Identified {
+        ADD,
+        LEAVE_OUT;
     }
 
     private static final int WHOLE_STEP = 2;

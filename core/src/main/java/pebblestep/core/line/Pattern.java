@@ -3,10 +3,10 @@ package pebblestep.core.line;
 import java.util.List;
 import pebblestep.core.scale.Form;
 
-/** What a line does with the notes of its range. Its id is its name in step documents. */
+/** What a line does with the notes of its range. */
 public sealed interface Pattern permits Straight, Arpeggio, Sequence, Reach, Pivot, Chords, Free {
-    /** The name in step documents. */
-    String id();
+    /** Which of the kinds it is. */
+    PatternKind kind();
 
     /** The notes in playing order. Asked through {@link Line#notes}, which has checked that they can be made. */
     List<LineNote> notes(Form form, Line line);

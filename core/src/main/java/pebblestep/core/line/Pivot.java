@@ -17,8 +17,8 @@ public record Pivot() implements Pattern {
     private static final int OCTAVE = 12;
 
     @Override
-    public String id() {
-        return "pivot";
+    public PatternKind kind() {
+        return PatternKind.PIVOT;
     }
 
     @Override
@@ -72,8 +72,13 @@ public record Pivot() implements Pattern {
     }
 
     private static int pivot(Form form, Line line) {
-        if (line.extent() instanceof Extent.Span) return line.highest(form);
-        int octaves = ((Extent.Octaves) line.extent()).count();
+        return switch (line.extent()) {
+            case Extent.Span span -> line.highest(form);
+            case Extent.Octaves octaves -> fifthAbove(form, line, octaves.count());
+        };
+    }
+
+    private static int fifthAbove(Form form, Line line, int octaves) {
         int wanted = semitones(form, line.lowest()) + FIFTH;
         int index = line.lowest();
         while (semitones(form, index) < wanted) index++;
@@ -83,7 +88,11 @@ public record Pivot() implements Pattern {
     @Override
     public void requireIn(Form form, Line line) {
         int semitones = semitones(form, pivot(form, line)) - semitones(form, line.lowest());
-        boolean fifthIsThere = line.extent() instanceof Extent.Span || semitones % OCTAVE == FIFTH;
+        boolean fifthIsThere =
+                switch (line.extent()) {
+                    case Extent.Span span -> true;
+                    case Extent.Octaves octaves -> semitones % OCTAVE == FIFTH;
+                };
         if (!fifthIsThere) {
             throw Refusal.of("line.pattern", "The " + form.name() + " has no fifth above this note to hang a pivot on.")
                     .fits("Give a span instead of octaves: it hangs on the top note.");

@@ -31,8 +31,8 @@ public record Reach(List<Integer> targets) implements Pattern {
     }
 
     @Override
-    public String id() {
-        return "reach";
+    public PatternKind kind() {
+        return PatternKind.REACH;
     }
 
     @Override

@@ -29,8 +29,8 @@ public record Sequence(List<Integer> cell) implements Pattern {
     }
 
     @Override
-    public String id() {
-        return "sequence";
+    public PatternKind kind() {
+        return PatternKind.SEQUENCE;
     }
 
     @Override

@@ -8,8 +8,8 @@ import pebblestep.core.scale.Form;
 /** The notes of a form in order: one octave of major up and down is 1 2 3 4 5 6 7 8 7 6 5 4 3 2 1. */
 public record Straight() implements Pattern {
     @Override
-    public String id() {
-        return "straight";
+    public PatternKind kind() {
+        return PatternKind.STRAIGHT;
     }
 
     @Override

@@ -1,22 +1,13 @@
 package pebblestep.core.line;
 
+import pebblestep.core.Identified;
+
 /** The way a line goes through its range. */
-public enum Travel {
-    UP_DOWN("up-down"),
-    UP("up"),
-    DOWN("down"),
-    DOWN_UP("down-up");
-
-    private final String id;
-
-    Travel(String id) {
-        this.id = id;
-    }
-
-    /** The name in step documents. */
-    public String id() {
-        return id;
-    }
+public enum Travel implements Identified {
+    UP_DOWN,
+    UP,
+    DOWN,
+    DOWN_UP;
 
     /** Whether the line turns round, so that its turning note can be struck once or twice. */
     public boolean turns() {

@@ -1,20 +1,11 @@
 package pebblestep.core.line;
 
+import pebblestep.core.Identified;
+
 /** Whether the note on which a line turns round is struck once or twice. */
-public enum Turn {
-    SINGLE("single"),
-    DOUBLE("double");
-
-    private final String id;
-
-    Turn(String id) {
-        this.id = id;
-    }
-
-    /** The name in step documents. */
-    public String id() {
-        return id;
-    }
+public enum Turn implements Identified {
+    SINGLE,
+    DOUBLE;
 
     /** The other one. */
     public Turn other() {

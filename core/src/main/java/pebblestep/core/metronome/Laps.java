@@ -2,6 +2,7 @@ package pebblestep.core.metronome;
 
 import java.util.ArrayList;
 import java.util.List;
+import pebblestep.core.Identified;
 import pebblestep.core.Refusal;
 
 /**
@@ -24,7 +25,7 @@ public record Laps(Voice voice, int every, List<Lap> laps) {
     }
 
     /** Who plays. */
-    public enum Voice {
+    public enum Voice implements Identified {
         /** The student alone. */
         WITHOUT,
         /** The voice with the student. */

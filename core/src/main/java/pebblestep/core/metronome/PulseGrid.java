@@ -3,6 +3,7 @@ package pebblestep.core.metronome;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.TreeMap;
+import pebblestep.core.Identified;
 import pebblestep.core.passage.Passage;
 import pebblestep.core.passage.Step;
 import pebblestep.core.passage.landing.Landing;
@@ -51,7 +52,7 @@ public record PulseGrid(Fraction from, Fraction to, Fraction click, List<Tick> t
     public record Place(Fraction at, Count count, List<Grid> grids) {}
 
     /** A division to which a start can snap. */
-    public enum Grid {
+    public enum Grid implements Identified {
         BEATS,
         EIGHTHS,
         SIXTEENTHS,

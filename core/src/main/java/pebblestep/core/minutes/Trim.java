@@ -1,6 +1,7 @@
 package pebblestep.core.minutes;
 
 import java.time.Duration;
+import pebblestep.core.Identified;
 
 /**
  * One thing left out so that a routine fits.
@@ -12,7 +13,7 @@ import java.time.Duration;
  */
 public record Trim(Kind kind, int portion, Duration frees, String sentence) {
     /** What can be left out, in the order in which it goes (common practice, no source). */
-    public enum Kind {
+    public enum Kind implements Identified {
         REPETITIONS,
         REVIEW,
         STEP

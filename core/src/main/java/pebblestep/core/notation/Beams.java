@@ -34,18 +34,22 @@ final class Beams {
         if (meter.beats() != 4) return beams;
         List<Beam> merged = new ArrayList<>();
         for (Beam beam : beams) {
-            Beam before = merged.isEmpty() ? null : merged.get(merged.size() - 1);
-            boolean joined = before != null
-                    && before.to() + 1 == beam.from()
-                    && isPlainPair(before, glyphs, meter)
-                    && isPlainPair(beam, glyphs, meter)
-                    && beat(glyphs.get(before.from()), meter, barStart) % 2 == 0
-                    && beat(glyphs.get(beam.from()), meter, barStart)
-                            == beat(glyphs.get(before.from()), meter, barStart) + 1;
-            if (joined) merged.set(merged.size() - 1, new Beam(before.from(), beam.to()));
+            int last = merged.size() - 1;
+            boolean joined = last >= 0 && areHalfABar(merged.get(last), beam, glyphs, meter, barStart);
+            if (joined) merged.set(last, new Beam(merged.get(last).from(), beam.to()));
             else merged.add(beam);
         }
         return merged;
+    }
+
+    /** Whether two beams are pairs of halves of a beat that together fill the first or the second half of the bar. */
+    private static boolean areHalfABar(Beam before, Beam beam, List<Glyph> glyphs, Meter meter, Fraction barStart) {
+        int first = beat(glyphs.get(before.from()), meter, barStart);
+        return before.to() + 1 == beam.from()
+                && isPlainPair(before, glyphs, meter)
+                && isPlainPair(beam, glyphs, meter)
+                && first % 2 == 0
+                && beat(glyphs.get(beam.from()), meter, barStart) == first + 1;
     }
 
     private static boolean isPlainPair(Beam beam, List<Glyph> glyphs, Meter meter) {

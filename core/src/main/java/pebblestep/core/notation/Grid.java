@@ -2,6 +2,7 @@ package pebblestep.core.notation;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import pebblestep.core.rhythm.Fraction;
 import pebblestep.core.rhythm.Meter;
 
@@ -31,21 +32,22 @@ final class Grid {
     }
 
     private void splitInto(Span span, List<Span> pieces) {
-        Fraction cut = cutOf(span);
-        if (cut == null) {
+        Optional<Fraction> cut = cutOf(span);
+        if (cut.isEmpty()) {
             pieces.add(span);
             return;
         }
-        splitInto(span.cut(span.from(), cut), pieces);
-        splitInto(span.cut(cut, span.to()), pieces);
+        splitInto(span.cut(span.from(), cut.get()), pieces);
+        splitInto(span.cut(cut.get(), span.to()), pieces);
     }
 
-    /** Where to cut, or null when one sign shows it all. */
-    private Fraction cutOf(Span span) {
-        Fraction strongest = strongestInside(span);
-        if (strongest == null) return null;
-        boolean hidesBeat = strength(strongest) >= BEAT && strength(strongest) > strength(span.from());
-        return hidesBeat || !isWritable(span) ? strongest : null;
+    /** Where to cut; empty when one sign shows it all. */
+    private Optional<Fraction> cutOf(Span span) {
+        return strongestInside(span).filter(strongest -> hidesBeat(strongest, span) || !isWritable(span));
+    }
+
+    private boolean hidesBeat(Fraction strongest, Span span) {
+        return strength(strongest) >= BEAT && strength(strongest) > strength(span.from());
     }
 
     private boolean isWritable(Span span) {
@@ -96,12 +98,12 @@ final class Grid {
         return BEAT - 1 - (64 - Long.numberOfLeadingZeros(fine));
     }
 
-    private Fraction strongestInside(Span span) {
+    private Optional<Fraction> strongestInside(Span span) {
         Fraction step = finest(span);
-        Fraction best = null;
+        Optional<Fraction> best = Optional.empty();
         Fraction firstMultiple = step.times(span.from().dividedBy(step).floor() + 1);
         for (Fraction at = firstMultiple; at.isLessThan(span.to()); at = at.plus(step)) {
-            if (best == null || strength(at) > strength(best)) best = at;
+            if (best.isEmpty() || strength(at) > strength(best.get())) best = Optional.of(at);
         }
         return best;
     }

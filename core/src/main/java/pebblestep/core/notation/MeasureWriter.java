@@ -156,10 +156,11 @@ final class MeasureWriter {
             Fraction written = piece.length().times(scale);
             add(piece, Grid.base(written), Grid.isPlain(written) ? 0 : 1);
         }
-        Tuplet open = tuplets.isEmpty() ? null : tuplets.get(tuplets.size() - 1);
-        boolean continues = open != null && beatOf(glyphs.get(open.from()).at()) == beat;
+        int open = tuplets.size() - 1;
+        boolean continues =
+                open >= 0 && beatOf(glyphs.get(tuplets.get(open).from()).at()) == beat;
         int last = glyphs.size() - 1;
-        if (continues) tuplets.set(tuplets.size() - 1, new Tuplet(open.from(), last, division, normal));
+        if (continues) tuplets.set(open, new Tuplet(tuplets.get(open).from(), last, division, normal));
         else tuplets.add(new Tuplet(first, last, division, normal));
     }
 

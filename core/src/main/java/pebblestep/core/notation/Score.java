@@ -3,6 +3,7 @@ package pebblestep.core.notation;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 import pebblestep.core.instrument.Clef;
 import pebblestep.core.passage.Passage;
 import pebblestep.core.passage.PassageNote;
@@ -40,7 +41,7 @@ public record Score(
     }
 
     /** The score of a passage, in the clefs of the player's instrument, or in one that suits its pitches without. */
-    public static Score of(Passage passage, Optional<Player> player) {
+    public static Score of(Passage passage, @Nullable Player player) {
         Meter meter = passage.step().meter();
         KeySignature own = passage.writtenKey().signature();
         KeySignature signature = own.isWritten() ? own : KeySignature.NONE;
@@ -104,12 +105,13 @@ public record Score(
         return bars;
     }
 
-    private static List<Clef> clefs(Passage passage, Optional<Player> player) {
+    private static List<Clef> clefs(Passage passage, @Nullable Player player) {
         List<List<Pitch>> pitches = bars(passage).stream()
                 .map(bar -> bar.stream().map(PassageNote::written).toList())
                 .toList();
-        List<Clef> readable =
-                player.map(p -> p.instrument().clefs()).orElseGet(() -> List.of(clefFor(passage), Clef.TREBLE));
+        List<Clef> readable = player == null
+                ? List.of(clefFor(passage), Clef.TREBLE)
+                : player.instrument().clefs();
         return Clefs.of(pitches, readable);
     }
 

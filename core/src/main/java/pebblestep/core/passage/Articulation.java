@@ -1,6 +1,7 @@
 package pebblestep.core.passage;
 
 import java.util.Optional;
+import pebblestep.core.Identified;
 import pebblestep.core.Refusal;
 import pebblestep.core.rhythm.Fraction;
 
@@ -21,27 +22,20 @@ public record Articulation(Kind kind, int by, int accentEvery, Optional<Bow> bow
     private static final int MOST = 64;
 
     /** How notes are joined. */
-    public enum Kind {
-        SEPARATE("separate", "separate", false),
-        SLURRED("slurred", "slurred", true),
-        ALL_SLURRED("all-slurred", "all in one slur", false),
-        STACCATO("staccato", "staccato", false),
-        SLURRED_STACCATO("slurred-staccato", "slurred staccato", true),
-        OFF_BEAT_SLURS("off-beat-slurs", "slurred from each off-beat into the beat", false);
+    public enum Kind implements Identified {
+        SEPARATE("separate", false),
+        SLURRED("slurred", true),
+        ALL_SLURRED("all in one slur", false),
+        STACCATO("staccato", false),
+        SLURRED_STACCATO("slurred staccato", true),
+        OFF_BEAT_SLURS("slurred from each off-beat into the beat", false);
 
-        private final String id;
         private final String words;
         private final boolean counted;
 
-        Kind(String id, String words, boolean counted) {
-            this.id = id;
+        Kind(String words, boolean counted) {
             this.words = words;
             this.counted = counted;
-        }
-
-        /** The name in step documents. */
-        public String id() {
-            return id;
         }
 
         /** In words. */
@@ -56,20 +50,9 @@ public record Articulation(Kind kind, int by, int accentEvery, Optional<Bow> bow
     }
 
     /** A bow's direction. */
-    public enum Bow {
-        DOWN("down"),
-        UP("up");
-
-        private final String id;
-
-        Bow(String id) {
-            this.id = id;
-        }
-
-        /** The name in step documents. */
-        public String id() {
-            return id;
-        }
+    public enum Bow implements Identified {
+        DOWN,
+        UP;
 
         /** The other one. */
         public Bow other() {

@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 import pebblestep.core.instrument.Crossing;
 import pebblestep.core.pitch.Pitch;
 import pebblestep.core.scale.AwkwardPairs;
@@ -19,9 +19,10 @@ final class AwkwardSpots {
 
     private AwkwardSpots() {}
 
-    static List<AwkwardSpot> of(Passage passage, Optional<Player> player) {
+    static List<AwkwardSpot> of(Passage passage, @Nullable Player player) {
         Map<String, AwkwardSpot> found = new LinkedHashMap<>();
-        List<Crossing> crossings = player.map(p -> p.instrument().crossings()).orElse(List.of());
+        List<Crossing> crossings =
+                player == null ? List.of() : player.instrument().crossings();
         List<AwkwardPairs.Pair> pairs = AwkwardPairs.of(passage.writtenKey());
         List<AwkwardSpot> spots = new ArrayList<>();
         for (int i = 1; i < passage.notes().size(); i++) {

@@ -5,17 +5,18 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
+import pebblestep.core.Words;
 import pebblestep.core.rhythm.Count;
 import pebblestep.core.rhythm.Fraction;
 import pebblestep.core.rhythm.Meter;
+import pebblestep.core.rhythm.Speech;
+import pebblestep.core.rhythm.ValueName;
 
 /** Finds the places of other divisions that lie close to the one a step starts on, and so are confused with it. */
 public final class ConfusablePlaces {
     private static final int MOST = 3;
     /** Closer than a sixth of a beat, two places are easily confused (common practice, no source). */
     private static final Fraction CLOSE = Fraction.of(1, 6);
-
-    private static final Map<Integer, String> DIVISIONS = Map.of(2, "eighths", 3, "triplets", 4, "sixteenths");
 
     private ConfusablePlaces() {}
 
@@ -34,7 +35,7 @@ public final class ConfusablePlaces {
             Fraction place, Count count, String division, Fraction apart, double millis, String sentence, Step step) {}
 
     /** The nearest places of other divisions within the beat, nearest first; none for a start on the beat. */
-    public static List<Near> of(Step step) {
+    public static List<Near> of(Step step, Speech speech) {
         Meter meter = step.meter();
         Fraction place = step.place();
         Fraction beat = meter.beatStart(place);
@@ -51,7 +52,7 @@ public final class ConfusablePlaces {
         candidates.forEach((share, division) -> {
             Fraction apart = share.minus(own).times(length);
             if (apart.isZero() || share.minus(own).abs().compareTo(CLOSE) > 0) return;
-            found.add(near(step, beat.plus(share.times(length)), apart, DIVISIONS.get(division)));
+            found.add(near(step, beat.plus(share.times(length)), apart, division(length, division, speech)));
         });
         return found.stream()
                 .sorted(Comparator.comparing((Near near) -> near.apart().abs()).thenComparing(Near::place))
@@ -59,18 +60,18 @@ public final class ConfusablePlaces {
                 .toList();
     }
 
+    private static String division(Fraction beat, int parts, Speech speech) {
+        return parts == 3 ? "triplets" : ValueName.plural(beat.dividedBy(Fraction.of(parts)), speech.names());
+    }
+
     private static Near near(Step step, Fraction place, Fraction apart, String division) {
         Meter meter = step.meter();
         Count own = Count.of(step.place(), meter);
         Count other = Count.of(place, meter);
         double millis = step.tempo().millis(apart);
-        String sentence = capital(own.inWords()) + " and " + other.inWords() + " are "
-                + String.format(java.util.Locale.ROOT, "%.1f", Math.abs(millis)) + " ms apart at "
+        String sentence = Words.capital(own.inWords()) + " and " + other.inWords() + " are "
+                + Words.decimal(Math.abs(millis)) + " ms apart at "
                 + step.tempo().bpm() + ": play a bar on one and a bar on the other, back to back.";
         return new Near(place, other, division, apart, millis, sentence, step.withPlace(place));
-    }
-
-    private static String capital(String words) {
-        return words.substring(0, 1).toUpperCase(java.util.Locale.ROOT) + words.substring(1);
     }
 }

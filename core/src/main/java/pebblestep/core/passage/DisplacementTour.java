@@ -3,12 +3,14 @@ package pebblestep.core.passage;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import pebblestep.core.Words;
 import pebblestep.core.rhythm.Count;
 import pebblestep.core.rhythm.Figure;
 import pebblestep.core.rhythm.Fraction;
 import pebblestep.core.rhythm.Leg;
 import pebblestep.core.rhythm.Meter;
 import pebblestep.core.rhythm.Rhythm;
+import pebblestep.core.rhythm.Speech;
 
 /**
  * The places to master with one line, in the order in which they are taught: long values before short ones, because long
@@ -27,6 +29,13 @@ public final class DisplacementTour {
     private DisplacementTour() {}
 
     /** The steps of the tour, each with a title that says where it starts; the line, key and tempo stay. */
+    public static List<Step> named(Step step, Speech speech) {
+        return of(step).stream()
+                .map(displaced -> displaced.withTitle(title(displaced, speech)))
+                .toList();
+    }
+
+    /** The steps of the tour, under the title that the step has; the line, key and tempo stay. */
     public static List<Step> of(Step step) {
         Meter meter = step.meter();
         boolean ternary = meter.isTernary(1);
@@ -55,15 +64,17 @@ public final class DisplacementTour {
 
     private static Step displaced(Step step, Fraction value, Fraction place, List<Leg> legs) {
         Rhythm rhythm = Rhythm.of(step.meter(), Figure.even(value), place).withLegs(legs);
-        Step moved = step.withRhythm(rhythm);
-        String from = pebblestep.core.rhythm.ValueName.plural(value) + " from "
-                + Count.of(place, step.meter()).inWords();
-        String back = legs.isEmpty()
-                ? ""
-                : ", back from "
-                        + Count.of(legs.get(0).place().orElseThrow(), step.meter())
-                                .inWords();
-        String title = from + back;
-        return moved.withTitle(title.substring(0, 1).toUpperCase(java.util.Locale.ROOT) + title.substring(1));
+        return step.withRhythm(rhythm);
+    }
+
+    private static String title(Step step, Speech speech) {
+        String from = StepWords.figure(step.figure(), speech) + " from "
+                + Count.of(step.place(), step.meter()).inWords();
+        String back = step.rhythm().legs().stream()
+                .map(leg -> ", back from "
+                        + Count.of(leg.place().orElseThrow(), step.meter()).inWords())
+                .findFirst()
+                .orElse("");
+        return Words.capital(from + back);
     }
 }

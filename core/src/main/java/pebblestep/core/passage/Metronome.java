@@ -3,6 +3,7 @@ package pebblestep.core.passage;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
+import pebblestep.core.Identified;
 import pebblestep.core.Refusal;
 import pebblestep.core.rhythm.Groove;
 import pebblestep.core.rhythm.Meter;
@@ -34,25 +35,18 @@ public record Metronome(
     private static final List<Boolean> ALWAYS = List.of(true);
 
     /** Which places of a bar click. */
-    public enum Clicks {
-        BEATS("beats", "every beat"),
-        ONE("one", "beat 1 alone"),
-        TWO_AND_FOUR("two-and-four", "beats 2 and 4"),
-        SUBDIVISIONS("subdivisions", "beats and what is between"),
-        CHOSEN("chosen", "chosen beats"),
-        NONE("none", "no clicks");
+    public enum Clicks implements Identified {
+        BEATS("every beat"),
+        ONE("beat 1 alone"),
+        TWO_AND_FOUR("beats 2 and 4"),
+        SUBDIVISIONS("beats and what is between"),
+        CHOSEN("chosen beats"),
+        NONE("no clicks");
 
-        private final String id;
         private final String words;
 
-        Clicks(String id, String words) {
-            this.id = id;
+        Clicks(String words) {
             this.words = words;
-        }
-
-        /** The name in step documents. */
-        public String id() {
-            return id;
         }
 
         /** In words. */
@@ -62,21 +56,14 @@ public record Metronome(
     }
 
     /** What sounds all along. */
-    public enum Drone {
-        TONIC("tonic", "the tonic"),
-        TONIC_AND_FIFTH("tonic-and-fifth", "tonic and fifth");
+    public enum Drone implements Identified {
+        TONIC("the tonic"),
+        TONIC_AND_FIFTH("tonic and fifth");
 
-        private final String id;
         private final String words;
 
-        Drone(String id, String words) {
-            this.id = id;
+        Drone(String words) {
             this.words = words;
-        }
-
-        /** The name in step documents. */
-        public String id() {
-            return id;
         }
 
         /** In words. */

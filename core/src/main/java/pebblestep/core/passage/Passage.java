@@ -2,7 +2,7 @@ package pebblestep.core.passage;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 import pebblestep.core.line.LineNote;
 import pebblestep.core.pitch.Interval;
 import pebblestep.core.pitch.Pitch;
@@ -28,16 +28,11 @@ public record Passage(Step step, Key writtenKey, Key concertKey, List<PassageNot
 
     /** The passage of a step at concert pitch, for no instrument in particular. */
     public static Passage of(Step step) {
-        return of(step, Optional.empty());
+        return of(step, null);
     }
 
-    /** The passage of a step for a player; refuses a line that does not fit them, saying what would. */
-    public static Passage of(Step step, Player player) {
-        return of(step, Optional.of(player));
-    }
-
-    /** The passage of a step for a player, or at concert pitch without one. */
-    public static Passage of(Step step, Optional<Player> player) {
+    /** The passage of a step for a player, or at concert pitch without one; refuses a line that does not fit them. */
+    public static Passage of(Step step, @Nullable Player player) {
         Interval toWritten = toWritten(player);
         Interval toConcert = toWritten.negated();
         Key written = writtenKey(step, player);
@@ -71,21 +66,21 @@ public record Passage(Step step, Key writtenKey, Key concertKey, List<PassageNot
     }
 
     /** The key that a player reads, or the concert key without one. */
-    public static Key writtenKey(Step step, Optional<Player> player) {
+    public static Key writtenKey(Step step, @Nullable Player player) {
         return step.named() == Step.Named.WRITTEN ? step.key() : transposed(step.key(), toWritten(player), player);
     }
 
     /** The key that a player reads for one that is named so. */
     public static Key writtenKey(Key key, Step.Named named, Player player) {
-        return named == Step.Named.WRITTEN ? key : transposed(key, toWritten(Optional.of(player)), Optional.of(player));
+        return named == Step.Named.WRITTEN ? key : transposed(key, toWritten(player), player);
     }
 
-    private static Interval toWritten(Optional<Player> player) {
-        return player.map(p -> p.instrument().toWritten()).orElse(Interval.UNISON);
+    private static Interval toWritten(@Nullable Player player) {
+        return player == null ? Interval.UNISON : player.instrument().toWritten();
     }
 
-    private static Key transposed(Key key, Interval interval, Optional<Player> player) {
-        return key.transposed(interval, player.map(Player::six).orElse(SixAccidentals.BY_INTERVAL));
+    private static Key transposed(Key key, Interval interval, @Nullable Player player) {
+        return key.transposed(interval, player == null ? SixAccidentals.BY_INTERVAL : player.six());
     }
 
     private static int octaveSounding(Key key, int tonicMidi) {
@@ -154,7 +149,7 @@ public record Passage(Step step, Key writtenKey, Key concertKey, List<PassageNot
      * Neighbouring notes of the line worth alternating alone before the run: those of the key, in written pitch, and
      * those that the instrument makes awkward, each once.
      */
-    public List<AwkwardSpot> awkward(Optional<Player> player) {
+    public List<AwkwardSpot> awkward(@Nullable Player player) {
         return AwkwardSpots.of(this, player);
     }
 

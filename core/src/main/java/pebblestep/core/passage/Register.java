@@ -2,7 +2,9 @@ package pebblestep.core.passage;
 
 import java.util.List;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 import pebblestep.core.Refusal;
+import pebblestep.core.Words;
 import pebblestep.core.instrument.PitchRange;
 import pebblestep.core.line.Extent;
 import pebblestep.core.line.Line;
@@ -17,7 +19,6 @@ import pebblestep.core.scale.Key;
 final class Register {
     private static final int WITHOUT_PLAYER = 4;
     private static final int SEMITONES = 12;
-    private static final String[] OCTAVES = {"", "One octave", "Two octaves", "Three octaves", "Four octaves"};
 
     private final Key written;
     private final Line line;
@@ -28,12 +29,12 @@ final class Register {
     private Register(Key written, Line line, List<LineNote> notes) {
         this.written = written;
         this.line = line;
-        Pitch low = null;
-        Pitch high = null;
+        Pitch low = Passage.pitch(written, notes.get(0), MEASURED_IN);
+        Pitch high = low;
         for (LineNote note : notes) {
             Pitch pitch = Passage.pitch(written, note, MEASURED_IN);
-            if (low == null || pitch.compareTo(low) < 0) low = pitch;
-            if (high == null || pitch.compareTo(high) > 0) high = pitch;
+            if (pitch.compareTo(low) < 0) low = pitch;
+            if (pitch.compareTo(high) > 0) high = pitch;
         }
         this.lowest = low;
         this.highest = high;
@@ -43,16 +44,17 @@ final class Register {
     private static final int MEASURED_IN = 3;
 
     /** Octave of the tonic with scale index 0; refuses a line that does not fit, saying what would. */
-    static int tonicOctave(Key written, Step step, List<LineNote> notes, Optional<Player> player) {
+    static int tonicOctave(Key written, Step step, List<LineNote> notes, @Nullable Player player) {
         Register register = new Register(written, step.line(), notes);
-        int shift = step.register()
-                .map(register::asked)
-                .or(() -> player.map(p -> register.lowestIn(p.range()).orElseThrow(() -> register.doesNotFit(p))))
-                .orElseGet(() -> WITHOUT_PLAYER - register.lowest.octave());
-        player.filter(p -> !register.fits(shift, p.range())).ifPresent(p -> {
-            throw register.doesNotFit(p);
-        });
+        int shift = step.register().map(register::asked).orElseGet(() -> register.chosen(player));
+        if (player != null && !register.fits(shift, player.range())) throw register.doesNotFit(player);
         return MEASURED_IN + shift;
+    }
+
+    /** Octaves to shift by, where the teacher has not said. */
+    private int chosen(@Nullable Player player) {
+        if (player == null) return WITHOUT_PLAYER - lowest.octave();
+        return lowestIn(player.range()).orElseThrow(() -> doesNotFit(player));
     }
 
     private int asked(Pitch wish) {
@@ -86,7 +88,7 @@ final class Register {
         String who =
                 player.own() ? "this student" : "the " + player.instrument().name();
         Refusal refusal = Refusal.of(
-                line.extent() instanceof Extent.Octaves ? "line.octaves" : "line.span",
+                field(line.extent()),
                 said(line.extent()) + " from " + bottom.name() + " need " + bottom + " to " + shifted(highest, shift)
                         + " as written; " + who + " has " + range.lowest() + " to " + range.highest() + ".");
         return widestThatFits(range).map(refusal::fits).orElse(refusal);
@@ -97,15 +99,10 @@ final class Register {
     }
 
     private Optional<String> widestThatFits(PitchRange range) {
-        boolean octaves = line.extent() instanceof Extent.Octaves;
-        int asked = octaves ? ((Extent.Octaves) line.extent()).count() : ((Extent.Span) line.extent()).notes();
-        for (int smaller = asked - 1; smaller >= (octaves ? 1 : 2); smaller--) {
-            Extent extent = octaves ? Extent.octaves(smaller) : Extent.span(smaller);
-            if (fitsOver(extent, range)) {
-                return Optional.of(said(extent) + (octaves && smaller == 1 ? " fits." : " fit."));
-            }
-        }
-        return Optional.empty();
+        return line.extent().smaller().stream()
+                .filter(extent -> fitsOver(extent, range))
+                .findFirst()
+                .map(extent -> said(extent) + (extent.equals(Extent.octaves(1)) ? " fits." : " fit."));
     }
 
     private boolean fitsOver(Extent extent, PitchRange range) {
@@ -120,6 +117,16 @@ final class Register {
     }
 
     private static String said(Extent extent) {
-        return extent instanceof Extent.Octaves o ? OCTAVES[o.count()] : ((Extent.Span) extent).notes() + " notes";
+        return switch (extent) {
+            case Extent.Octaves octaves -> Words.capital(Words.spelled(octaves.count(), "octave"));
+            case Extent.Span span -> span.notes() + " notes";
+        };
+    }
+
+    private static String field(Extent extent) {
+        return switch (extent) {
+            case Extent.Octaves octaves -> "line.octaves";
+            case Extent.Span span -> "line.span";
+        };
     }
 }

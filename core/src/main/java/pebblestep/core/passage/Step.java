@@ -1,6 +1,7 @@
 package pebblestep.core.passage;
 
 import java.util.Optional;
+import pebblestep.core.Identified;
 import pebblestep.core.line.Line;
 import pebblestep.core.line.Turn;
 import pebblestep.core.pitch.Pitch;
@@ -38,7 +39,7 @@ public record Step(
         Metronome metronome) {
 
     /** How the key of a step is named. */
-    public enum Named {
+    public enum Named implements Identified {
         CONCERT,
         WRITTEN
     }

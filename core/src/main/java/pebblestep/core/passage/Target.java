@@ -1,6 +1,7 @@
 package pebblestep.core.passage;
 
 import java.util.Optional;
+import pebblestep.core.Identified;
 import pebblestep.core.Refusal;
 import pebblestep.core.rhythm.Count;
 import pebblestep.core.rhythm.Fraction;
@@ -18,26 +19,19 @@ public record Target(Arriving note, Optional<Integer> beat, Optional<Fraction> a
     public static final Target USUAL = onBeat(1);
 
     /** Which note arrives. */
-    public enum Arriving {
-        LAST("last", ""),
+    public enum Arriving implements Identified {
+        LAST(""),
         /** The highest note, when it is first reached. */
-        TOP("top", "the top note"),
+        TOP("the top note"),
         /** The highest tonic, when it is first reached. */
-        TOP_TONIC("top-tonic", "the top tonic"),
+        TOP_TONIC("the top tonic"),
         /** The turning note, when it is last struck. */
-        TURN("turn", "the turning note");
+        TURN("the turning note");
 
-        private final String id;
         private final String words;
 
-        Arriving(String id, String words) {
-            this.id = id;
+        Arriving(String words) {
             this.words = words;
-        }
-
-        /** The name in step documents. */
-        public String id() {
-            return id;
         }
 
         /** In words; empty for the last note, which goes without saying. */

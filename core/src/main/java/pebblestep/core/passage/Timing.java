@@ -2,7 +2,6 @@ package pebblestep.core.passage;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import java.util.OptionalInt;
 import pebblestep.core.Refusal;
 import pebblestep.core.line.LineNote;
@@ -102,9 +101,11 @@ public record Timing(List<Attack> attacks) {
 
         private boolean begins(Leg leg, int note) {
             if (note == 0) return false;
-            if (leg.start() instanceof Leg.AtNote start) return note >= start.note() - 1;
-            if (leg.start() instanceof Leg.AtBar start) return meter.barOf(at) >= start.bar();
-            return turn.isPresent() && note > turn.getAsInt();
+            return switch (leg.start()) {
+                case Leg.AtNote start -> note >= start.note() - 1;
+                case Leg.AtBar start -> meter.barOf(at) >= start.bar();
+                case Leg.AtTurn start -> turn.isPresent() && note > turn.getAsInt();
+            };
         }
 
         private void enter(Leg leg) {
@@ -138,14 +139,19 @@ public record Timing(List<Attack> attacks) {
         }
 
         private Fraction lastValue(Rhythm.Last last) {
-            if (last instanceof Rhythm.Value value) return value.value();
-            return meter.downbeat(meter.barOf(at) + 1).minus(at);
+            return switch (last) {
+                case Rhythm.Value value -> value.value();
+                case Rhythm.Fill fill -> meter.downbeat(meter.barOf(at) + 1).minus(at);
+            };
         }
 
         private boolean isHeld(Rhythm.Hold hold, int note) {
             boolean lastStrike = attacks.size() % rhythm.strikes() == rhythm.strikes() - 1;
             if (!lastStrike) return false;
-            return hold.note() == Rhythm.HeldNote.FIRST ? note == 0 : turn.isPresent() && note == turn.getAsInt();
+            return switch (hold.note()) {
+                case FIRST -> note == 0;
+                case TURN -> turn.isPresent() && note == turn.getAsInt();
+            };
         }
     }
 
@@ -174,32 +180,39 @@ public record Timing(List<Attack> attacks) {
     }
 
     /**
+     * The note that arrives.
+     *
+     * @param attack its first attack, from 0
+     * @param at where that begins, from the downbeat of bar 1
+     */
+    public record Arrival(int attack, Fraction at) {}
+
+    /**
      * Where the arriving note of a step begins. A plain even line is worked out in one sum, because landing asks for many
      * changes of it; anything else is walked through.
      */
-    public static Fraction arrival(Step step) {
+    public static Arrival arrival(Step step) {
         Rhythm rhythm = step.rhythm();
-        boolean even = rhythm.figure().even().isPresent()
-                && rhythm.tonicValue().isEmpty()
-                && rhythm.legs().isEmpty()
-                && step.target().note() == Target.Arriving.LAST;
-        if (!even) return arriving(step).orElseThrow().at();
+        if (!rhythm.isEven() || step.target().note() != Target.Arriving.LAST) return walked(step);
         int last = step.line().noteCount(step.key().form()) - 1;
-        Fraction onset = rhythm.place().plus(rhythm.figure().even().get().times((long) last * rhythm.strikes()));
-        if (rhythm.hold().isEmpty()) return onset;
-        OptionalInt held = rhythm.hold().get().note() == Rhythm.HeldNote.FIRST
-                ? OptionalInt.of(0)
-                : step.line().turnAt(step.key().form());
+        int attack = last * rhythm.strikes();
+        Fraction onset =
+                rhythm.place().plus(rhythm.figure().even().orElseThrow().times((long) attack));
+        if (rhythm.hold().isEmpty()) return new Arrival(attack, onset);
+        OptionalInt held =
+                switch (rhythm.hold().get().note()) {
+                    case FIRST -> OptionalInt.of(0);
+                    case TURN -> step.line().turnAt(step.key().form());
+                };
         boolean before = held.isPresent() && held.getAsInt() < last;
-        return before ? onset.plus(rhythm.hold().get().by()) : onset;
+        return new Arrival(attack, before ? onset.plus(rhythm.hold().get().by()) : onset);
     }
 
-    /** The note that the step should arrive with: its first attack. */
-    private static Optional<Attack> arriving(Step step) {
+    private static Arrival walked(Step step) {
         List<LineNote> notes = step.line().notes(step.key().form());
         int note = arriving(step.target().note(), notes, step);
-        return of(step, notes).attacks.stream()
-                .filter(attack -> attack.note == note)
-                .findFirst();
+        List<Attack> attacks = of(step, notes).attacks;
+        int first = note * step.rhythm().strikes();
+        return new Arrival(first, attacks.get(first).at());
     }
 }

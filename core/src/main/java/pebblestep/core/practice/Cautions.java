@@ -2,6 +2,7 @@ package pebblestep.core.practice;
 
 import java.util.ArrayList;
 import java.util.List;
+import pebblestep.core.Identified;
 import pebblestep.core.climb.Ascent;
 import pebblestep.core.climb.Position;
 import pebblestep.core.passage.Passage;
@@ -21,7 +22,7 @@ public final class Cautions {
     private static final List<String> BLOWN = List.of("woodwind", "brass", "voices");
 
     /** When a caution matters. */
-    public enum Moment {
+    public enum Moment implements Identified {
         FIRST_USE,
         HIGH_RUNG,
         HIGH_NOTES,

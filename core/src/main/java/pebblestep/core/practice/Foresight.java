@@ -13,7 +13,7 @@ import pebblestep.core.climb.AxisKind;
 import pebblestep.core.climb.Position;
 import pebblestep.core.climb.Standing;
 import pebblestep.core.rhythm.Bpm;
-import pebblestep.core.rhythm.ValueNames;
+import pebblestep.core.rhythm.Speech;
 
 /**
  * Where a student will stand after the next takes and days, however they go: worked out beforehand, so that somebody
@@ -70,8 +70,8 @@ public record Foresight(List<State> states) {
     }
 
     /** The foresight of a piece of work from a day on. */
-    public static Foresight of(Progress progress, LocalDate today, ValueNames names) {
-        return new Search(names).from(progress.standing().on(today), progress.started());
+    public static Foresight of(Progress progress, LocalDate today, Speech speech) {
+        return new Search(speech).from(progress.standing().on(today), progress.started());
     }
 
     /** Every position that is met, once each, nearest first. */
@@ -81,13 +81,13 @@ public record Foresight(List<State> states) {
 
     /** The search through what can happen, nearest first. */
     private static final class Search {
-        private final ValueNames names;
+        private final Speech speech;
         private final List<Standing> found = new ArrayList<>();
         private final List<Boolean> started = new ArrayList<>();
         private final Map<Same, Integer> places = new HashMap<>();
 
-        Search(ValueNames names) {
-            this.names = names;
+        Search(Speech speech) {
+            this.speech = speech;
         }
 
         Foresight from(Standing now, boolean any) {
@@ -97,7 +97,7 @@ public record Foresight(List<State> states) {
                 Standing here = found.get(i);
                 states.add(new State(
                         here,
-                        Judgement.of(here, started.get(i), names),
+                        Judgement.of(here, started.get(i), speech),
                         place(here.then(attempt(here, here.ascent().bpm(here.at()), true)), true),
                         easier(here)
                                 .map(bpm -> place(here.then(attempt(here, bpm, true)), true))

@@ -3,13 +3,15 @@ package pebblestep.core.practice;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
+import pebblestep.core.Identified;
+import pebblestep.core.Words;
 import pebblestep.core.climb.Ascent;
 import pebblestep.core.climb.AxisKind;
 import pebblestep.core.climb.Climb;
 import pebblestep.core.climb.Move;
 import pebblestep.core.climb.Position;
 import pebblestep.core.climb.Standing;
-import pebblestep.core.rhythm.ValueNames;
+import pebblestep.core.rhythm.Speech;
 
 /**
  * What the takes of a piece of work say, in one sentence with its numbers.
@@ -19,7 +21,7 @@ import pebblestep.core.rhythm.ValueNames;
  */
 public record Judgement(Kind kind, String sentence) {
     /** What a judgement comes to, in the order in which it needs the teacher: what is held up first. */
-    public enum Kind {
+    public enum Kind implements Identified {
         STUCK,
         SLIPPING,
         QUIET,
@@ -35,19 +37,14 @@ public record Judgement(Kind kind, String sentence) {
         ON_COURSE
     }
 
-    /** The judgement of a piece of work as seen on a day, in American names of values. */
-    public static Judgement of(Work work, LocalDate today) {
-        return of(work, today, ValueNames.AMERICAN);
-    }
-
     /** The judgement of a piece of work as seen on a day. */
-    public static Judgement of(Work work, LocalDate today, ValueNames names) {
-        return of(work.standing(today), !work.takes().isEmpty(), names);
+    public static Judgement of(Work work, LocalDate today, Speech speech) {
+        return of(work.standing(today), !work.takes().isEmpty(), speech);
     }
 
     /** The judgement of a standing. */
-    public static Judgement of(Standing standing, boolean started, ValueNames names) {
-        Words words = new Words(standing, names);
+    public static Judgement of(Standing standing, boolean started, Speech speech) {
+        Words words = new Words(standing, speech);
         if (!started) {
             return new Judgement(Kind.NEW, "Not started: begins " + words.at(standing.at()) + ".");
         }
@@ -55,15 +52,15 @@ public record Judgement(Kind kind, String sentence) {
     }
 
     /** A rung with its preposition: {@code at 72 bpm}, {@code with eighths, two octaves, 72 bpm}. */
-    static String at(Ascent ascent, Position position, ValueNames names) {
+    static String at(Ascent ascent, Position position, Speech speech) {
         Climb climb = ascent.climb();
         boolean tempoAlone =
                 climb.axes().size() == 1 && climb.axis(AxisKind.TEMPO).isPresent();
-        return (tempoAlone ? "at " : "with ") + ascent.inWords(position, names);
+        return (tempoAlone ? "at " : "with ") + ascent.inWords(position, speech);
     }
 
     /** Says rungs as this climb needs it: a tempo alone, or everything that is climbed. */
-    private record Words(Standing standing, ValueNames names) {
+    private record Words(Standing standing, Speech speech) {
         Judgement judgement() {
             int needed = climb().rules().cleanToPass();
             String now = at(standing.at());
@@ -117,11 +114,11 @@ public record Judgement(Kind kind, String sentence) {
         }
 
         String at(Position position) {
-            return Judgement.at(ascent(), position, names);
+            return Judgement.at(ascent(), position, speech);
         }
 
         private String rung(Position position) {
-            return ascent().inWords(position, names);
+            return ascent().inWords(position, speech);
         }
 
         /** A rung as it differs from another: the number alone where only the tempo does. */

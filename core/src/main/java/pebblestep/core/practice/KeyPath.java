@@ -10,7 +10,7 @@ import java.util.Optional;
 import pebblestep.core.climb.Standing;
 import pebblestep.core.pitch.NoteName;
 import pebblestep.core.rhythm.Bpm;
-import pebblestep.core.rhythm.ValueNames;
+import pebblestep.core.rhythm.Speech;
 import pebblestep.core.scale.Form;
 import pebblestep.core.scale.Key;
 
@@ -69,7 +69,7 @@ public record KeyPath(List<Stone> stones) {
     }
 
     /** The path through these tonics; work in a key that sounds like a tonic of the order belongs to its stone. */
-    public static KeyPath of(List<NoteName> order, List<Progress> works, LocalDate today) {
+    public static KeyPath of(List<NoteName> order, List<Progress> works, LocalDate today, Speech speech) {
         List<Stone> stones = new ArrayList<>();
         for (NoteName tonic : order) {
             Map<Form, List<Progress>> byForm = new LinkedHashMap<>();
@@ -80,7 +80,7 @@ public record KeyPath(List<Stone> stones) {
                 }
             }
             List<FormProgress> forms = byForm.values().stream()
-                    .map(inForm -> progress(inForm, today))
+                    .map(inForm -> progress(inForm, today, speech))
                     .toList();
             stones.add(new Stone(
                     tonic, forms.stream().mapToInt(FormProgress::rings).max().orElse(0), forms));
@@ -100,7 +100,7 @@ public record KeyPath(List<Stone> stones) {
         return passed == 0 ? 0 : Math.max(1, MOST_RINGS * passed / all);
     }
 
-    private static FormProgress progress(List<Progress> works, LocalDate today) {
+    private static FormProgress progress(List<Progress> works, LocalDate today, Speech speech) {
         Progress latest = works.stream()
                 .max(Comparator.comparing(work -> work.last().orElse(LocalDate.MIN)))
                 .orElseThrow();
@@ -118,7 +118,7 @@ public record KeyPath(List<Stone> stones) {
                 fastest.map(Progress.Best::bpm),
                 fastest.map(Progress.Best::notesPerSecond),
                 latest.last(),
-                Judgement.of(latest.standing().on(today), latest.started(), ValueNames.AMERICAN),
+                Judgement.of(latest.standing().on(today), latest.started(), speech),
                 works.stream().map(Progress::slips).reduce(SlipCount.NONE, SlipCount::plus),
                 works.stream().flatMap(work -> work.reviews().stream()).min(Comparator.comparing(Reviews::due)));
     }

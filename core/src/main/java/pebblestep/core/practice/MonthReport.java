@@ -2,12 +2,11 @@ package pebblestep.core.practice;
 
 import java.time.LocalDate;
 import java.time.YearMonth;
-import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import pebblestep.core.Words;
 import pebblestep.core.pitch.NoteName;
 import pebblestep.core.scale.Key;
 
@@ -20,7 +19,6 @@ import pebblestep.core.scale.Key;
  * @param kept what was learned before and came back
  */
 public record MonthReport(String practised, List<String> learned, List<String> growing, List<String> kept) {
-    private static final DateTimeFormatter MONTH = DateTimeFormatter.ofPattern("MMMM uuuu", Locale.ENGLISH);
     private static final int SECONDS = 60;
     private static final int MINUTES = 60;
 
@@ -56,19 +54,15 @@ public record MonthReport(String practised, List<String> learned, List<String> g
         long on = seconds.values().stream().filter(some -> some > 0).count();
         long minutes =
                 Math.round(seconds.values().stream().mapToLong(Long::longValue).sum() / (double) SECONDS);
-        if (on == 0) return name + " did not log any practice in " + MONTH.format(month) + ".";
+        if (on == 0) return name + " did not log any practice in " + Words.month(month) + ".";
         return name + " practised on " + on + " of " + days + " days, " + inWords(minutes) + " in all: about "
                 + Math.max(1, Math.round(minutes / (double) on)) + " minutes each time.";
     }
 
     private static String inWords(long minutes) {
-        if (minutes < MINUTES) return count(minutes, "minute");
-        String hours = count(minutes / MINUTES, "hour");
-        return minutes % MINUTES == 0 ? hours : hours + " " + count(minutes % MINUTES, "minute");
-    }
-
-    private static String count(long number, String what) {
-        return number + " " + what + (number == 1 ? "" : "s");
+        if (minutes < MINUTES) return Words.counted(minutes, "minute");
+        String hours = Words.counted(minutes / MINUTES, "hour");
+        return minutes % MINUTES == 0 ? hours : hours + " " + Words.counted(minutes % MINUTES, "minute");
     }
 
     private static void say(Work work, YearMonth month, List<String> learned, List<String> growing, List<String> kept) {
@@ -81,7 +75,7 @@ public record MonthReport(String practised, List<String> learned, List<String> g
         if (learnedOn.filter(day -> YearMonth.from(day).equals(month)).isPresent()) learned.add(scale);
         else if (learnedOn.isPresent()) {
             long clean = takes.stream().filter(Take::isClean).count();
-            kept.add(scale + ": " + clean + " of " + count(takes.size(), "time") + " without a slip");
+            kept.add(scale + ": " + clean + " of " + Words.counted(takes.size(), "time") + " without a slip");
         } else growing.add(scale + grown(work, takes, month));
     }
 
@@ -103,7 +97,7 @@ public record MonthReport(String practised, List<String> learned, List<String> g
         long from = before.isEmpty() ? Math.round(clean.get(0).bpm().toDouble()) : fastest(before);
         boolean sameValues = clean.stream().allMatch(take -> take.others().isEmpty());
         if (!sameValues || from >= best) {
-            return ": without a slip " + clean.size() + " of " + count(takes.size(), "time");
+            return ": without a slip " + clean.size() + " of " + Words.counted(takes.size(), "time");
         }
         return ": from " + from + " to " + best + " beats a minute without a slip";
     }

@@ -1,7 +1,9 @@
 package pebblestep.core.practice;
 
+import pebblestep.core.Identified;
+
 /** How a take went. */
-public enum Outcome {
+public enum Outcome implements Identified {
     CLEAN,
     SLIPS,
     STOPPED

@@ -1,15 +1,22 @@
 package pebblestep.core.practice;
 
 import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.stream.Stream;
 import pebblestep.core.climb.Ascent;
 import pebblestep.core.climb.Rung;
 import pebblestep.core.climb.Standing;
 import pebblestep.core.forecast.DayBest;
+import pebblestep.core.forecast.Estimate;
 import pebblestep.core.forecast.Forecast;
+import pebblestep.core.forecast.Goal;
+import pebblestep.core.forecast.Habit;
+import pebblestep.core.forecast.Pace;
 import pebblestep.core.passage.Step;
 import pebblestep.core.rhythm.Bpm;
 import pebblestep.core.scale.Key;
@@ -98,7 +105,7 @@ public record Progress(
                 clean + (take.isClean() ? 1 : 0),
                 Optional.of(last.filter(day -> day.isAfter(take.day())).orElse(take.day())),
                 faster(take, rate),
-                withDay(take, rate),
+                withDay(take, rate, standing.rungsTo(after)),
                 slips.plus(take));
     }
 
@@ -108,16 +115,16 @@ public record Progress(
         return isBest ? Optional.of(new Best(take.bpm(), rate)) : best;
     }
 
-    private List<DayTally> withDay(Take take, double rate) {
+    private List<DayTally> withDay(Take take, double rate, int moved) {
         List<DayTally> days = new ArrayList<>();
-        DayTally today = new DayTally(take.day(), 0, 0, 0);
+        DayTally today = DayTally.none(take.day());
         LocalDate newest = take.day();
         for (DayTally day : recent) {
             if (day.day().equals(take.day())) today = day;
             else days.add(day);
             if (day.day().isAfter(newest)) newest = day.day();
         }
-        days.add(today.plus(take.isClean(), rate));
+        days.add(today.plus(take, rate, moved));
         days.sort(Comparator.comparing(DayTally::day));
         LocalDate oldest = newest.minusDays(Forecast.WINDOW_DAYS);
         days.removeIf(day -> day.day().isBefore(oldest));
@@ -159,11 +166,48 @@ public record Progress(
                 .toList();
     }
 
+    /** What was climbed on the days of practice of the last four weeks, as seen on a day. */
+    public Pace.Seen climbed(LocalDate today) {
+        return Pace.Seen.of(since(today).map(DayTally::rungs).toList());
+    }
+
+    /** On which share of the days of the last four weeks it was practised, in front of so many planned a week. */
+    public Habit habit(LocalDate today, int plannedAWeek) {
+        LocalDate first = recent.isEmpty() ? today : recent.getFirst().day();
+        long possible = ChronoUnit.DAYS.between(first, today) + 1;
+        int of = recent.isEmpty() ? 0 : (int) Math.clamp(possible, 0, Forecast.WINDOW_DAYS);
+        return Habit.seen((int) since(today).count(), of, plannedAWeek);
+    }
+
+    private Stream<DayTally> since(LocalDate today) {
+        LocalDate oldest = today.minusDays(Forecast.WINDOW_DAYS - 1L);
+        return recent.stream()
+                .filter(day -> !day.day().isBefore(oldest) && !day.day().isAfter(today));
+    }
+
+    /**
+     * When so many rungs from here on will have been climbed.
+     *
+     * @param studio what was seen of everybody in the studio
+     */
+    public Estimate estimate(int rungs, Pace.Seen studio, Schedule schedule, LocalDate today) {
+        return Estimate.of(rungs, Pace.of(climbed(today), studio), habit(today, schedule.practiceDaysAWeek()), today);
+    }
+
+    /** Whether a goal will be met: by the rungs that lead to it, and by the slope alone where the climb ends below it. */
+    public Forecast forecast(Goal goal, Pace.Seen studio, Schedule schedule, LocalDate today) {
+        Standing now = standing.on(today);
+        OptionalInt rungs = Estimate.rungsTo(goal, now.ascent(), now.at());
+        Estimate estimate =
+                rungs.isEmpty() ? null : estimate(now.topPassed() ? 0 : rungs.getAsInt(), studio, schedule, today);
+        return Forecast.of(dayBests(), goal, estimate, today);
+    }
+
     /** What was practised on a day; nothing where it is not among the recent ones. */
     public DayTally on(LocalDate day) {
         return recent.stream()
                 .filter(tally -> tally.day().equals(day))
                 .findFirst()
-                .orElse(new DayTally(day, 0, 0, 0));
+                .orElse(DayTally.none(day));
     }
 }

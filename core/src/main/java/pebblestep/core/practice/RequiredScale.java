@@ -1,12 +1,12 @@
 package pebblestep.core.practice;
 
 import java.time.LocalDate;
-import java.time.format.DateTimeFormatter;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.TreeMap;
+import pebblestep.core.Identified;
 import pebblestep.core.Refusal;
+import pebblestep.core.Words;
 import pebblestep.core.climb.Ascent;
 import pebblestep.core.forecast.DayBest;
 import pebblestep.core.forecast.Forecast;
@@ -14,9 +14,9 @@ import pebblestep.core.forecast.Goal;
 import pebblestep.core.line.Extent;
 import pebblestep.core.rhythm.Bpm;
 import pebblestep.core.rhythm.Fraction;
+import pebblestep.core.rhythm.Speech;
 import pebblestep.core.rhythm.Tempo;
 import pebblestep.core.rhythm.ValueName;
-import pebblestep.core.rhythm.ValueNames;
 import pebblestep.core.scale.Key;
 
 /**
@@ -29,12 +29,11 @@ import pebblestep.core.scale.Key;
  * @param date the day
  */
 public record RequiredScale(Key key, int octaves, Fraction value, Bpm bpm, LocalDate date) {
-    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMMM uuuu", Locale.ENGLISH);
-    private static final String[] OCTAVES = {"", "one octave", "two octaves", "three octaves", "four octaves"};
+    private static final int MOST_OCTAVES = 4;
 
     /** Refuses other numbers of octaves, and values of no length. */
     public RequiredScale {
-        if (octaves < 1 || octaves >= OCTAVES.length) {
+        if (octaves < 1 || octaves > MOST_OCTAVES) {
             throw Refusal.of("octaves", "A scale goes through one to four octaves, not " + octaves + ".");
         }
         if (value.signum() <= 0) throw Refusal.of("value", "A note value is more than 0.");
@@ -44,7 +43,7 @@ public record RequiredScale(Key key, int octaves, Fraction value, Bpm bpm, Local
     public record State(Kind kind, String sentence) {}
 
     /** The short of it. */
-    public enum Kind {
+    public enum Kind implements Identified {
         MET,
         ON_COURSE,
         BEHIND,
@@ -55,9 +54,9 @@ public record RequiredScale(Key key, int octaves, Fraction value, Bpm bpm, Local
     }
 
     /** What is asked: {@code Bb major, two octaves in eighths at 96 by 12 March 2027}. */
-    public String inWords(ValueNames names) {
-        return key + ", " + OCTAVES[octaves] + " in " + ValueName.plural(value, names) + " at " + bpm + " bpm by "
-                + DAY.format(date);
+    public String inWords(Speech speech) {
+        return key + ", " + Words.spelled(octaves, "octave") + " in " + ValueName.plural(value, speech.names()) + " at "
+                + bpm + " bpm by " + Words.dayAndYear(date);
     }
 
     /** The speed that is asked for, in notes a second. */
@@ -88,6 +87,7 @@ public record RequiredScale(Key key, int octaves, Fraction value, Bpm bpm, Local
                         .map(best -> new DayBest(best.getKey(), best.getValue()))
                         .toList(),
                 goal(),
+                null,
                 today);
         if (met) return new State(Kind.MET, "Met: played clean at " + bpm + " bpm or faster.");
         return new State(

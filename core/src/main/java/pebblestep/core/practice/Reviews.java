@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.Optional;
+import pebblestep.core.Words;
 import pebblestep.core.climb.Attempt;
 import pebblestep.core.climb.Standing;
 
@@ -71,13 +72,13 @@ public record Reviews(
 
     /** How something learned fades, in a sentence: {@code Fading: review due for 3 days, 11 days since clean.} */
     public String fading(LocalDate today) {
-        String since = daysSinceClean(today) + (daysSinceClean(today) == 1 ? " day" : " days") + " since clean";
+        String since = Words.counted(daysSinceClean(today), "day") + " since clean";
         if (failed > 0) {
             return "Fading: " + (failed == 1 ? "the last review was" : failed + " reviews were") + " not clean, "
                     + since + ".";
         }
         int over = -dueIn(today);
-        return "Fading: review due for " + over + (over == 1 ? " day, " : " days, ") + since + ".";
+        return "Fading: review due for " + Words.counted(over, "day") + ", " + since + ".";
     }
 
     /** Whether it is due on a day. */

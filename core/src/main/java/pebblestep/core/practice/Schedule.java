@@ -15,6 +15,8 @@ import pebblestep.core.Refusal;
  * @param weekdays the days of the week
  */
 public record Schedule(LocalDate from, Optional<LocalDate> to, Set<DayOfWeek> weekdays) {
+    private static final int USUAL_DAYS = 5;
+
     /** Refuses a schedule without weekdays, and one that ends before it begins. */
     public Schedule {
         weekdays = Set.copyOf(weekdays);
@@ -38,6 +40,11 @@ public record Schedule(LocalDate from, Optional<LocalDate> to, Set<DayOfWeek> we
     /** Whether a day lies between the first and the last, whatever its weekday. */
     public boolean isOpen(LocalDate day) {
         return !day.isBefore(from) && to.map(last -> !day.isAfter(last)).orElse(true);
+    }
+
+    /** Days of a week that are likely practised: those that were chosen, and five where every day is open. */
+    public int practiceDaysAWeek() {
+        return Math.min(USUAL_DAYS, weekdays.size());
     }
 
     /** How many of its days lie after one day and before another. */

@@ -1,7 +1,9 @@
 package pebblestep.core.practice;
 
+import pebblestep.core.Identified;
+
 /** What kind of slip a take had (common practice, no source). */
-public enum SlipKind {
+public enum SlipKind implements Identified {
     NOTES("notes"),
     RHYTHM("rhythm"),
     EVENNESS("evenness"),

@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import pebblestep.core.Words;
 import pebblestep.core.pitch.NoteName;
 import pebblestep.core.scale.Key;
 import pebblestep.core.scale.Slip;
@@ -76,8 +77,7 @@ public record SlipTally(int takes, Map<SlipKind, Integer> kinds, List<NoteTally>
     /** In sentences with numbers, most often first: {@code G natural for Gb: 7 of 12 takes in this key}. */
     public List<String> sentences() {
         return lines().stream()
-                .map(line -> line.what() + ": " + line.takes() + " of " + takes + (takes == 1 ? " take" : " takes")
-                        + " in this key")
+                .map(line -> line.what() + ": " + line.takes() + " of " + Words.counted(takes, "take") + " in this key")
                 .toList();
     }
 }

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
 import pebblestep.core.Refusal;
+import pebblestep.core.Words;
 import pebblestep.core.forecast.TheilSen;
 import pebblestep.core.passage.Passage;
 import pebblestep.core.practice.TapAlignment.Pair;
@@ -120,14 +121,14 @@ public record TapCheck(
         String all = taps.size() + " of " + notes + " notes tapped, " + side(meanMillis) + " on average, spread "
                 + rounded(spreadMillis) + " ms. Furthest: note " + (worst.note() + 1) + ", " + side(worst.offset())
                 + ".";
-        String more = extra == 0 ? "" : " " + extra + (extra == 1 ? " tap" : " taps") + " beside the notes.";
-        String tempo = bpm == asked ? "" : " They go at " + oneDecimal(bpm) + " bpm, not " + oneDecimal(asked) + ".";
+        String more = extra == 0 ? "" : " " + Words.counted(extra, "tap") + " beside the notes.";
+        String tempo = bpm == asked ? "" : " They go at " + Words.plain(bpm) + " bpm, not " + Words.plain(asked) + ".";
         return all
                 + more
                 + tempo
                 + elsewhere
                         .map(other -> " The taps lie on " + other.place().inWords() + ", "
-                                + oneDecimal(Math.abs(other.millis())) + " ms "
+                                + Words.plain(Math.abs(other.millis())) + " ms "
                                 + (other.millis() > 0 ? "after " : "before ")
                                 + other.own().inWords() + ".")
                         .orElse("");
@@ -141,11 +142,6 @@ public record TapCheck(
 
     private static long rounded(double millis) {
         return Math.round(millis);
-    }
-
-    private static String oneDecimal(double number) {
-        String text = String.format(java.util.Locale.ROOT, "%.1f", number);
-        return text.endsWith(".0") ? text.substring(0, text.length() - 2) : text;
     }
 
     /** The working out of one check. */

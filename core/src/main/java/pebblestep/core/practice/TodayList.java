@@ -11,6 +11,9 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
+import pebblestep.core.Identified;
+import pebblestep.core.Words;
 import pebblestep.core.climb.Standing;
 import pebblestep.core.minutes.DayPlan;
 import pebblestep.core.minutes.Load;
@@ -39,7 +42,7 @@ public record TodayList(List<Line> lines, List<Trim> trims) {
     }
 
     /** What a line is for, in the order of the list. */
-    public enum Kind {
+    public enum Kind implements Identified {
         WARM_UP,
         LEARNING,
         REVIEW,
@@ -64,8 +67,8 @@ public record TodayList(List<Line> lines, List<Trim> trims) {
      *
      * @param minutes what the student has; without them everything that is being learned or due fits
      */
-    public static TodayList of(List<Piece> pieces, Optional<Duration> minutes, LocalDate today) {
-        return new Maker(pieces, minutes, today).list();
+    public static TodayList of(List<Piece> pieces, @Nullable Duration minutes, LocalDate today) {
+        return new Maker(pieces, Optional.ofNullable(minutes), today).list();
     }
 
     /** A piece with what is known about it on the day. */
@@ -156,8 +159,7 @@ public record TodayList(List<Line> lines, List<Trim> trims) {
 
         private String reason(Seen one, Kind kind) {
             return switch (kind) {
-                case WARM_UP ->
-                    String.format(java.util.Locale.ROOT, "warm-up: known, %.1f notes a second", one.speed());
+                case WARM_UP -> "warm-up: known, " + Words.decimal(one.speed()) + " notes a second";
                 case LEARNING -> learning(one);
                 case REVIEW -> "review: " + since(one) + " since clean";
                 case KNOWN -> "known: " + since(one) + " since clean, to keep it";
@@ -175,7 +177,7 @@ public record TodayList(List<Line> lines, List<Trim> trims) {
 
         private String since(Seen one) {
             int days = one.reviews().orElseThrow().daysSinceClean(today);
-            return days + (days == 1 ? " day" : " days");
+            return Words.counted(days, "day");
         }
     }
 

@@ -3,19 +3,20 @@ package pebblestep.core.practice;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.time.LocalDate;
-import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import pebblestep.core.Words;
 import pebblestep.core.climb.Standing;
 import pebblestep.core.forecast.Forecast;
 import pebblestep.core.forecast.Goal;
+import pebblestep.core.forecast.Pace;
 import pebblestep.core.passage.AwkwardSpot;
 import pebblestep.core.passage.Passage;
 import pebblestep.core.passage.Player;
 import pebblestep.core.passage.Step;
-import pebblestep.core.rhythm.ValueNames;
+import pebblestep.core.rhythm.Speech;
 
 /**
  * What the teacher should know about a piece of work on a day: more than where it stands, what to do about it.
@@ -36,7 +37,6 @@ public record Verdict(Judgement.Kind kind, String sentence, List<String> advice)
     /** Days of practice without any take, from which on a student is quiet. */
     public static final int QUIET_DAYS = 4;
 
-    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMMM", Locale.ENGLISH);
     private static final double SLOWER_BY_LEAST = 0.90;
     private static final double SLOWER_BY_MOST = 0.85;
 
@@ -48,17 +48,19 @@ public record Verdict(Judgement.Kind kind, String sentence, List<String> advice)
      * The verdict on how far a student has come.
      *
      * @param schedule on which days it is to be practised
-     * @param goal what is to be met, where there is something
+     * @param goal what is to be met; null where nothing is
+     * @param studio what was seen of everybody in the studio: whose own days are few is held against them
      * @param player for whom pairs of notes are awkward
      */
     public static Verdict of(
             Progress progress,
             Schedule schedule,
-            Optional<Goal> goal,
+            @Nullable Goal goal,
+            Pace.Seen studio,
             Player player,
             LocalDate today,
-            ValueNames names) {
-        return new Reading(progress, schedule, goal, player, today, names).verdict();
+            Speech speech) {
+        return new Reading(progress, schedule, Optional.ofNullable(goal), studio, player, today, speech).verdict();
     }
 
     /** The reading of one piece of work on one day. */
@@ -66,12 +68,13 @@ public record Verdict(Judgement.Kind kind, String sentence, List<String> advice)
             Progress progress,
             Schedule schedule,
             Optional<Goal> goal,
+            Pace.Seen studio,
             Player player,
             LocalDate today,
-            ValueNames names) {
+            Speech speech) {
         Verdict verdict() {
             Standing standing = progress.standing().on(today);
-            Judgement judgement = Judgement.of(standing, progress.started(), names);
+            Judgement judgement = Judgement.of(standing, progress.started(), speech);
             Optional<Reviews> reviews = progress.reviews();
             if (reviews.isPresent()) return learned(reviews.get(), standing);
             if (judgement.kind() == Judgement.Kind.PICK) return plain(judgement);
@@ -83,21 +86,21 @@ public record Verdict(Judgement.Kind kind, String sentence, List<String> advice)
         }
 
         private Verdict learned(Reviews reviews, Standing standing) {
-            String top = standing.ascent().inWords(standing.ascent().climb().last(), names);
+            String top = standing.ascent().inWords(standing.ascent().climb().last(), speech);
             if (reviews.failed() >= SLIPPING_REVIEWS) {
                 return new Verdict(
                         Judgement.Kind.SLIPPING,
                         "Slipping: " + reviews.failed() + " reviews not clean, the last on "
-                                + DAY.format(reviews.last().orElseThrow()) + "; it was " + top + ".",
+                                + Words.day(reviews.last().orElseThrow()) + "; it was " + top + ".",
                         List.of("take it up again a few rungs lower"));
             }
             int due = reviews.dueIn(today);
             String review = due > 0
-                    ? "review in " + days(due)
-                    : "review due: " + days(reviews.daysSinceClean(today)) + " since clean";
+                    ? "review in " + Words.counted(due, "day")
+                    : "review due: " + Words.counted(reviews.daysSinceClean(today), "day") + " since clean";
             return new Verdict(
                     Judgement.Kind.REACHED,
-                    "Learned on " + DAY.format(reviews.learned()) + ", " + top + "; " + review + ".",
+                    "Learned on " + Words.day(reviews.learned()) + ", " + top + "; " + review + ".",
                     List.of());
         }
 
@@ -109,7 +112,7 @@ public record Verdict(Judgement.Kind kind, String sentence, List<String> advice)
             return Optional.of(new Verdict(
                     Judgement.Kind.STUCK,
                     "Stuck: " + stay.takes() + " takes on " + stay.days() + " days "
-                            + Judgement.at(standing.ascent(), standing.at(), names) + ", never " + needed
+                            + Judgement.at(standing.ascent(), standing.at(), speech) + ", never " + needed
                             + " clean in a row.",
                     advice(standing)));
         }
@@ -121,7 +124,7 @@ public record Verdict(Judgement.Kind kind, String sentence, List<String> advice)
             double bpm = step.tempo().bpm().toDouble();
             advice.add("slower: " + whole(bpm * SLOWER_BY_MOST) + " to " + whole(bpm * SLOWER_BY_LEAST) + " bpm");
             if (step.noteCount() > FEW_NOTES) advice.add("a shorter span");
-            Passage.of(step, player).awkward(Optional.of(player)).stream()
+            Passage.of(step, player).awkward(player).stream()
                     .findFirst()
                     .map(Reading::pair)
                     .ifPresent(advice::add);
@@ -142,8 +145,8 @@ public record Verdict(Judgement.Kind kind, String sentence, List<String> advice)
             Optional<LocalDate> last = progress.last();
             int missed = schedule.daysBetween(last.orElse(schedule.from().minusDays(1)), today);
             if (missed < QUIET_DAYS || !schedule.isOpen(today)) return Optional.empty();
-            String since = last.map(day -> "the last take was on " + DAY.format(day))
-                    .orElse("not begun since " + DAY.format(schedule.from()));
+            String since = last.map(day -> "the last take was on " + Words.day(day))
+                    .orElse("not begun since " + Words.day(schedule.from()));
             return Optional.of(new Verdict(
                     Judgement.Kind.QUIET,
                     "Quiet: no take on " + missed + " days of practice; " + since + ".",
@@ -152,7 +155,7 @@ public record Verdict(Judgement.Kind kind, String sentence, List<String> advice)
 
         private Optional<Verdict> dated(Judgement judgement) {
             if (goal.isEmpty()) return Optional.empty();
-            Forecast forecast = Forecast.of(progress.dayBests(), goal.get(), today);
+            Forecast forecast = progress.forecast(goal.get(), studio, schedule, today);
             return switch (forecast.kind()) {
                 case BEHIND, OUT_OF_REACH, PASSED ->
                     Optional.of(new Verdict(Judgement.Kind.BEHIND, forecast.sentence(), List.of(judgement.sentence())));
@@ -165,10 +168,6 @@ public record Verdict(Judgement.Kind kind, String sentence, List<String> advice)
                             : Optional.empty();
                 case REACHED, TOO_FEW -> Optional.empty();
             };
-        }
-
-        private static String days(int count) {
-            return count + (count == 1 ? " day" : " days");
         }
     }
 }

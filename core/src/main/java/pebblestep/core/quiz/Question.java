@@ -2,12 +2,13 @@ package pebblestep.core.quiz;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import pebblestep.core.Identified;
 import pebblestep.core.Refusal;
+import pebblestep.core.Words;
 import pebblestep.core.pitch.NoteName;
 import pebblestep.core.scale.Direction;
 import pebblestep.core.scale.Key;
@@ -19,10 +20,9 @@ import pebblestep.core.scale.Key;
  * @param key about which key
  */
 public record Question(Kind kind, Key key) {
-    private static final String[] NUMBERS = {"no", "one", "two", "three", "four", "five", "six", "seven"};
 
     /** What can be asked. */
-    public enum Kind {
+    public enum Kind implements Identified {
         SPELL,
         RELATIVE,
         RAISED,
@@ -91,7 +91,7 @@ public record Question(Kind kind, Key key) {
     private String signature() {
         int count = key.signature().accidentals();
         if (count == 0) return "no sharps and no flats";
-        return NUMBERS[count] + (key.signature().fifths() > 0 ? " sharp" : " flat") + (count == 1 ? "" : "s");
+        return Words.spelled(count, key.signature().fifths() > 0 ? "sharp" : "flat");
     }
 
     /** What is to be written: notes, or a key. */
@@ -168,7 +168,7 @@ public record Question(Kind kind, Key key) {
         String plain = word.replace("♭", "b").replace("♯", "#");
         if (plain.isEmpty()) throw Refusal.of("answer", "Write an answer first.");
         try {
-            return NoteName.parse(plain.substring(0, 1).toUpperCase(Locale.ROOT) + plain.substring(1));
+            return NoteName.parse(Words.capital(plain));
         } catch (Refusal e) {
             throw Refusal.of("answer", "\"" + word + "\" is no note.").fits("Write notes such as Bb C D, or F# G.");
         }

@@ -1,31 +1,16 @@
 package pebblestep.core.rhythm;
 
-import pebblestep.core.Refusal;
+import pebblestep.core.Identified;
 
 /** How the places of a bar are counted aloud. */
-public enum CountSchool {
+public enum CountSchool implements Identified {
     /** Numbers with e, & and a; triplets trip and let, compound beats la and li. */
-    NUMBERS("numbers"),
+    NUMBERS,
     /** Time names, one syllable for each place of the beat, without numbers: ta fa te fe, ta te ti. */
-    TIME_NAMES("time-names");
-
-    private final String id;
-
-    CountSchool(String id) {
-        this.id = id;
-    }
+    TIME_NAMES;
 
     /** The school of that id; refuses others. */
     public static CountSchool of(String id) {
-        for (CountSchool school : values()) {
-            if (school.id.equals(id)) return school;
-        }
-        throw Refusal.of("counting", "There is no way of counting \"" + id + "\" here.")
-                .fits("One of: numbers, time-names.");
-    }
-
-    /** The name in settings. */
-    public String id() {
-        return id;
+        return Identified.of(CountSchool.class, id);
     }
 }

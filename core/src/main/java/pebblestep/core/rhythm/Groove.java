@@ -3,40 +3,38 @@ package pebblestep.core.rhythm;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
+import pebblestep.core.Identified;
 
 /**
  * A simple drum pattern to practise with instead of clicks: what is struck within one beat, by the part that the beat
  * plays in its bar. All of them are our own. Each stands in any meter, because a beat divides in two or in three by
  * itself.
  */
-public enum Groove {
+public enum Groove implements Identified {
     /** Low and high in turn, with a soft one between. */
     WALK(
-            "walk",
             "low and high in turn",
             Map.of(Part.FIRST, "X... / x.x.", Part.BACK, ".... / x.x. / X...", Part.ONWARD, "x... / x.x."),
             Map.of(Part.FIRST, "X.. / x.x", Part.BACK, "... / x.x / X..", Part.ONWARD, "x.. / x.x")),
     /** Small even strokes all along. */
     FERRY(
-            "ferry",
             "small even strokes",
             Map.of(Part.FIRST, "X... / xxxx", Part.BACK, ".... / xxxx / x...", Part.ONWARD, "..x. / xxxx"),
             Map.of(Part.FIRST, "X.. / xxx", Part.BACK, "... / xxx / x..", Part.ONWARD, "..x / xxx")),
     /** As if the bar had half its beats: low at its head, high from the third beat on. */
     TIDE(
-            "tide",
             "slow, at half the pace",
             Map.of(Part.FIRST, "X... / x...", Part.BACK, ".... / x...", Part.ONWARD, ".... / x... / X..."),
             Map.of(Part.FIRST, "X.. / x..", Part.BACK, "... / x..", Part.ONWARD, "... / x.. / X..")),
     /** A low stroke on every beat, pulled by a short one before the next. */
     OARS(
-            "oars",
             "every beat pulled by a short one",
             Map.of(Part.FIRST, "X... / ...x", Part.BACK, "x... / .... / ...x", Part.ONWARD, "x... / ...x"),
             Map.of(Part.FIRST, "X.. / ..x", Part.BACK, "x.. / ... / ..x", Part.ONWARD, "x.. / ..x"));
 
     /** What is struck, in the order in which patterns name them. */
-    public enum Drum {
+    public enum Drum implements Identified {
         LOW,
         SOFT,
         HIGH
@@ -64,21 +62,14 @@ public enum Groove {
      */
     public record Stroke(Fraction share, Drum drum, boolean strong) {}
 
-    private final String id;
     private final String words;
     private final Map<Part, String> binary;
     private final Map<Part, String> ternary;
 
-    Groove(String id, String words, Map<Part, String> binary, Map<Part, String> ternary) {
-        this.id = id;
+    Groove(String words, Map<Part, String> binary, Map<Part, String> ternary) {
         this.words = words;
         this.binary = binary;
         this.ternary = ternary;
-    }
-
-    /** The name in step documents. */
-    public String id() {
-        return id;
     }
 
     /** In words. */
@@ -91,7 +82,8 @@ public enum Groove {
      * has letters: a dot is nothing, {@code x} a stroke, {@code X} a strong one.
      */
     public List<Stroke> strokes(Part part, boolean inThree) {
-        String[] words = (inThree ? ternary : binary).get(part).split(" / ");
+        String[] words =
+                Objects.requireNonNull((inThree ? ternary : binary).get(part)).split(" / ");
         List<Stroke> strokes = new ArrayList<>();
         for (int drum = 0; drum < words.length; drum++) {
             for (int i = 0; i < words[drum].length(); i++) {

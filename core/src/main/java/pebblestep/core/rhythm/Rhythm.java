@@ -2,6 +2,7 @@ package pebblestep.core.rhythm;
 
 import java.util.List;
 import java.util.Optional;
+import pebblestep.core.Identified;
 import pebblestep.core.Refusal;
 
 /**
@@ -55,20 +56,9 @@ public record Rhythm(
     }
 
     /** Which note is held. */
-    public enum HeldNote {
-        FIRST("first"),
-        TURN("turn");
-
-        private final String id;
-
-        HeldNote(String id) {
-            this.id = id;
-        }
-
-        /** The name in step documents. */
-        public String id() {
-            return id;
-        }
+    public enum HeldNote implements Identified {
+        FIRST,
+        TURN;
     }
 
     /** Refuses a place a bar away or more, strikes outside 1 to 16, values of no length and more than 16 legs. */
@@ -130,7 +120,15 @@ public record Rhythm(
         return new Rhythm(meter, figure, strikes, place, tonicValue, last, hold, others, swing);
     }
 
-    /** The click of everything in it: the longest length of which all its values and its place in the bar are multiples. */
+    /**
+     * Whether its attacks follow each other in one value from the first to the last, but for a note that is held: an even
+     * figure, without legs of its own and without longer tonics.
+     */
+    public boolean isEven() {
+        return figure.even().isPresent() && tonicValue.isEmpty() && legs.isEmpty();
+    }
+
+    /** The click of its figures: the longest length of which all their values are multiples. The place is not asked. */
     public Fraction click() {
         Fraction click = figure.click();
         for (Leg leg : legs) {

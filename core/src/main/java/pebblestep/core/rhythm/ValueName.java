@@ -2,6 +2,8 @@ package pebblestep.core.rhythm;
 
 import java.util.Map;
 import java.util.Optional;
+import java.util.regex.Pattern;
+import pebblestep.core.Words;
 
 /**
  * Says lengths in words, in the vocabulary of a studio: "one quarter", "three sixteenths", "two triplet
@@ -41,16 +43,18 @@ public final class ValueName {
 
     private record Tuplet(String name, long written) {}
 
-    private static final String[] NUMBERS = {
-        "no", "one", "two", "three", "four", "five", "six", "seven", "eight", "nine", "ten", "eleven", "twelve"
-    };
+    private static final Pattern VALUE = Pattern.compile("\\{(\\d+/\\d+)(s?)}");
 
     private ValueName() {}
 
     /** The name of one such value, or nothing where no value has this length. */
     private static Optional<String> name(Fraction value, ValueNames names) {
         if (value.numerator() != 1) return Optional.empty();
-        Map<Long, String> plain = names == ValueNames.BRITISH ? BRITISH : AMERICAN;
+        Map<Long, String> plain =
+                switch (names) {
+                    case AMERICAN -> AMERICAN;
+                    case BRITISH -> BRITISH;
+                };
         Tuplet tuplet = TUPLETS.get(value.denominator());
         return tuplet == null
                 ? Optional.ofNullable(plain.get(value.denominator()))
@@ -60,11 +64,6 @@ public final class ValueName {
     /** The plural name of a value: {@code sixteenths}, {@code semiquavers}. */
     public static String plural(Fraction value, ValueNames names) {
         return name(value, names).map(name -> name + "s").orElse("notes of " + value + " of a whole note");
-    }
-
-    /** The plural name of a value, in American words. */
-    public static String plural(Fraction value) {
-        return plural(value, ValueNames.AMERICAN);
     }
 
     /**
@@ -78,11 +77,6 @@ public final class ValueName {
         return counted(unit, size.dividedBy(unit).numerator(), names);
     }
 
-    /** A length in American words. */
-    public static String length(Fraction length, Fraction click) {
-        return length(length, click, ValueNames.AMERICAN);
-    }
-
     /** The same, with an article for one: {@code a quarter}, {@code an eighth}, {@code three sixteenths}. */
     public static String lengthWithArticle(Fraction length, Fraction click, ValueNames names) {
         String words = length(length, click, names);
@@ -91,16 +85,26 @@ public final class ValueName {
         return (rest.startsWith("e") ? "an " : "a ") + rest;
     }
 
+    /**
+     * A text in which values stand between braces, with an s for several: {@code Two {1/4s}, then rest} as {@code Two
+     * quarters, then rest}.
+     */
+    public static String filled(String text, ValueNames names) {
+        return Words.capital(VALUE.matcher(text).replaceAll(found -> {
+            Fraction value = Fraction.parse(found.group(1));
+            return found.group(2).isEmpty() ? name(value, names).orElse(found.group()) : plural(value, names);
+        }));
+    }
+
     /** So many of a value, in words: {@code 29 sixteenths}, {@code 1 quarter}. */
     public static String many(long count, Fraction value, ValueNames names) {
         String name = name(value, names).orElse("note of " + value);
-        return count + " " + name + (count == 1 ? "" : "s");
+        return Words.counted(count, name);
     }
 
     private static String counted(Fraction value, long count, ValueNames names) {
         Optional<String> name = name(value, names);
         if (name.isEmpty()) return value.times(count) + " of a whole note";
-        String number = count < NUMBERS.length ? NUMBERS[(int) count] : Long.toString(count);
-        return number + " " + name.get() + (count == 1 ? "" : "s");
+        return Words.spelled(count, name.get());
     }
 }

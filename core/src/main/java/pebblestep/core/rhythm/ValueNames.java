@@ -1,31 +1,16 @@
 package pebblestep.core.rhythm;
 
-import pebblestep.core.Refusal;
+import pebblestep.core.Identified;
 
 /** In which words note values are named. */
-public enum ValueNames {
+public enum ValueNames implements Identified {
     /** Quarter, eighth, sixteenth. */
-    AMERICAN("american"),
+    AMERICAN,
     /** Crotchet, quaver, semiquaver. */
-    BRITISH("british");
-
-    private final String id;
-
-    ValueNames(String id) {
-        this.id = id;
-    }
+    BRITISH;
 
     /** The vocabulary of that id; refuses others. */
     public static ValueNames of(String id) {
-        for (ValueNames names : values()) {
-            if (names.id.equals(id)) return names;
-        }
-        throw Refusal.of("valueNames", "There is no vocabulary \"" + id + "\" here.")
-                .fits("One of: american, british.");
-    }
-
-    /** The name in settings. */
-    public String id() {
-        return id;
+        return Identified.of(ValueNames.class, id);
     }
 }

@@ -3,6 +3,7 @@ package pebblestep.core.rhythm;
 import java.util.List;
 import java.util.stream.Stream;
 import pebblestep.core.Refusal;
+import pebblestep.core.Words;
 
 /**
  * A figure named with a word whose syllables match its notes, so that it can be spoken: {@code wa-ter-lil-y} for four
@@ -24,14 +25,10 @@ public record WordRhythm(String word, Figure figure) {
         if (syllables != strikes) {
             throw Refusal.of(
                             "word",
-                            "\"" + word + "\" has " + said(syllables, "syllable") + "; the figure has "
-                                    + said(strikes, "note") + ".")
+                            "\"" + word + "\" has " + Words.counted(syllables, "syllable") + "; the figure has "
+                                    + Words.counted(strikes, "note") + ".")
                     .fits("Part the syllables by hyphens, one for each note.");
         }
-    }
-
-    private static String said(int count, String what) {
-        return count + " " + what + (count == 1 ? "" : "s");
     }
 
     private static List<String> syllables(String word) {

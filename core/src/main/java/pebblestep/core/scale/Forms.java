@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 import pebblestep.core.Refusal;
+import pebblestep.core.Words;
 
 /** The dictionary of forms: data in one place. To add a form, add its row here. */
 public final class Forms {
@@ -99,7 +100,7 @@ public final class Forms {
                 cells[0],
                 cells[1],
                 family,
-                cells[6].substring(0, 1).toUpperCase(java.util.Locale.ROOT) + cells[6].substring(1) + ".",
+                Words.capital(cells[6]) + ".",
                 up,
                 degrees(ways[ways.length - 1]),
                 said(cells[3]).map(Integer::valueOf),

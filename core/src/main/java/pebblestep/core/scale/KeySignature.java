@@ -3,6 +3,7 @@ package pebblestep.core.scale;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import pebblestep.core.Words;
 import pebblestep.core.pitch.Letter;
 import pebblestep.core.pitch.NoteName;
 
@@ -85,7 +86,7 @@ public record KeySignature(int fifths) {
     /** In words: {@code 4 flats: Bb, Eb, Ab, Db}; {@code no sharps or flats}; only the number where it is not written. */
     public String inWords() {
         if (fifths == 0) return "no sharps or flats";
-        String number = accidentals() + (fifths > 0 ? " sharp" : " flat") + (accidentals() == 1 ? "" : "s");
+        String number = Words.counted(accidentals(), fifths > 0 ? "sharp" : "flat");
         if (!isWritten()) return number + ", written note by note";
         return number + ": "
                 + String.join(", ", notes().stream().map(NoteName::toString).toList());

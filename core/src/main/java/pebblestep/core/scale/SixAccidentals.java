@@ -1,34 +1,19 @@
 package pebblestep.core.scale;
 
-import pebblestep.core.Refusal;
+import pebblestep.core.Identified;
 
 /**
  * How a transposed key is spelled where six flats and six sharps sound the same: the teacher's choice. Without one the
  * interval decides, so that B major up a fifth is F# major and Cb major up a fifth is Gb major.
  */
-public enum SixAccidentals {
-    BY_INTERVAL("by-interval"),
-    FLATS("flats"),
-    SHARPS("sharps");
-
-    private final String id;
-
-    SixAccidentals(String id) {
-        this.id = id;
-    }
-
-    /** The name in settings. */
-    public String id() {
-        return id;
-    }
+public enum SixAccidentals implements Identified {
+    BY_INTERVAL,
+    FLATS,
+    SHARPS;
 
     /** The choice of that id; refuses others, naming those there are. */
     public static SixAccidentals of(String id) {
-        for (SixAccidentals six : values()) {
-            if (six.id.equals(id)) return six;
-        }
-        throw Refusal.of("sixAccidentals", "There is no spelling \"" + id + "\" of six accidentals.")
-                .fits("One of: by-interval, flats, sharps.");
+        return Identified.of(SixAccidentals.class, id);
     }
 
     /** Whether a signature has the accidentals chosen; every one has where the interval decides. */

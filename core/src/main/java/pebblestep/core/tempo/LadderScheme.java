@@ -1,19 +1,15 @@
 package pebblestep.core.tempo;
 
 import java.math.BigDecimal;
-import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
 import pebblestep.core.Refusal;
 import pebblestep.core.rhythm.Bpm;
 
-/** How the rungs of a tempo ladder follow on each other. Its type is its name in documents. */
+/** How the rungs of a tempo ladder follow on each other. */
 public sealed interface LadderScheme {
-    /** Every type, the usual one first. */
-    List<String> TYPES = List.of("fixed", "percent", "dial", "back-step", "alternate");
-
-    /** The name in documents. */
-    String type();
+    /** Which of the kinds it is. */
+    SchemeKind kind();
 
     /** The ladder from a start to a target; refuses ladders that never arrive or have more than 200 rungs. */
     TempoLadder ladder(Bpm from, Bpm to);
@@ -33,39 +29,36 @@ public sealed interface LadderScheme {
         return new Fixed(BigDecimal.valueOf(by));
     }
 
-    /**
-     * The scheme of a type. Refuses types that are not known, a step where the dial has its own marks, none where one is
-     * needed, and steps forward for any type but the back-step, which takes two without.
-     */
-    static LadderScheme of(String type, Optional<BigDecimal> by, OptionalInt forward) {
-        if (!TYPES.contains(type)) {
-            throw Refusal.of("scheme.type", "There is no ladder of the type \"" + type + "\" here.")
-                    .fits("One of: " + String.join(", ", TYPES) + ".");
-        }
-        if (forward.isPresent() && !type.equals("back-step")) {
-            throw Refusal.of("scheme.forward", "Only a back-step ladder counts its steps forward.")
-                    .fits("Leave this field out.");
-        }
-        if (type.equals("dial")) {
-            if (by.isPresent()) {
+    /** The marks of a traditional metronome, which have no step. */
+    static LadderScheme dial() {
+        return new Dial();
+    }
+
+    /** The scheme of a kind that has a step: beats a minute, or percent; refuses the dial, which has its own marks. */
+    static LadderScheme by(SchemeKind kind, BigDecimal step) {
+        return switch (kind) {
+            case FIXED -> new Fixed(step);
+            case PERCENT -> new Percent(step);
+            case DIAL ->
                 throw Refusal.of("scheme.by", "The dial has its own marks.").fits("Leave this field out.");
-            }
-            return new Dial();
-        }
-        BigDecimal step = by.orElseThrow(() -> Refusal.of("scheme.by", "Give the step between rungs."));
-        return switch (type) {
-            case "percent" -> new Percent(step);
-            case "back-step" -> new BackStep(step, forward.orElse(2));
-            case "alternate" -> new Alternate(step);
-            default -> new Fixed(step);
+            case BACK_STEP -> backStep(step, USUAL_FORWARD);
+            case ALTERNATE -> new Alternate(step);
         };
     }
+
+    /** So many steps forward, then one back. */
+    static LadderScheme backStep(BigDecimal step, int forward) {
+        return new BackStep(step, forward);
+    }
+
+    /** How many steps a back-step ladder goes forward where nothing is said (common practice, no source). */
+    int USUAL_FORWARD = 2;
 
     /** Rungs so many beats a minute apart. */
     record Fixed(BigDecimal step) implements LadderScheme {
         @Override
-        public String type() {
-            return "fixed";
+        public SchemeKind kind() {
+            return SchemeKind.FIXED;
         }
 
         @Override
@@ -82,8 +75,8 @@ public sealed interface LadderScheme {
     /** Each rung so many percent beyond the one before. */
     record Percent(BigDecimal step) implements LadderScheme {
         @Override
-        public String type() {
-            return "percent";
+        public SchemeKind kind() {
+            return SchemeKind.PERCENT;
         }
 
         @Override
@@ -100,8 +93,8 @@ public sealed interface LadderScheme {
     /** The marks of a traditional metronome. */
     record Dial() implements LadderScheme {
         @Override
-        public String type() {
-            return "dial";
+        public SchemeKind kind() {
+            return SchemeKind.DIAL;
         }
 
         @Override
@@ -113,8 +106,8 @@ public sealed interface LadderScheme {
     /** So many steps forward, then one back. */
     record BackStep(BigDecimal step, int steps) implements LadderScheme {
         @Override
-        public String type() {
-            return "back-step";
+        public SchemeKind kind() {
+            return SchemeKind.BACK_STEP;
         }
 
         @Override
@@ -136,8 +129,8 @@ public sealed interface LadderScheme {
     /** Each rung followed by the first tempo. */
     record Alternate(BigDecimal step) implements LadderScheme {
         @Override
-        public String type() {
-            return "alternate";
+        public SchemeKind kind() {
+            return SchemeKind.ALTERNATE;
         }
 
         @Override

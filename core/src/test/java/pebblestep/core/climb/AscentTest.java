@@ -10,11 +10,6 @@ import static pebblestep.core.climb.Climbs.tempo;
 import static pebblestep.core.climb.Climbs.values;
 
 import java.util.List;
-import java.util.Optional;
-import net.jqwik.api.Arbitrary;
-import net.jqwik.api.ForAll;
-import net.jqwik.api.Property;
-import net.jqwik.api.Provide;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -22,16 +17,20 @@ import pebblestep.core.Refusal;
 import pebblestep.core.passage.Step;
 import pebblestep.core.passage.Steps;
 import pebblestep.core.rhythm.Bpm;
+import pebblestep.core.rhythm.CountSchool;
 import pebblestep.core.rhythm.Fraction;
+import pebblestep.core.rhythm.Speech;
 import pebblestep.core.rhythm.Tempo;
 import pebblestep.core.rhythm.ValueNames;
+import pebblestep.core.samples.Draw;
+import pebblestep.core.samples.Samples;
+import pebblestep.core.samples.Samples.From;
 
 /** Which rung follows which: worked out by hand; the rules are common practice, no source. */
 class AscentTest {
     private static final Ascent IN_TURN = ascent(Policy.IN_TURN, tempo(60, 76, 8), values("1/4", "1/8"));
 
-    @Provide
-    Arbitrary<Ascent> ascents() {
+    Draw<Ascent> ascents() {
         return Climbs.any();
     }
 
@@ -94,7 +93,8 @@ class AscentTest {
         Ascent paired =
                 ascent(Policy.PAIRED, tempo(60, 68, 8), octaves(1, 2, 3, 4), values("1/4", "1/8", "1/12", "1/16"));
         assertThat(said(paired.walk())).isEqualTo("0.0.0 1.0.0 0.1.1 1.1.1 0.2.2 1.2.2 0.3.3 1.3.3");
-        assertThat(Outlook.of(paired, paired.climb().first(), Optional.empty()).rungs())
+        assertThat(Outlook.of(paired, paired.climb().first(), null, Speech.USUAL)
+                        .rungs())
                 .allSatisfy(rung -> assertThat(rung.beats()).isEqualTo(Fraction.of(14)));
         assertThat(paired.noteCount(Position.of(0, 3, 3))).isEqualTo(57);
         assertThat(paired.moves(Position.of(1, 0, 0)).get(0).axes()).containsExactly(AxisKind.SPAN, AxisKind.VALUE);
@@ -132,8 +132,8 @@ class AscentTest {
         Step there = ascent.at(Position.of(1, 1, 1));
         assertThat(there.tempo().bpm()).hasToString("68");
         assertThat(there.noteCount()).isEqualTo(29);
-        assertThat(ascent.inWords(Position.of(1, 1, 1), ValueNames.AMERICAN)).isEqualTo("eighths, two octaves, 68 bpm");
-        assertThat(ascent.stageInWords(Position.of(1, 1, 1), ValueNames.BRITISH))
+        assertThat(ascent.inWords(Position.of(1, 1, 1), Speech.USUAL)).isEqualTo("eighths, two octaves, 68 bpm");
+        assertThat(ascent.stageInWords(Position.of(1, 1, 1), new Speech(CountSchool.NUMBERS, ValueNames.BRITISH)))
                 .isEqualTo("quavers, two octaves");
         assertThatThrownBy(() -> ascent.at(Position.of(3, 0, 0)))
                 .hasMessage("This climb has no rung 3.0.0.")
@@ -146,7 +146,7 @@ class AscentTest {
     void the_places_of_a_step_are_its_displacement_tour_in_its_own_values() {
         Axis places = Axis.places(Climbs.OCTAVE);
         assertThat(places.rungs().stream()
-                        .map(rung -> rung.inWords(Climbs.OCTAVE.meter(), ValueNames.AMERICAN))
+                        .map(rung -> rung.inWords(Climbs.OCTAVE.meter(), Speech.USUAL))
                         .limit(6))
                 .containsExactly(
                         "from 1",
@@ -155,7 +155,7 @@ class AscentTest {
                         "from the a of 1",
                         "from the trip of 1",
                         "from the let of 1");
-        assertThat(places.rungs().get(6).inWords(Climbs.OCTAVE.meter(), ValueNames.AMERICAN))
+        assertThat(places.rungs().get(6).inWords(Climbs.OCTAVE.meter(), Speech.USUAL))
                 .isEqualTo("from the e of 1, back from the trip of 1");
     }
 
@@ -174,8 +174,8 @@ class AscentTest {
         assertThatThrownBy(Ascent.of(Climbs.OCTAVE, endless)::walk).hasMessageContaining("more than 1000 rungs");
     }
 
-    @Property(tries = 200)
-    void a_climb_walked_by_any_legal_moves_reaches_its_end(@ForAll("ascents") Ascent ascent, @ForAll long seed) {
+    @Samples(200)
+    void a_climb_walked_by_any_legal_moves_reaches_its_end(@From("ascents") Ascent ascent, long seed) {
         java.util.Random random = new java.util.Random(seed);
         Position at = ascent.climb().first();
         int moves = 0;
@@ -190,9 +190,9 @@ class AscentTest {
         assertThat(ascent.walk()).doesNotHaveDuplicates();
     }
 
-    @Property(tries = 200)
+    @Samples(200)
     void where_the_tempo_is_climbed_first_a_step_back_never_makes_the_notes_come_faster(
-            @ForAll("ascents") Ascent ascent, @ForAll long seed) {
+            @From("ascents") Ascent ascent, long seed) {
         List<Position> walk = ascent.walk();
         Position at = walk.get(Math.floorMod(seed, walk.size()));
         boolean down = ascent.climb().axes().get(tempoOf(ascent)).ladder().isDescending();
@@ -209,9 +209,9 @@ class AscentTest {
         return ascent.climb().axis(AxisKind.TEMPO).orElseThrow();
     }
 
-    @Property(tries = 200)
+    @Samples(200)
     void another_climb_keeps_the_nearest_rung_that_is_not_harder(
-            @ForAll("ascents") Ascent before, @ForAll("ascents") Ascent after, @ForAll long seed) {
+            @From("ascents") Ascent before, @From("ascents") Ascent after, long seed) {
         List<Position> walk = before.walk();
         Position at = walk.get(Math.floorMod(seed, walk.size()));
         Position kept = after.nearest(before, at);

@@ -3,9 +3,6 @@ package pebblestep.core.climb;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
-import net.jqwik.api.Arbitraries;
-import net.jqwik.api.Arbitrary;
-import net.jqwik.api.Combinators;
 import pebblestep.core.line.Extent;
 import pebblestep.core.line.Travel;
 import pebblestep.core.line.Turn;
@@ -15,6 +12,7 @@ import pebblestep.core.passage.Steps;
 import pebblestep.core.rhythm.Bpm;
 import pebblestep.core.rhythm.Figure;
 import pebblestep.core.rhythm.Fraction;
+import pebblestep.core.samples.Draw;
 import pebblestep.core.tempo.LadderScheme;
 
 /** Axes and climbs for tests. */
@@ -51,13 +49,12 @@ public final class Climbs {
     }
 
     /** Climbs of one to four axes, of every policy. */
-    public static Arbitrary<Ascent> any() {
-        Arbitrary<Axis> tempos = Combinators.combine(
-                        Arbitraries.integers().between(40, 120),
-                        Arbitraries.integers().between(40, 120),
-                        Arbitraries.integers().between(8, 20))
-                .as((from, to, by) -> tempo(from, to, by));
-        Arbitrary<List<Axis>> others = Arbitraries.of(
+    public static Draw<Ascent> any() {
+        Draw<Axis> tempos = random -> tempo(
+                Draw.ints(40, 120).from(random),
+                Draw.ints(40, 120).from(random),
+                Draw.ints(8, 20).from(random));
+        Draw<List<Axis>> others = Draw.of(
                 List.of(),
                 List.of(values("1/4", "1/8")),
                 List.of(values("1/2", "1/4", "1/8"), octaves(1, 2, 3)),
@@ -69,18 +66,18 @@ public final class Climbs {
                                 new Rung.OfArticulation(new Articulation(
                                         Articulation.Kind.SLURRED, 4, 0, Optional.empty(), Optional.empty()))))),
                 List.of(Axis.places(OCTAVE)));
-        return Combinators.combine(
-                        tempos,
-                        others,
-                        Arbitraries.of(Policy.class),
-                        Arbitraries.of(RateSchool.class),
-                        Arbitraries.integers().between(50, 100),
-                        Arbitraries.of(true, false))
-                .as((tempo, more, policy, school, restart, first) -> {
-                    Stream<Axis> axes = first
-                            ? Stream.concat(Stream.of(tempo), more.stream())
-                            : Stream.concat(more.stream(), Stream.of(tempo));
-                    return Ascent.of(OCTAVE, Climb.of(axes.toList(), policy).restarting(school, restart));
-                });
+        return random -> {
+            Axis tempo = tempos.from(random);
+            List<Axis> more = others.from(random);
+            Stream<Axis> axes = Draw.of(true, false).from(random)
+                    ? Stream.concat(Stream.of(tempo), more.stream())
+                    : Stream.concat(more.stream(), Stream.of(tempo));
+            return Ascent.of(
+                    OCTAVE,
+                    Climb.of(axes.toList(), Draw.of(Policy.class).from(random))
+                            .restarting(
+                                    Draw.of(RateSchool.class).from(random),
+                                    Draw.ints(50, 100).from(random)));
+        };
     }
 }

@@ -10,29 +10,27 @@ import static pebblestep.core.climb.Climbs.values;
 
 import java.time.Duration;
 import java.util.List;
-import java.util.Optional;
-import net.jqwik.api.Arbitrary;
-import net.jqwik.api.ForAll;
-import net.jqwik.api.Property;
-import net.jqwik.api.Provide;
-import net.jqwik.api.constraints.DoubleRange;
-import net.jqwik.api.constraints.IntRange;
 import org.junit.jupiter.api.Test;
 import pebblestep.core.Refusal;
 import pebblestep.core.climb.Outlook.Ahead;
 import pebblestep.core.instrument.Instruments;
 import pebblestep.core.instrument.Level;
 import pebblestep.core.passage.Player;
+import pebblestep.core.rhythm.Speech;
+import pebblestep.core.samples.Draw;
+import pebblestep.core.samples.Samples;
+import pebblestep.core.samples.Samples.Doubles;
+import pebblestep.core.samples.Samples.From;
+import pebblestep.core.samples.Samples.Ints;
 
 /** What a climb takes, known in advance: worked out by hand. */
 class OutlookTest {
-    @Provide
-    Arbitrary<Ascent> ascents() {
+    Draw<Ascent> ascents() {
         return Climbs.any();
     }
 
     private static Outlook of(Ascent ascent) {
-        return Outlook.of(ascent, ascent.climb().first(), Optional.empty());
+        return Outlook.of(ascent, ascent.climb().first(), null, Speech.USUAL);
     }
 
     @Test
@@ -57,7 +55,7 @@ class OutlookTest {
     void an_outlook_can_begin_on_any_rung() {
         Ascent ascent = ascent(Policy.IN_TURN, tempo(60, 100, 8), values("1/4", "1/8"));
         Outlook whole = of(ascent);
-        Outlook rest = Outlook.of(ascent, Position.of(4, 0), Optional.empty());
+        Outlook rest = Outlook.of(ascent, Position.of(4, 0), null, Speech.USUAL);
         assertThat(whole.rungs()).endsWith(rest.rungs().toArray(new Ahead[0]));
         assertThat(rest.least()).isLessThan(whole.least());
     }
@@ -66,15 +64,15 @@ class OutlookTest {
     void rungs_that_do_not_fit_the_student_are_named() {
         Player beginner = Player.of(Instruments.of("oboe"), Level.FIRST_OCTAVE);
         Ascent ascent = ascent(Policy.IN_TURN, tempo(60, 68, 8), octaves(1, 2));
-        assertThatThrownBy(() -> Outlook.of(ascent, ascent.climb().first(), Optional.of(beginner)))
+        assertThatThrownBy(() -> Outlook.of(ascent, ascent.climb().first(), beginner, Speech.USUAL))
                 .isInstanceOfSatisfying(Refusal.class, refusal -> {
                     assertThat(refusal.field()).isEqualTo("axes");
                     assertThat(refusal).hasMessageContaining("\" cannot be played: ");
                 });
     }
 
-    @Property(tries = 100)
-    void the_least_is_the_sum_of_its_rungs_and_fewer_days_than_rungs(@ForAll("ascents") Ascent ascent) {
+    @Samples(100)
+    void the_least_is_the_sum_of_its_rungs_and_fewer_days_than_rungs(@From("ascents") Ascent ascent) {
         Outlook outlook = of(ascent);
         assertThat(outlook.rungs()).hasSameSizeAs(ascent.walk());
         Duration sum = outlook.rungs().stream()
@@ -88,11 +86,11 @@ class OutlookTest {
         }
     }
 
-    @Property(tries = 100)
+    @Samples(100)
     void a_student_who_plays_cleaner_never_needs_more_days(
-            @ForAll("ascents") Ascent ascent,
-            @ForAll @IntRange(min = 1, max = 40) int minutes,
-            @ForAll @DoubleRange(min = 0.3, max = 0.95) double share) {
+            @From("ascents") Ascent ascent,
+            @Ints(min = 1, max = 40) int minutes,
+            @Doubles(min = 0.3, max = 0.95) double share) {
         Outlook outlook = of(ascent);
         Duration aDay = Duration.ofMinutes(minutes);
         assertThat(outlook.likelyDays(aDay, share + 0.05)).isLessThanOrEqualTo(outlook.likelyDays(aDay, share));
@@ -114,9 +112,9 @@ class OutlookTest {
         }
     }
 
-    @Property(tries = 60)
+    @Samples(60)
     void the_likely_rung_of_a_day_goes_up_to_the_last_on_the_likely_last_day(
-            @ForAll("ascents") Ascent ascent, @ForAll @IntRange(min = 1, max = 30) int minutes) {
+            @From("ascents") Ascent ascent, @Ints(min = 1, max = 30) int minutes) {
         Outlook outlook = of(ascent);
         Duration aDay = Duration.ofMinutes(minutes);
         int last = outlook.likelyDays(aDay, 0.8);

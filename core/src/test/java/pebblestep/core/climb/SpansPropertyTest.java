@@ -4,17 +4,15 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import java.util.Optional;
-import net.jqwik.api.Arbitrary;
-import net.jqwik.api.ForAll;
-import net.jqwik.api.Property;
-import net.jqwik.api.Provide;
-import net.jqwik.api.constraints.IntRange;
 import pebblestep.core.line.Extent;
+import pebblestep.core.samples.Draw;
+import pebblestep.core.samples.Samples;
+import pebblestep.core.samples.Samples.From;
+import pebblestep.core.samples.Samples.Ints;
 
 /** Whatever the climb, a wider range is wider, a shorter one shorter, and the way back leads back. */
 class SpansPropertyTest {
-    @Provide
-    Arbitrary<Ascent> climbs() {
+    Draw<Ascent> climbs() {
         return Climbs.any();
     }
 
@@ -32,17 +30,15 @@ class SpansPropertyTest {
         return extent.steps(ascent.step().key().form().size());
     }
 
-    @Property(tries = 200)
-    void wider_goes_further_and_shorter_less_far(
-            @ForAll("climbs") Ascent ascent, @ForAll @IntRange(min = 0, max = 60) int step) {
+    @Samples(200)
+    void wider_goes_further_and_shorter_less_far(@From("climbs") Ascent ascent, @Ints(min = 0, max = 60) int step) {
         Position at = some(ascent, step);
         Spans.wider(ascent, at).ifPresent(spans -> assertThat(reach(spans)).isGreaterThan(reach(ascent, at)));
         Spans.shorter(ascent, at).ifPresent(spans -> assertThat(reach(spans)).isLessThan(reach(ascent, at)));
     }
 
-    @Property(tries = 200)
-    void the_way_back_leads_to_the_range_before(
-            @ForAll("climbs") Ascent ascent, @ForAll @IntRange(min = 0, max = 60) int step) {
+    @Samples(200)
+    void the_way_back_leads_to_the_range_before(@From("climbs") Ascent ascent, @Ints(min = 0, max = 60) int step) {
         Position at = some(ascent, step);
         Optional<Spans> there = Spans.shorter(ascent, at);
         if (there.isEmpty()) return;
@@ -51,9 +47,8 @@ class SpansPropertyTest {
         assertThat(back.ascent().step()).isEqualTo(ascent.step());
     }
 
-    @Property(tries = 200)
-    void what_else_was_climbed_stays_where_it_was(
-            @ForAll("climbs") Ascent ascent, @ForAll @IntRange(min = 0, max = 60) int step) {
+    @Samples(200)
+    void what_else_was_climbed_stays_where_it_was(@From("climbs") Ascent ascent, @Ints(min = 0, max = 60) int step) {
         if (ascent.climb().policy() == Policy.PAIRED) return;
         Position at = some(ascent, step);
         for (Optional<Spans> moved : List.of(Spans.wider(ascent, at), Spans.shorter(ascent, at))) {

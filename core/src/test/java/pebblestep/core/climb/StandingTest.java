@@ -6,15 +6,13 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
-import net.jqwik.api.Arbitraries;
-import net.jqwik.api.Arbitrary;
-import net.jqwik.api.ForAll;
-import net.jqwik.api.Property;
-import net.jqwik.api.Provide;
 import org.junit.jupiter.api.Test;
 import pebblestep.core.Refusal;
 import pebblestep.core.passage.Steps;
 import pebblestep.core.rhythm.Bpm;
+import pebblestep.core.samples.Draw;
+import pebblestep.core.samples.Samples;
+import pebblestep.core.samples.Samples.From;
 import pebblestep.core.tempo.LadderScheme;
 
 /** The laws of climbing; its rules are common practice, no source. */
@@ -31,9 +29,8 @@ class StandingTest {
     }
 
     /** Attempts over ten days: true is clean, at whatever rung the student stands on. */
-    @Provide
-    Arbitrary<List<List<Boolean>>> days() {
-        return Arbitraries.of(true, true, false).list().ofMaxSize(14).list().ofMaxSize(10);
+    Draw<List<List<Boolean>>> days() {
+        return Draw.of(true, true, false).list(0, 14).list(0, 10);
     }
 
     private static List<Attempt> played(List<List<Boolean>> days) {
@@ -49,8 +46,8 @@ class StandingTest {
         return attempts;
     }
 
-    @Property(tries = 150)
-    void a_student_moves_one_rung_at_a_time_and_three_up_a_day_at_most(@ForAll("days") List<List<Boolean>> days) {
+    @Samples(150)
+    void a_student_moves_one_rung_at_a_time_and_three_up_a_day_at_most(@From("days") List<List<Boolean>> days) {
         List<Attempt> attempts = played(days);
         int rung = 0;
         int upToday = 0;
@@ -72,8 +69,8 @@ class StandingTest {
         }
     }
 
-    @Property(tries = 150)
-    void the_standing_is_computed_from_the_attempts_alone(@ForAll("days") List<List<Boolean>> days) {
+    @Samples(150)
+    void the_standing_is_computed_from_the_attempts_alone(@From("days") List<List<Boolean>> days) {
         List<Attempt> attempts = played(days);
         LocalDate later = FIRST.plusDays(30);
         Standing once = Standing.after(attempts, ASCENT, later);
@@ -81,8 +78,8 @@ class StandingTest {
         assertThat(!once.topPassed() || ASCENT.isLast(once.at())).isTrue();
     }
 
-    @Property(tries = 150)
-    void slips_alone_never_lead_up(@ForAll("days") List<List<Boolean>> days) {
+    @Samples(150)
+    void slips_alone_never_lead_up(@From("days") List<List<Boolean>> days) {
         List<Attempt> attempts = new ArrayList<>(played(days));
         int before = rung(Standing.after(attempts, ASCENT, FIRST.plusDays(30)));
         for (int i = 0; i < 7; i++) attempts.add(new Attempt(Bpm.of(60), false, FIRST.plusDays(31)));
@@ -172,8 +169,8 @@ class StandingTest {
         assertThat(tens.bpm(Standing.after(events, ASCENT, FIRST).at())).hasToString("80");
     }
 
-    @Property(tries = 100)
-    void clean_takes_alone_lead_from_the_first_rung_to_the_last(@ForAll("climbs") Ascent ascent) {
+    @Samples(100)
+    void clean_takes_alone_lead_from_the_first_rung_to_the_last(@From("climbs") Ascent ascent) {
         List<ClimbEvent> events = new ArrayList<>();
         LocalDate day = FIRST;
         for (int i = 0; i < 12_000; i++) {
@@ -197,13 +194,12 @@ class StandingTest {
         assertThat(Standing.after(events, ascent, day).topPassed()).isTrue();
     }
 
-    @Provide
-    Arbitrary<Ascent> climbs() {
+    Draw<Ascent> climbs() {
         return Climbs.any();
     }
 
-    @Property(tries = 100)
-    void one_event_after_the_other_gives_the_same_as_all_at_once(@ForAll("days") List<List<Boolean>> days) {
+    @Samples(100)
+    void one_event_after_the_other_gives_the_same_as_all_at_once(@From("days") List<List<Boolean>> days) {
         List<Attempt> attempts = played(days);
         Standing stepwise = Standing.start(ASCENT);
         for (Attempt attempt : attempts) stepwise = stepwise.then(attempt);

@@ -3,20 +3,17 @@ package pebblestep.core.climb;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
-import java.util.Optional;
-import net.jqwik.api.Arbitrary;
-import net.jqwik.api.ForAll;
-import net.jqwik.api.Property;
-import net.jqwik.api.Provide;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import pebblestep.core.passage.Step;
 import pebblestep.core.passage.Steps;
-import pebblestep.core.rhythm.ValueNames;
+import pebblestep.core.rhythm.Speech;
+import pebblestep.core.samples.Draw;
+import pebblestep.core.samples.Samples;
+import pebblestep.core.samples.Samples.From;
 
 class SuggestionsTest {
-    @Provide
-    Arbitrary<Step> steps() {
+    Draw<Step> steps() {
         return Steps.any();
     }
 
@@ -33,14 +30,14 @@ class SuggestionsTest {
             })
     void a_step_is_offered_what_is_taught_next(AxisKind kind, String words) {
         List<String> offered = Suggestions.of(kind, Climbs.OCTAVE).stream()
-                .map(rung -> rung.inWords(Climbs.OCTAVE.meter(), ValueNames.AMERICAN))
+                .map(rung -> rung.inWords(Climbs.OCTAVE.meter(), Speech.USUAL))
                 .limit(6)
                 .toList();
         assertThat(String.join(", ", offered)).isEqualTo(words == null ? "" : words);
     }
 
-    @Property(tries = 200)
-    void whatever_is_offered_makes_an_axis_that_the_step_can_stand_on(@ForAll("steps") Step step) {
+    @Samples(200)
+    void whatever_is_offered_makes_an_axis_that_the_step_can_stand_on(@From("steps") Step step) {
         for (AxisKind kind : AxisKind.values()) {
             List<Rung> rungs = Suggestions.of(kind, step);
             if (kind == AxisKind.TEMPO) {
@@ -52,7 +49,7 @@ class SuggestionsTest {
             Ascent ascent = Ascent.of(step, Climb.of(List.of(Axis.of(rungs)), Policy.IN_TURN));
             assertThat(ascent.walk()).hasSameSizeAs(rungs);
             Position own = ascent.climb().first();
-            assertThat(Outlook.of(ascent, List.of(own), Optional.empty())
+            assertThat(Outlook.of(ascent, List.of(own), null, Speech.USUAL)
                             .rungs()
                             .get(0)
                             .notes())

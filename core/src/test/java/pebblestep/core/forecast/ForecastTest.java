@@ -53,7 +53,7 @@ class ForecastTest {
                 "-1 | PASSED | 29 March has passed: clean at 84 of 96 bpm."
             })
     void a_goal_is_met_missed_or_out_of_reach_at_the_exact_day(int days, Forecast.Kind kind, String sentence) {
-        Forecast forecast = Forecast.of(bests(STEADY), goal(96, days), TODAY);
+        Forecast forecast = Forecast.of(bests(STEADY), goal(96, days), null, TODAY);
         assertThat(forecast.kind()).isEqualTo(kind);
         assertThat(forecast.sentence()).isEqualTo(sentence);
         assertThat(forecast.gainAWeek().orElseThrow()).isCloseTo(7 / 30.0, within(1e-12));
@@ -77,18 +77,18 @@ class ForecastTest {
                 "-12:96 -8:90 -6:88 -4:80 0:84 | OUT_OF_REACH"
             })
     void too_few_takes_say_so_and_only_four_weeks_count(String days, Forecast.Kind kind) {
-        Forecast forecast = Forecast.of(bests(days.replace("'", "")), goal(96, 20), TODAY);
+        Forecast forecast = Forecast.of(bests(days.replace("'", "")), goal(96, 20), null, TODAY);
         assertThat(forecast.kind()).isEqualTo(kind);
         assertThat(forecast.line().isPresent()).isEqualTo(kind != Forecast.Kind.TOO_FEW);
     }
 
     @Test
     void words_for_too_few_takes_and_for_a_line_that_falls() {
-        assertThat(Forecast.of(bests("0:84"), goal(96, 14), TODAY).sentence())
+        assertThat(Forecast.of(bests("0:84"), goal(96, 14), null, TODAY).sentence())
                 .isEqualTo(
                         "Too few takes to say whether 96 bpm will be met on 13 April: a slope needs 4 days with clean"
                                 + " takes over a week; needed are 6 bpm more each week.");
-        assertThat(Forecast.of(bests("-12:90 -8:86 -6:84 -4:80 0:78"), goal(96, 14), TODAY)
+        assertThat(Forecast.of(bests("-12:90 -8:86 -6:84 -4:80 0:78"), goal(96, 14), null, TODAY)
                         .sentence())
                 .isEqualTo("96 bpm on 13 April is out of reach at this pace: loses 7 bpm a week, 6 needed; it would not"
                         + " arrive at all.");

@@ -7,13 +7,12 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.Arrays;
 import java.util.List;
 import java.util.stream.IntStream;
-import net.jqwik.api.ForAll;
-import net.jqwik.api.Property;
-import net.jqwik.api.constraints.DoubleRange;
-import net.jqwik.api.constraints.IntRange;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import pebblestep.core.samples.Samples;
+import pebblestep.core.samples.Samples.Doubles;
+import pebblestep.core.samples.Samples.Ints;
 
 /** Against the function theilslopes(y, x, alpha, method="joint") of SciPy 1.17.1, run on the same numbers. */
 class TheilSenTest {
@@ -55,11 +54,11 @@ class TheilSenTest {
         assertThat(line.upper()).isCloseTo(upper, within(EXACT));
     }
 
-    @Property
+    @Samples
     void one_wild_day_does_not_move_a_line(
-            @ForAll @DoubleRange(min = -1, max = 1) double slope,
-            @ForAll @IntRange(min = 0, max = 8) int wild,
-            @ForAll @DoubleRange(min = -50, max = 50) double off) {
+            @Doubles(min = -1, max = 1) double slope,
+            @Ints(min = 0, max = 8) int wild,
+            @Doubles(min = -50, max = 50) double off) {
         List<TheilSen.Point> points = IntStream.range(0, 9)
                 .mapToObj(i -> new TheilSen.Point(i, 3 + slope * i + (i == wild ? off : 0)))
                 .toList();

@@ -19,6 +19,7 @@ import pebblestep.core.passage.Step.Named;
 import pebblestep.core.passage.Steps;
 import pebblestep.core.pitch.NoteName;
 import pebblestep.core.rhythm.Bpm;
+import pebblestep.core.rhythm.Speech;
 import pebblestep.core.scale.Forms;
 import pebblestep.core.scale.Key;
 import pebblestep.core.tempo.LadderScheme;
@@ -36,10 +37,10 @@ class InKeyTest {
 
     @Test
     void a_step_moves_to_a_key_that_sounds_or_is_read() {
-        InKey concert = InKey.of(TEMPLATE, key("Bb", "major"), Named.CONCERT, ENGLISH_HORN);
+        InKey concert = InKey.of(TEMPLATE, key("Bb", "major"), Named.CONCERT, ENGLISH_HORN, Speech.USUAL);
         assertThat(Passage.of(concert.ascent().step(), ENGLISH_HORN).writtenKey())
                 .hasToString("F major");
-        InKey written = InKey.of(TEMPLATE, key("Bb", "major"), Named.WRITTEN, ENGLISH_HORN);
+        InKey written = InKey.of(TEMPLATE, key("Bb", "major"), Named.WRITTEN, ENGLISH_HORN, Speech.USUAL);
         assertThat(Passage.of(written.ascent().step(), ENGLISH_HORN).writtenKey())
                 .hasToString("Bb major");
         assertThat(written.ascent().climb()).isEqualTo(TEMPLATE.climb());
@@ -49,13 +50,13 @@ class InKeyTest {
     @Test
     void it_is_called_by_its_key() {
         Ascent unnamed = Ascent.of(TWO_OCTAVES.withTitle(""), TEMPLATE.climb());
-        assertThat(InKey.of(unnamed, key("D", "dorian"), Named.WRITTEN, ENGLISH_HORN)
+        assertThat(InKey.of(unnamed, key("D", "dorian"), Named.WRITTEN, ENGLISH_HORN, Speech.USUAL)
                         .ascent()
                         .step()
                         .title())
                 .startsWith("D dorian, two octaves up and down");
         Ascent named = Ascent.of(TWO_OCTAVES.withTitle("Even eighths"), TEMPLATE.climb());
-        assertThat(InKey.of(named, key("D", "major"), Named.WRITTEN, ENGLISH_HORN)
+        assertThat(InKey.of(named, key("D", "major"), Named.WRITTEN, ENGLISH_HORN, Speech.USUAL)
                         .ascent()
                         .step()
                         .title())
@@ -65,10 +66,10 @@ class InKeyTest {
     @Test
     void where_two_octaves_do_not_fit_it_goes_through_one() {
         Player beginner = ENGLISH_HORN.within(PitchRange.parse("D4-G5"));
-        InKey shorter = InKey.of(TEMPLATE, key("G", "major"), Named.WRITTEN, beginner);
+        InKey shorter = InKey.of(TEMPLATE, key("G", "major"), Named.WRITTEN, beginner, Speech.USUAL);
         assertThat(shorter.fewerOctaves()).contains(1);
         assertThat(shorter.ascent().step().line().extent()).isEqualTo(Extent.octaves(1));
-        assertThatThrownBy(() -> InKey.of(TEMPLATE, key("Ab", "major"), Named.WRITTEN, beginner))
+        assertThatThrownBy(() -> InKey.of(TEMPLATE, key("Ab", "major"), Named.WRITTEN, beginner, Speech.USUAL))
                 .isInstanceOf(Refusal.class)
                 .hasMessageContaining("octaves");
     }

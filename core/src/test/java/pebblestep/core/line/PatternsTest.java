@@ -6,16 +6,13 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import java.util.List;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import net.jqwik.api.Arbitraries;
-import net.jqwik.api.Arbitrary;
-import net.jqwik.api.Combinators;
-import net.jqwik.api.ForAll;
-import net.jqwik.api.Property;
-import net.jqwik.api.Provide;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import pebblestep.core.Refusal;
+import pebblestep.core.samples.Draw;
+import pebblestep.core.samples.Samples;
+import pebblestep.core.samples.Samples.From;
 import pebblestep.core.scale.Form;
 import pebblestep.core.scale.Forms;
 
@@ -131,35 +128,32 @@ class PatternsTest {
         assertThat(count(new Chords(ChordSize.SEVENTH), "major", 1, Travel.UP)).isEqualTo(32);
     }
 
-    @Provide
-    Arbitrary<Line> lines() {
-        Arbitrary<Pattern> patterns = Arbitraries.of(
+    Draw<Line> lines() {
+        Draw<Pattern> patterns = Draw.of(
                 new Straight(),
                 TRIADS,
                 THIRDS,
                 new Sequence(List.of(0, 1, 2)),
                 new Reach(List.of()),
                 new Chords(ChordSize.TRIAD));
-        return Combinators.combine(
-                        patterns,
-                        Arbitraries.integers().between(1, 4),
-                        Arbitraries.of(Travel.class),
-                        Arbitraries.of(Turn.class),
-                        Arbitraries.of(1, 3, 5))
-                .as((pattern, octaves, travel, turn, from) ->
-                        new Line(pattern, Extent.octaves(octaves), travel, turn, from));
+        return random -> new Line(
+                patterns.from(random),
+                Extent.octaves(Draw.ints(1, 4).from(random)),
+                Draw.of(Travel.class).from(random),
+                Draw.of(Turn.class).from(random),
+                Draw.of(1, 3, 5).from(random));
     }
 
-    @Property
-    void a_line_reversed_twice_is_itself(@ForAll("lines") Line line) {
+    @Samples
+    void a_line_reversed_twice_is_itself(@From("lines") Line line) {
         List<LineNote> notes = line.notes(Forms.of("major"));
         assertThat(LineNote.backwards(LineNote.backwards(notes))).isEqualTo(notes);
         assertThat(LineNote.backwards(notes).get(0).index())
                 .isEqualTo(notes.get(notes.size() - 1).index());
     }
 
-    @Property
-    void a_line_stays_in_its_range_and_in_its_form(@ForAll("lines") Line line) {
+    @Samples
+    void a_line_stays_in_its_range_and_in_its_form(@From("lines") Line line) {
         Form form = Forms.of("melodic-minor");
         int beyond = line.pattern() instanceof Chords ? 4 : 0;
         assertThat(line.notes(form)).hasSize(line.noteCount(form)).allSatisfy(note -> {
@@ -168,8 +162,8 @@ class PatternsTest {
         });
     }
 
-    @Property
-    void striking_the_turn_twice_adds_one_note_where_there_is_one(@ForAll("lines") Line line) {
+    @Samples
+    void striking_the_turn_twice_adds_one_note_where_there_is_one(@From("lines") Line line) {
         if (line.pattern() instanceof Reach) return;
         Form form = Forms.of("major");
         int once = line.withTurn(Turn.SINGLE).noteCount(form);

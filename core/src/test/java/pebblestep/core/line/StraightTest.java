@@ -6,13 +6,12 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
-import net.jqwik.api.ForAll;
-import net.jqwik.api.Property;
-import net.jqwik.api.constraints.IntRange;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import pebblestep.core.Refusal;
+import pebblestep.core.samples.Samples;
+import pebblestep.core.samples.Samples.Ints;
 import pebblestep.core.scale.Direction;
 import pebblestep.core.scale.Form;
 import pebblestep.core.scale.Forms;
@@ -62,20 +61,17 @@ class StraightTest {
                         Direction.UP, Direction.UP, Direction.UP, Direction.UP, Direction.DOWN, Direction.DOWN);
     }
 
-    @Property
+    @Samples
     void a_line_there_and_back_is_its_own_mirror(
-            @ForAll @IntRange(min = 2, max = 50) int span,
-            @ForAll Turn turn,
-            @ForAll @IntRange(min = 1, max = 7) int from) {
+            @Ints(min = 2, max = 50) int span, Turn turn, @Ints(min = 1, max = 7) int from) {
         List<Integer> line = indexes(Line.straight(Extent.span(span), Travel.UP_DOWN, turn, from), MAJOR);
         List<Integer> mirrored = new ArrayList<>(line);
         Collections.reverse(mirrored);
         assertThat(mirrored).isEqualTo(line);
     }
 
-    @Property
-    void the_count_is_known_before_the_notes_are(
-            @ForAll @IntRange(min = 2, max = 50) int span, @ForAll Turn turn, @ForAll Travel travel) {
+    @Samples
+    void the_count_is_known_before_the_notes_are(@Ints(min = 2, max = 50) int span, Turn turn, Travel travel) {
         Line line = Line.straight(Extent.span(span), travel, turn, 1);
         assertThat(line.notes(MAJOR)).hasSize(line.noteCount(MAJOR));
     }

@@ -7,12 +7,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
-import net.jqwik.api.Arbitraries;
-import net.jqwik.api.Arbitrary;
-import net.jqwik.api.ForAll;
-import net.jqwik.api.Property;
-import net.jqwik.api.Provide;
-import net.jqwik.api.constraints.IntRange;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -26,6 +20,10 @@ import pebblestep.core.passage.Passage;
 import pebblestep.core.passage.Step;
 import pebblestep.core.passage.Steps;
 import pebblestep.core.rhythm.Fraction;
+import pebblestep.core.samples.Draw;
+import pebblestep.core.samples.Samples;
+import pebblestep.core.samples.Samples.From;
+import pebblestep.core.samples.Samples.Ints;
 
 class ClickPlanTest {
 
@@ -152,22 +150,21 @@ class ClickPlanTest {
         assertThatThrownBy(() -> ClickPlan.of(passage, 0)).isInstanceOf(Refusal.class);
     }
 
-    @Property(tries = 200)
+    @Samples(200)
     void what_the_browser_is_given_comes_to_the_plan_however_often_it_is_played(
-            @ForAll @IntRange(min = 2, max = 24) int span,
-            @ForAll @IntRange(min = 1, max = 16) int sounding,
-            @ForAll @IntRange(min = 1, max = 16) int silent,
-            @ForAll @IntRange(min = 1, max = 10) int times,
-            @ForAll("meters") String meter) {
+            @Ints(min = 2, max = 24) int span,
+            @Ints(min = 1, max = 16) int sounding,
+            @Ints(min = 1, max = 16) int silent,
+            @Ints(min = 1, max = 10) int times,
+            @From("meters") String meter) {
         Metronome turns = new Metronome(2, true, Clicks.SUBDIVISIONS).silent(sounding, silent);
         Step step = Steps.step("C", "major", Extent.span(span), Travel.UP, Turn.SINGLE, meter, "1/8", "0");
         Passage passage = Passage.of(step.withMetronome(turns));
         assertThat(roundAndRound(passage, times)).isEqualTo(played(ClickPlan.of(passage, times)));
     }
 
-    @Provide
-    Arbitrary<String> meters() {
-        return Arbitraries.of("2/4", "3/4", "4/4", "6/8", "7/8(2+2+3)", "12/8");
+    Draw<String> meters() {
+        return Draw.of("2/4", "3/4", "4/4", "6/8", "7/8(2+2+3)", "12/8");
     }
 
     private static String played(ClickPlan plan) {

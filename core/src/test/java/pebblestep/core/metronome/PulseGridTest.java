@@ -2,10 +2,6 @@ package pebblestep.core.metronome;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import net.jqwik.api.Arbitrary;
-import net.jqwik.api.ForAll;
-import net.jqwik.api.Property;
-import net.jqwik.api.Provide;
 import org.junit.jupiter.api.Test;
 import pebblestep.core.line.Extent;
 import pebblestep.core.line.Travel;
@@ -15,11 +11,13 @@ import pebblestep.core.passage.Step;
 import pebblestep.core.passage.Steps;
 import pebblestep.core.passage.landing.Landing;
 import pebblestep.core.rhythm.Fraction;
+import pebblestep.core.samples.Draw;
+import pebblestep.core.samples.Samples;
+import pebblestep.core.samples.Samples.From;
 
 class PulseGridTest {
 
-    @Provide
-    Arbitrary<Step> steps() {
+    Draw<Step> steps() {
         return Steps.any();
     }
 
@@ -50,8 +48,8 @@ class PulseGridTest {
                 .startsWith(0, 1);
     }
 
-    @Property(tries = 100)
-    void the_grid_holds_the_whole_passage_and_its_target(@ForAll("steps") Step step) {
+    @Samples(100)
+    void the_grid_holds_the_whole_passage_and_its_target(@From("steps") Step step) {
         Passage passage = Passage.of(step);
         Landing landing = Landing.of(step);
         PulseGrid grid = PulseGrid.of(passage);

@@ -7,14 +7,11 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
-import net.jqwik.api.Arbitraries;
-import net.jqwik.api.Arbitrary;
-import net.jqwik.api.Combinators;
-import net.jqwik.api.ForAll;
-import net.jqwik.api.Property;
-import net.jqwik.api.Provide;
-import net.jqwik.api.constraints.IntRange;
 import org.junit.jupiter.api.Test;
+import pebblestep.core.samples.Draw;
+import pebblestep.core.samples.Samples;
+import pebblestep.core.samples.Samples.From;
+import pebblestep.core.samples.Samples.Ints;
 
 /** What is trimmed, in which order, and what it frees: worked out by hand. */
 class DayPlanTest {
@@ -84,27 +81,20 @@ class DayPlanTest {
         assertThat(none.sentence()).isEqualTo("39 s of 20 s: 19 s too long, and no step fits even when played twice.");
     }
 
-    @Provide
-    Arbitrary<List<Portion>> routines() {
-        Arbitrary<Load> loads = Combinators.combine(
-                        Arbitraries.longs().between(0, 20_000),
-                        Arbitraries.longs().between(500, 90_000),
-                        Arbitraries.integers().between(1, 12))
-                .as((countIn, repetition, times) ->
-                        new Load(Duration.ofMillis(countIn), Duration.ofMillis(repetition), times));
-        Arbitrary<OptionalInt> due = Arbitraries.oneOf(
-                Arbitraries.just(OptionalInt.empty()),
-                Arbitraries.integers().between(-9, 16).map(OptionalInt::of));
-        return Combinators.combine(loads, due)
-                .as((load, days) -> new Portion("a step", load, days))
-                .list()
-                .ofMinSize(1)
-                .ofMaxSize(12);
+    Draw<List<Portion>> routines() {
+        Draw<Load> loads = random -> new Load(
+                Duration.ofMillis(Draw.longs(0, 20_000).from(random)),
+                Duration.ofMillis(Draw.longs(500, 90_000).from(random)),
+                Draw.ints(1, 12).from(random));
+        Draw<OptionalInt> due =
+                Draw.oneOf(Draw.just(OptionalInt.empty()), Draw.ints(-9, 16).map(OptionalInt::of));
+        return Draw.both(loads, due, (load, days) -> new Portion("a step", load, days))
+                .list(1, 12);
     }
 
-    @Property(tries = 400)
+    @Samples(400)
     void a_fitted_plan_never_exceeds_the_minutes_and_says_what_each_trim_frees(
-            @ForAll("routines") List<Portion> routine, @ForAll @IntRange(min = 1, max = 60) int minutes) {
+            @From("routines") List<Portion> routine, @Ints(min = 1, max = 60) int minutes) {
         DayPlan plan = DayPlan.of(routine, Duration.ofMinutes(minutes));
         assertThat(plan.takes()).isLessThanOrEqualTo(Duration.ofMinutes(minutes));
         Duration freed = plan.trims().stream().map(Trim::frees).reduce(Duration.ZERO, Duration::plus);
@@ -120,9 +110,8 @@ class DayPlanTest {
         }
     }
 
-    @Property(tries = 200)
-    void no_trim_is_made_in_vain(
-            @ForAll("routines") List<Portion> routine, @ForAll @IntRange(min = 1, max = 60) int minutes) {
+    @Samples(200)
+    void no_trim_is_made_in_vain(@From("routines") List<Portion> routine, @Ints(min = 1, max = 60) int minutes) {
         DayPlan plan = DayPlan.of(routine, Duration.ofMinutes(minutes));
         plan.trims().stream()
                 .reduce((before, last) -> last)

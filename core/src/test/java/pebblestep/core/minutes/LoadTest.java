@@ -4,11 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.time.Duration;
-import net.jqwik.api.Arbitrary;
-import net.jqwik.api.ForAll;
-import net.jqwik.api.Property;
-import net.jqwik.api.Provide;
-import net.jqwik.api.constraints.IntRange;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -23,11 +18,14 @@ import pebblestep.core.passage.Timing;
 import pebblestep.core.rhythm.Bpm;
 import pebblestep.core.rhythm.Fraction;
 import pebblestep.core.rhythm.Tempo;
+import pebblestep.core.samples.Draw;
+import pebblestep.core.samples.Samples;
+import pebblestep.core.samples.Samples.From;
+import pebblestep.core.samples.Samples.Ints;
 
 /** Times worked out by hand: bars times beats times 60/bpm. */
 class LoadTest {
-    @Provide
-    Arbitrary<Step> steps() {
+    Draw<Step> steps() {
         return Steps.any();
     }
 
@@ -85,9 +83,9 @@ class LoadTest {
         assertThat(InMinutes.of(Duration.ofMillis(millis))).isEqualTo(said);
     }
 
-    @Property(tries = 300)
+    @Samples(300)
     void a_repetition_is_whole_bars_and_no_shorter_than_its_notes(
-            @ForAll("steps") Step step, @ForAll @IntRange(min = 20, max = 400) int bpm) {
+            @From("steps") Step step, @Ints(min = 20, max = 400) int bpm) {
         Passage passage = Passage.of(step);
         Repetition repetition = Repetition.of(passage);
         Fraction bars = repetition.played().dividedBy(step.meter().bar());

@@ -29,7 +29,7 @@ class StaffTest {
         Step step =
                 Steps.step(tonic, "major", Extent.octaves(octaves), Travel.UP_DOWN, Turn.SINGLE, "4/4", "1/16", "0");
         Player player = Player.of(Instruments.of(instrument));
-        return Score.of(Passage.of(step, player), Optional.of(player));
+        return Score.of(Passage.of(step, player), player);
     }
 
     private static List<String> clefs(Score score) {
@@ -59,7 +59,7 @@ class StaffTest {
         assertThat(flute.ottavas()).containsExactly(new Ottava(14, 28, 1));
         Step high = Steps.withRegister(
                 Steps.step("C", "major", Extent.octaves(2), Travel.UP, Turn.SINGLE, "4/4", "1/4", "0"), "C6");
-        assertThat(Score.of(Passage.of(high), Optional.empty()).ottavas()).containsExactly(new Ottava(0, 14, 2));
+        assertThat(Score.of(Passage.of(high), null).ottavas()).containsExactly(new Ottava(0, 14, 2));
         assertThat(score("oboe", "Bb", 2).ottavas()).isEmpty();
         assertThat(score("bass-guitar", "E", 1).ottavas()).isEmpty();
     }
@@ -75,7 +75,7 @@ class StaffTest {
             } catch (Refusal e) {
                 return;
             }
-            Score score = Score.of(passage, Optional.of(player));
+            Score score = Score.of(passage, player);
             score.measures().forEach(measure -> measure.glyphs().stream()
                     .filter(glyph -> !glyph.isRest())
                     .forEach(glyph -> {
@@ -96,7 +96,7 @@ class StaffTest {
     private static Score articulated(Articulation articulation, String place) {
         Step plain = Steps.step("C", "major", Extent.span(5), Travel.UP_DOWN, Turn.SINGLE, "4/4", "1/8", place);
         Step step = plain.withArticulation(articulation);
-        return Score.of(Passage.of(step), Optional.empty());
+        return Score.of(Passage.of(step), null);
     }
 
     private static List<List<Mark>> marks(Score score) {

@@ -3,7 +3,6 @@ package pebblestep.core.notation;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
-import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -20,7 +19,7 @@ class TupletTest {
 
     private static List<Measure> measures(String meter, String value, String place, int notes) {
         Step step = Steps.step("C", "major", Extent.span(notes), Travel.UP, Turn.SINGLE, meter, value, place);
-        return Score.of(Passage.of(step), Optional.empty()).measures();
+        return Score.of(Passage.of(step), null).measures();
     }
 
     private static Fraction lengthOf(Measure measure, Tuplet tuplet) {

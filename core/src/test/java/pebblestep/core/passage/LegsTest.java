@@ -15,15 +15,19 @@ import pebblestep.core.line.Extent;
 import pebblestep.core.line.Passing;
 import pebblestep.core.line.Travel;
 import pebblestep.core.line.Turn;
+import pebblestep.core.rhythm.CountSchool;
 import pebblestep.core.rhythm.Figure;
 import pebblestep.core.rhythm.Fraction;
 import pebblestep.core.rhythm.Leg;
 import pebblestep.core.rhythm.Rhythm;
+import pebblestep.core.rhythm.Speech;
 import pebblestep.core.rhythm.Swing;
 import pebblestep.core.rhythm.Tempo;
+import pebblestep.core.rhythm.ValueNames;
 
 /** Attacks worked out by hand: strikes, rests, held notes, legs, swing, and the places of the displacement tour. */
 class LegsTest {
+    private static final Speech BRITISH = new Speech(CountSchool.NUMBERS, ValueNames.BRITISH);
     private static final Step FIVE =
             Steps.step("C", "major", Extent.span(3), Travel.UP_DOWN, Turn.SINGLE, "4/4", "1/4", "0");
 
@@ -163,7 +167,7 @@ class LegsTest {
     @Test
     void places_close_together_are_named_with_their_distance() {
         Step e = FIVE.withPlace(Fraction.of(1, 16)).withTempo(Tempo.quarters(75));
-        List<ConfusablePlaces.Near> near = ConfusablePlaces.of(e);
+        List<ConfusablePlaces.Near> near = ConfusablePlaces.of(e, Speech.USUAL);
         assertThat(near.get(0).place()).hasToString("1/12");
         assertThat(near.get(0).apart()).hasToString("1/48");
         assertThat(near.get(0).millis()).isCloseTo(66.667, within(0.001));
@@ -173,12 +177,12 @@ class LegsTest {
                         "The e of 1 and the trip of 1 are 66.7 ms apart at 75: play a bar on one and a bar on the other,"
                                 + " back to back.");
         assertThat(near.get(0).step().place()).hasToString("1/12");
-        assertThat(ConfusablePlaces.of(FIVE)).isEmpty();
+        assertThat(ConfusablePlaces.of(FIVE, Speech.USUAL)).isEmpty();
     }
 
     @Test
     void the_tour_goes_from_long_values_to_short_and_ends_with_two_places() {
-        List<Step> tour = DisplacementTour.of(FIVE);
+        List<Step> tour = DisplacementTour.named(FIVE, Speech.USUAL);
         assertThat(tour)
                 .extracting(Step::title)
                 .containsExactly(
@@ -196,5 +200,9 @@ class LegsTest {
                         "Eighths from the e of 1, back from the trip of 1",
                         "Eighths from the trip of 1, back from the e of 1");
         assertThat(tour).allSatisfy(step -> assertThat(Passage.of(step).notes()).hasSize(5));
+        assertThat(DisplacementTour.named(FIVE, BRITISH))
+                .extracting(Step::title)
+                .startsWith("Crotchets from the & of 1")
+                .contains("Quavers from the e of 1, back from the trip of 1");
     }
 }

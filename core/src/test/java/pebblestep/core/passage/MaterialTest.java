@@ -4,7 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.util.List;
-import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -12,6 +11,8 @@ import org.junit.jupiter.params.provider.MethodSource;
 import pebblestep.core.Refusal;
 import pebblestep.core.instrument.Instruments;
 import pebblestep.core.notation.Score;
+import pebblestep.core.rhythm.CountSchool;
+import pebblestep.core.rhythm.Speech;
 import pebblestep.core.rhythm.ValueNames;
 import pebblestep.core.scale.Form;
 import pebblestep.core.scale.Forms;
@@ -40,7 +41,7 @@ class MaterialTest {
                         .withKey(Key.of(Steps.PLAIN.key().tonic(), form))
                         .withLine(entry.line());
                 Passage passage = Passage.of(step);
-                assertThat(Score.of(passage, Optional.empty()).measures()).isNotEmpty();
+                assertThat(Score.of(passage, null).measures()).isNotEmpty();
                 assertThat(passage.notes()).hasSize(step.line().noteCount(form));
                 made++;
             } catch (Refusal e) {
@@ -77,17 +78,17 @@ class MaterialTest {
             })
     void a_pattern_is_said_in_few_words(String id, String words) {
         assertThat(StepWords.withoutKey(
-                        Steps.PLAIN.withLine(Material.pattern(id).line())))
+                        Steps.PLAIN.withLine(Material.pattern(id).line()), Speech.USUAL))
                 .isEqualTo(words);
     }
 
     @Test
     void words_follow_the_vocabulary_and_name_figures() {
-        assertThat(StepWords.withoutKey(Steps.PLAIN, ValueNames.BRITISH))
+        assertThat(StepWords.withoutKey(Steps.PLAIN, new Speech(CountSchool.NUMBERS, ValueNames.BRITISH)))
                 .isEqualTo("two octaves up and down, semiquavers from 1");
-        assertThat(StepWords.withoutKey(Steps.figure(Steps.PLAIN, "3/16 1/16")))
+        assertThat(StepWords.withoutKey(Steps.figure(Steps.PLAIN, "3/16 1/16"), Speech.USUAL))
                 .isEqualTo("two octaves up and down, dotted pairs, long first from 1");
-        assertThat(StepWords.withoutKey(Steps.figure(Steps.PLAIN, "1/4 1/12 1/12 1/12")))
+        assertThat(StepWords.withoutKey(Steps.figure(Steps.PLAIN, "1/4 1/12 1/12 1/12"), Speech.USUAL))
                 .isEqualTo("two octaves up and down, values 1/4 1/12 1/12 1/12 from 1");
     }
 

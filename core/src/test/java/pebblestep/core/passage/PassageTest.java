@@ -4,11 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
-import java.util.Optional;
-import net.jqwik.api.Arbitrary;
-import net.jqwik.api.ForAll;
-import net.jqwik.api.Property;
-import net.jqwik.api.Provide;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -23,13 +18,16 @@ import pebblestep.core.pitch.Interval;
 import pebblestep.core.pitch.NoteName;
 import pebblestep.core.rhythm.Fraction;
 import pebblestep.core.rhythm.Tempo;
+import pebblestep.core.samples.Draw;
+import pebblestep.core.samples.Samples;
+import pebblestep.core.samples.Samples.From;
+import pebblestep.core.samples.Samples.Ints;
 import pebblestep.core.scale.Forms;
 import pebblestep.core.scale.Key;
 
 class PassageTest {
 
-    @Provide
-    Arbitrary<Step> steps() {
+    Draw<Step> steps() {
         return Steps.any();
     }
 
@@ -51,8 +49,8 @@ class PassageTest {
                 .containsExactly("Db not D", "G not Gb");
     }
 
-    @Property
-    void onsets_strictly_increase_and_values_follow_on(@ForAll("steps") Step step) {
+    @Samples
+    void onsets_strictly_increase_and_values_follow_on(@From("steps") Step step) {
         Passage passage = Passage.of(step);
         for (int i = 1; i < passage.notes().size(); i++) {
             PassageNote before = passage.notes().get(i - 1);
@@ -63,15 +61,15 @@ class PassageTest {
         assertThat(passage.first().at()).isEqualTo(step.place());
     }
 
-    @Property
-    void total_time_is_independent_of_spelling(@ForAll("steps") Step step) {
+    @Samples
+    void total_time_is_independent_of_spelling(@From("steps") Step step) {
         Step respelled = step.withKey(Key.of(NoteName.parse("A"), step.key().form()));
         assertThat(Passage.of(respelled).durationMillis())
                 .isEqualTo(Passage.of(step).durationMillis());
     }
 
-    @Property
-    void every_pitch_belongs_to_its_form_and_every_note_sounds_a_fixed_interval_away(@ForAll("steps") Step step) {
+    @Samples
+    void every_pitch_belongs_to_its_form_and_every_note_sounds_a_fixed_interval_away(@From("steps") Step step) {
         Instrument horn = Instruments.of("horn");
         Passage passage;
         try {
@@ -175,9 +173,8 @@ class PassageTest {
         assertThat(Passage.of(one, wider).last().written()).hasToString("Ab5");
     }
 
-    @Property
-    void transposing_changes_no_position(
-            @ForAll("steps") Step step, @ForAll @net.jqwik.api.constraints.IntRange(min = 1, max = 11) int semitones) {
+    @Samples
+    void transposing_changes_no_position(@From("steps") Step step, @Ints(min = 1, max = 11) int semitones) {
         Key other = step.key().transposed(Interval.of(semitones * 7 / 12, semitones));
         Passage moved = Passage.of(step.withKey(other));
         Passage here = Passage.of(step);
@@ -219,12 +216,12 @@ class PassageTest {
     @Test
     void awkward_spots_are_those_of_the_key_and_of_the_instrument() {
         Step minor = Steps.step("A", "harmonic-minor", Extent.octaves(2), Travel.UP, Turn.SINGLE, "4/4", "1/8", "0");
-        assertThat(Passage.of(minor).awkward(Optional.empty()))
+        assertThat(Passage.of(minor).awkward(null))
                 .extracting(spot -> spot.lower() + " " + spot.upper() + ": " + spot.why())
                 .containsExactly("F5 G#5: an augmented second apart");
         Player clarinet = Player.of(Instruments.of("clarinet"));
         Step bb = Steps.step("Bb", "major", Extent.octaves(2), Travel.UP, Turn.SINGLE, "4/4", "1/8", "0");
-        assertThat(Passage.of(bb, clarinet).awkward(Optional.of(clarinet)))
+        assertThat(Passage.of(bb, clarinet).awkward(clarinet))
                 .extracting(AwkwardSpot::why)
                 .contains("across the break");
     }

@@ -8,6 +8,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import pebblestep.core.line.Extent;
 import pebblestep.core.line.Travel;
 import pebblestep.core.line.Turn;
+import pebblestep.core.rhythm.Speech;
 
 class StepWordsTest {
 
@@ -22,19 +23,20 @@ class StepWordsTest {
             })
     void a_step_is_said_in_few_words(int octaves, Travel travel, String value, String place, String words) {
         Step step = Steps.step("C", "major", Extent.octaves(octaves), travel, Turn.SINGLE, "4/4", value, place);
-        assertThat(StepWords.withoutKey(step)).isEqualTo(words);
+        assertThat(StepWords.withoutKey(step, Speech.USUAL)).isEqualTo(words);
     }
 
     @Test
     void a_span_is_said_in_notes() {
         Step step = Steps.step("G", "major", Extent.span(5), Travel.UP, Turn.SINGLE, "4/4", "1/2", "0");
-        assertThat(StepWords.withoutKey(step)).isEqualTo("5 notes up, half notes from 1");
+        assertThat(StepWords.withoutKey(step, Speech.USUAL)).isEqualTo("5 notes up, half notes from 1");
     }
 
     @Test
     void a_title_is_kept_and_a_missing_one_made() {
-        assertThat(StepWords.title(Steps.PLAIN)).isEqualTo("A step");
+        assertThat(StepWords.title(Steps.PLAIN, Speech.USUAL)).isEqualTo("A step");
         Step untitled = Steps.PLAIN.withTitle(" ");
-        assertThat(StepWords.title(untitled)).isEqualTo("Db major, two octaves up and down, sixteenths from 1");
+        assertThat(StepWords.title(untitled, Speech.USUAL))
+                .isEqualTo("Db major, two octaves up and down, sixteenths from 1");
     }
 }

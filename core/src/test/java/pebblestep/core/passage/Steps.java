@@ -3,9 +3,6 @@ package pebblestep.core.passage;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
-import net.jqwik.api.Arbitraries;
-import net.jqwik.api.Arbitrary;
-import net.jqwik.api.Combinators;
 import pebblestep.core.Refusal;
 import pebblestep.core.line.Arpeggio;
 import pebblestep.core.line.ChordSize;
@@ -28,6 +25,7 @@ import pebblestep.core.rhythm.Meter;
 import pebblestep.core.rhythm.Rhythm;
 import pebblestep.core.rhythm.Swing;
 import pebblestep.core.rhythm.Tempo;
+import pebblestep.core.samples.Draw;
 import pebblestep.core.scale.Form;
 import pebblestep.core.scale.Forms;
 import pebblestep.core.scale.Key;
@@ -110,20 +108,13 @@ public final class Steps {
             List.of(new Leg(new Leg.AtNote(2), Optional.empty(), Optional.of(Fraction.of(1, 12)))));
 
     /** Any step this product can make, at any place on a grid of 48ths. */
-    public static Arbitrary<Step> any() {
-        Arbitrary<Key> keys = Combinators.combine(
-                        Arbitraries.of("C", "Db", "F#", "Bb", "E", "Ab", "B", "Cb"), Arbitraries.of(Forms.all()))
-                .as(Steps::keyOrNull)
-                .filter(key -> key != null);
-        Arbitrary<Line> lines = Combinators.combine(
-                        Arbitraries.oneOf(
-                                Arbitraries.integers().between(1, 3).map(Extent::octaves),
-                                Arbitraries.integers().between(2, 16).map(Extent::span)),
-                        Arbitraries.of(Travel.class),
-                        Arbitraries.of(Turn.class),
-                        Arbitraries.integers().between(1, 5))
-                .as(Line::straight);
-        Arbitrary<Pattern> patterns = Arbitraries.of(
+    public static Draw<Step> any() {
+        Draw<Key> keys = random -> keyOrNull(
+                Draw.of("C", "Db", "F#", "Bb", "E", "Ab", "B", "Cb").from(random),
+                Draw.of(Forms.all()).from(random));
+        Draw<Extent> extents = Draw.oneOf(
+                Draw.ints(1, 3).map(Extent::octaves), Draw.ints(2, 16).map(Extent::span));
+        Draw<Pattern> patterns = Draw.of(
                 new Straight(),
                 new Straight(),
                 new Arpeggio(ChordSize.TRIAD),
@@ -131,41 +122,38 @@ public final class Steps {
                 new Sequence(List.of(0, 1, 2, 3)),
                 new Reach(List.of()),
                 new Chords(ChordSize.TRIAD));
-        return Combinators.combine(
-                        keys,
-                        Combinators.combine(lines, patterns).as(Steps::withPattern),
-                        Arbitraries.of(Meter.all()),
-                        Arbitraries.of(FIGURES),
-                        Arbitraries.integers().between(-35, 35),
-                        Arbitraries.integers().between(1, 2),
-                        Combinators.combine(Arbitraries.of(1, 1, 1, 2, 3), Arbitraries.of(LEGS))
-                                .as(Struck::new))
-                .as((key, line, meter, figure, place48, beat, struck) -> new Step(
-                        "Any",
-                        key,
-                        Step.Named.CONCERT,
-                        fitting(line, key.form()),
-                        Optional.empty(),
-                        new Rhythm(
-                                meter,
-                                figure,
-                                struck.strikes,
-                                placeIn(meter, place48),
-                                Optional.empty(),
-                                Optional.empty(),
-                                Optional.empty(),
-                                fitting(line, key.form()).noteCount(key.form()) < 2 ? List.of() : struck.legs,
-                                Swing.STRAIGHT),
-                        Target.onBeat(beat),
-                        Tempo.quarters(60),
-                        Articulation.SEPARATE,
-                        Metronome.USUAL));
-    }
-
-    private record Struck(int strikes, List<Leg> legs) {}
-
-    private static Line withPattern(Line line, Pattern pattern) {
-        return new Line(pattern, line.extent(), line.travel(), line.turn(), line.from());
+        return random -> {
+            Key key = keys.filter(one -> one != null).from(random);
+            Line wished = new Line(
+                    patterns.from(random),
+                    extents.from(random),
+                    Draw.of(Travel.class).from(random),
+                    Draw.of(Turn.class).from(random),
+                    Draw.ints(1, 5).from(random));
+            Line line = fitting(wished, key.form());
+            Meter meter = Draw.of(Meter.all()).from(random);
+            List<Leg> legs = Draw.of(LEGS).from(random);
+            return new Step(
+                    "Any",
+                    key,
+                    Step.Named.CONCERT,
+                    line,
+                    Optional.empty(),
+                    new Rhythm(
+                            meter,
+                            Draw.of(FIGURES).from(random),
+                            Draw.of(1, 1, 1, 2, 3).from(random),
+                            placeIn(meter, Draw.ints(-35, 35).from(random)),
+                            Optional.empty(),
+                            Optional.empty(),
+                            Optional.empty(),
+                            line.noteCount(key.form()) < 2 ? List.of() : legs,
+                            Swing.STRAIGHT),
+                    Target.onBeat(Draw.ints(1, 2).from(random)),
+                    Tempo.quarters(60),
+                    Articulation.SEPARATE,
+                    Metronome.USUAL);
+        };
     }
 
     /** The line, or the nearest one that the form has the notes for. */

@@ -4,10 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.util.List;
-import net.jqwik.api.Arbitrary;
-import net.jqwik.api.ForAll;
-import net.jqwik.api.Property;
-import net.jqwik.api.Provide;
 import org.junit.jupiter.api.Test;
 import pebblestep.core.Refusal;
 import pebblestep.core.line.Extent;
@@ -19,28 +15,33 @@ import pebblestep.core.passage.landing.LandingFix;
 import pebblestep.core.rhythm.Fraction;
 import pebblestep.core.rhythm.Rhythm;
 import pebblestep.core.rhythm.Rhythm.HeldNote;
+import pebblestep.core.rhythm.Speech;
+import pebblestep.core.samples.Draw;
+import pebblestep.core.samples.Samples;
+import pebblestep.core.samples.Samples.From;
 
 /** The short sum for plain lines against the long walk, and every fix walked through without the landing's own code. */
 class TimingTest {
 
-    @Provide
-    Arbitrary<Step> steps() {
+    Draw<Step> steps() {
         return Steps.any();
     }
 
-    @Property
-    void the_sum_and_the_walk_agree(@ForAll("steps") Step step) {
-        assertThat(Timing.arrival(step)).isEqualTo(Timing.of(step).last().at());
+    @Samples
+    void the_sum_and_the_walk_agree(@From("steps") Step step) {
+        Timing walked = Timing.of(step);
+        assertThat(Timing.arrival(step).at()).isEqualTo(walked.last().at());
+        assertThat(walked.attacks().get(Timing.arrival(step).attack())).isEqualTo(walked.last());
     }
 
-    @Property
-    void the_sum_and_the_walk_agree_with_a_note_held(@ForAll("steps") Step step, @ForAll HeldNote note) {
+    @Samples
+    void the_sum_and_the_walk_agree_with_a_note_held(@From("steps") Step step, HeldNote note) {
         Step held = step.withRhythm(step.rhythm().withHold(new Rhythm.Hold(note, Fraction.of(3, 16))));
-        assertThat(Timing.arrival(held)).isEqualTo(Timing.of(held).last().at());
+        assertThat(Timing.arrival(held).at()).isEqualTo(Timing.of(held).last().at());
     }
 
-    @Property
-    void attacks_follow_on_and_a_rest_or_a_leg_only_adds_room(@ForAll("steps") Step step) {
+    @Samples
+    void attacks_follow_on_and_a_rest_or_a_leg_only_adds_room(@From("steps") Step step) {
         List<Attack> attacks = Timing.of(step).attacks();
         assertThat(attacks)
                 .hasSize(
@@ -52,9 +53,9 @@ class TimingTest {
         }
     }
 
-    @Property
-    void every_fix_puts_the_last_note_on_its_target_and_changes_what_it_says(@ForAll("steps") Step step) {
-        for (LandingFix fix : Landing.of(step).fixes()) {
+    @Samples
+    void every_fix_puts_the_last_note_on_its_target_and_changes_what_it_says(@From("steps") Step step) {
+        for (LandingFix fix : Landing.of(step).fixes(Speech.USUAL)) {
             Fraction last = Timing.of(fix.step()).last().at();
             Fraction fromTarget = last.minus(step.target().in(step.meter()));
             assertThat(fromTarget.dividedBy(step.meter().bar()).denominator())
@@ -77,7 +78,7 @@ class TimingTest {
     @Test
     void the_fixes_come_least_change_first() {
         Step past = Steps.step("C", "major", Extent.span(17), Travel.UP_DOWN, Turn.DOUBLE, "4/4", "1/16", "0");
-        assertThat(Landing.of(past).fixes())
+        assertThat(Landing.of(past).fixes(Speech.USUAL))
                 .extracting(LandingFix::kind)
                 .containsExactly(
                         LandingFix.Kind.MOVE,

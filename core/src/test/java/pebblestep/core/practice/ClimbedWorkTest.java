@@ -18,6 +18,8 @@ import pebblestep.core.climb.Rung;
 import pebblestep.core.forecast.DayBest;
 import pebblestep.core.pitch.NoteName;
 import pebblestep.core.rhythm.Bpm;
+import pebblestep.core.rhythm.CountSchool;
+import pebblestep.core.rhythm.Speech;
 import pebblestep.core.rhythm.ValueNames;
 import pebblestep.core.scale.Forms;
 import pebblestep.core.scale.Key;
@@ -59,7 +61,8 @@ class ClimbedWorkTest {
     private static Judgement judged(Ascent ascent, String takes) {
         return Judgement.of(
                 work(ascent, takes),
-                MONDAY.plusDays(takes.chars().filter(c -> c == '|').count()));
+                MONDAY.plusDays(takes.chars().filter(c -> c == '|').count()),
+                Speech.USUAL);
     }
 
     @ParameterizedTest
@@ -103,7 +106,8 @@ class ClimbedWorkTest {
 
     @Test
     void the_names_of_values_are_those_of_the_studio() {
-        assertThat(Judgement.of(work(IN_TURN, "c"), MONDAY, ValueNames.BRITISH).sentence())
+        assertThat(Judgement.of(work(IN_TURN, "c"), MONDAY, new Speech(CountSchool.NUMBERS, ValueNames.BRITISH))
+                        .sentence())
                 .isEqualTo("1 of 3 clean in a row with crotchets, 60 bpm, then 68.");
     }
 
@@ -142,7 +146,7 @@ class ClimbedWorkTest {
         List<Entry> entries = new ArrayList<>(work(IN_TURN, "ccc c").entries());
         entries.add(new Decision(new ClimbEvent.Changed(wider, MONDAY)));
         Work work = new Work(C, IN_TURN, entries);
-        assertThat(Judgement.of(work, MONDAY).sentence())
+        assertThat(Judgement.of(work, MONDAY, Speech.USUAL).sentence())
                 .isEqualTo("0 of 3 clean in a row with one octave, 60 bpm, then 70.");
         assertThat(work.bpmNow(MONDAY)).isEqualTo(Bpm.of(60));
     }

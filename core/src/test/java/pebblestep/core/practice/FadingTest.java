@@ -10,6 +10,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import pebblestep.core.keyplan.KeyOrder;
 import pebblestep.core.pitch.NoteName;
+import pebblestep.core.rhythm.Speech;
 import pebblestep.core.scale.Forms;
 import pebblestep.core.scale.Key;
 
@@ -18,7 +19,7 @@ class FadingTest {
 
     private static KeyPath.FormProgress form(String takes, int day) {
         List<Progress> works = List.of(Progress.of(learnedThen(takes)));
-        return KeyPath.of(KeyOrder.fourths(), works, MONDAY.plusDays(day)).stones().stream()
+        return KeyPath.of(KeyOrder.fourths(), works, MONDAY.plusDays(day), Speech.USUAL).stones().stream()
                 .flatMap(stone -> stone.forms().stream())
                 .findFirst()
                 .orElseThrow();
@@ -61,7 +62,7 @@ class FadingTest {
     void several_pieces_in_one_form_are_one_pebble_with_the_one_that_comes_back_next() {
         Progress early = Progress.of(learnedThen("1c"));
         Progress late = Progress.of(learnedThen("1c 3c 7c"));
-        KeyPath path = KeyPath.of(KeyOrder.fourths(), List.of(late, early), MONDAY.plusDays(8));
+        KeyPath path = KeyPath.of(KeyOrder.fourths(), List.of(late, early), MONDAY.plusDays(8), Speech.USUAL);
         KeyPath.FormProgress form = path.stones().stream()
                 .flatMap(stone -> stone.forms().stream())
                 .findFirst()

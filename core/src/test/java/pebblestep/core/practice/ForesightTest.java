@@ -6,11 +6,6 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalInt;
-import net.jqwik.api.Arbitraries;
-import net.jqwik.api.Arbitrary;
-import net.jqwik.api.ForAll;
-import net.jqwik.api.Property;
-import net.jqwik.api.Provide;
 import org.junit.jupiter.api.Test;
 import pebblestep.core.climb.Ascent;
 import pebblestep.core.climb.Climb;
@@ -19,7 +14,10 @@ import pebblestep.core.climb.Policy;
 import pebblestep.core.climb.Standing;
 import pebblestep.core.passage.Steps;
 import pebblestep.core.rhythm.Bpm;
-import pebblestep.core.rhythm.ValueNames;
+import pebblestep.core.rhythm.Speech;
+import pebblestep.core.samples.Draw;
+import pebblestep.core.samples.Samples;
+import pebblestep.core.samples.Samples.From;
 import pebblestep.core.scale.Key;
 import pebblestep.core.tempo.LadderScheme;
 
@@ -37,19 +35,18 @@ class ForesightTest {
         return new Work(KEY, ascent, entries);
     }
 
-    @Provide
-    Arbitrary<String> days() {
-        return Arbitraries.strings().withChars("ccccum|").ofMaxLength(24);
+    Draw<String> days() {
+        return Draw.text("ccccum|", 24);
     }
 
-    @Property(tries = 120)
-    void following_it_leads_to_the_same_as_replaying_the_log(@ForAll("days") String days) {
+    @Samples(120)
+    void following_it_leads_to_the_same_as_replaying_the_log(@From("days") String days) {
         follow(LADDER, days);
         follow(TWO_AXES, days);
     }
 
     private static void follow(Ascent ascent, String days) {
-        Foresight foresight = Foresight.of(Progress.of(work(ascent, List.of())), MONDAY, ValueNames.AMERICAN);
+        Foresight foresight = Foresight.of(Progress.of(work(ascent, List.of())), MONDAY, Speech.USUAL);
         List<Entry> entries = new ArrayList<>();
         LocalDate day = MONDAY;
         int at = 0;
@@ -76,13 +73,13 @@ class ForesightTest {
             assertThat(reached.standing().at()).isEqualTo(now.standing(day).at());
             assertThat(reached.standing().cleanInRow())
                     .isEqualTo(now.standing(day).cleanInRow());
-            assertThat(reached.judgement()).isEqualTo(Judgement.of(now, day));
+            assertThat(reached.judgement()).isEqualTo(Judgement.of(now, day, Speech.USUAL));
         }
     }
 
     @Test
     void it_begins_where_the_student_stands_and_goes_on_for_days() {
-        Foresight foresight = Foresight.of(Progress.of(work(LADDER, List.of())), MONDAY, ValueNames.AMERICAN);
+        Foresight foresight = Foresight.of(Progress.of(work(LADDER, List.of())), MONDAY, Speech.USUAL);
         assertThat(foresight.states().get(0).judgement().sentence()).isEqualTo("Not started: begins at 60 bpm.");
         assertThat(foresight.states()).hasSizeBetween(50, Foresight.MOST_STATES);
         assertThat(foresight.positions()).as("the whole ladder").hasSize(6);

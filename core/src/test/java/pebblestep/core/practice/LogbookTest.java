@@ -9,12 +9,6 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Random;
-import net.jqwik.api.Arbitraries;
-import net.jqwik.api.Arbitrary;
-import net.jqwik.api.Combinators;
-import net.jqwik.api.ForAll;
-import net.jqwik.api.Property;
-import net.jqwik.api.Provide;
 import org.junit.jupiter.api.Test;
 import pebblestep.core.climb.Ascent;
 import pebblestep.core.climb.ClimbEvent;
@@ -24,6 +18,10 @@ import pebblestep.core.climb.Position;
 import pebblestep.core.pitch.NoteName;
 import pebblestep.core.practice.Logbook.Line;
 import pebblestep.core.rhythm.Bpm;
+import pebblestep.core.rhythm.Speech;
+import pebblestep.core.samples.Draw;
+import pebblestep.core.samples.Samples;
+import pebblestep.core.samples.Samples.From;
 import pebblestep.core.scale.Forms;
 import pebblestep.core.scale.Key;
 
@@ -45,29 +43,25 @@ class LogbookTest {
     }
 
     /** A fortnight of takes of four pieces, and now and then a decision. */
-    @Provide
-    Arbitrary<List<Line>> logs() {
-        Arbitrary<Line> takes = Combinators.combine(
-                        Arbitraries.longs().between(1, PIECES),
-                        Arbitraries.longs().between(0, 14 * 24 * 60),
-                        Arbitraries.of(60L, 68L, 76L, 84L, 92L, 100L),
-                        Arbitraries.of(true, true, true, false))
-                .as((piece, minutes, bpm, clean) -> take(piece, START.plusSeconds(60 * minutes), bpm, clean));
-        Arbitrary<Line> decisions = Combinators.combine(
-                        Arbitraries.longs().between(1, PIECES),
-                        Arbitraries.longs().between(0, 14 * 24 * 60),
-                        Arbitraries.integers().between(0, 5))
-                .as((piece, minutes, rung) -> {
-                    Instant at = START.plusSeconds(60 * minutes);
-                    return new Line(piece, at, new Decision(new ClimbEvent.Placed(Position.of(rung), day(at))));
-                });
-        return Arbitraries.frequencyOf(net.jqwik.api.Tuple.of(9, takes), net.jqwik.api.Tuple.of(1, decisions))
-                .list()
-                .ofMaxSize(120);
+    Draw<List<Line>> logs() {
+        Draw<Long> pieces = Draw.longs(1, PIECES);
+        Draw<Instant> moments = Draw.longs(0, 14 * 24 * 60).map(minutes -> START.plusSeconds(60 * minutes));
+        Draw<Line> takes = random -> take(
+                pieces.from(random),
+                moments.from(random),
+                Draw.of(60L, 68L, 76L, 84L, 92L, 100L).from(random),
+                Draw.of(true, true, true, false).from(random));
+        Draw<Line> decisions = random -> {
+            Instant at = moments.from(random);
+            Position to = Position.of(Draw.ints(0, 5).from(random));
+            return new Line(pieces.from(random), at, new Decision(new ClimbEvent.Placed(to, day(at))));
+        };
+        Draw<Line> lines = random -> (random.nextInt(10) == 0 ? decisions : takes).from(random);
+        return lines.list(0, 120);
     }
 
-    @Property(tries = 200)
-    void a_standing_never_depends_on_takes_of_another_step(@ForAll("logs") List<Line> lines) {
+    @Samples(200)
+    void a_standing_never_depends_on_takes_of_another_step(@From("logs") List<Line> lines) {
         Logbook all = Logbook.of(lines);
         LocalDate today = day(START).plusDays(15);
         for (long piece = 1; piece <= PIECES; piece++) {
@@ -76,13 +70,13 @@ class LogbookTest {
                     lines.stream().filter(line -> line.piece() == mine).toList());
             assertThat(work(all, piece).standing(today))
                     .isEqualTo(work(own, piece).standing(today));
-            assertThat(Judgement.of(work(all, piece), today)).isEqualTo(Judgement.of(work(own, piece), today));
+            assertThat(Judgement.of(work(all, piece), today, Speech.USUAL))
+                    .isEqualTo(Judgement.of(work(own, piece), today, Speech.USUAL));
         }
     }
 
-    @Property(tries = 200)
-    void a_standing_does_not_depend_on_the_order_in_which_takes_arrive(
-            @ForAll("logs") List<Line> lines, @ForAll long seed) {
+    @Samples(200)
+    void a_standing_does_not_depend_on_the_order_in_which_takes_arrive(@From("logs") List<Line> lines, long seed) {
         List<Line> apart = new ArrayList<>();
         for (Line line : lines) {
             // Of two takes at one moment nobody can say which came first.

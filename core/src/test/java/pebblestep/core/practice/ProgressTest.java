@@ -5,11 +5,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
-import net.jqwik.api.Arbitraries;
-import net.jqwik.api.Arbitrary;
-import net.jqwik.api.ForAll;
-import net.jqwik.api.Property;
-import net.jqwik.api.Provide;
 import org.junit.jupiter.api.Test;
 import pebblestep.core.climb.Ascent;
 import pebblestep.core.climb.Climb;
@@ -21,6 +16,9 @@ import pebblestep.core.climb.Standing;
 import pebblestep.core.forecast.Forecast;
 import pebblestep.core.passage.Steps;
 import pebblestep.core.rhythm.Bpm;
+import pebblestep.core.samples.Draw;
+import pebblestep.core.samples.Samples;
+import pebblestep.core.samples.Samples.From;
 import pebblestep.core.tempo.LadderScheme;
 
 /** What is kept up line by line is what the whole log says. */
@@ -32,9 +30,8 @@ class ProgressTest {
             Ascent.of(Steps.PLAIN, Climb.tempo(Bpm.of(56), Bpm.of(108), LadderScheme.fixed(4)));
 
     /** c clean at the rung, e clean at an easier tempo, m missed, p put back to the start, x another climb, h held, | a night. */
-    @Provide
-    Arbitrary<String> logs() {
-        return Arbitraries.strings().withChars("ccccceemm||pxh").ofMaxLength(60);
+    Draw<String> logs() {
+        return Draw.text("ccccceemm||pxh", 60);
     }
 
     /** The entries that such a text stands for; a clean take is one at the rung that the log so far asks for. */
@@ -57,8 +54,8 @@ class ProgressTest {
         return new Work(Steps.PLAIN.key(), LADDER, entries);
     }
 
-    @Property(tries = 300)
-    void it_says_what_a_reading_of_the_whole_log_says(@ForAll("logs") String log) {
+    @Samples(300)
+    void it_says_what_a_reading_of_the_whole_log_says(@From("logs") String log) {
         Work work = work(log);
         Progress progress = Progress.of(work);
         List<ClimbEvent> events = work.entries().stream().map(Entry::event).toList();
@@ -91,8 +88,8 @@ class ProgressTest {
         Work work = work("c" + "|".repeat(28) + "c|c");
         assertThat(Progress.of(work).recent())
                 .containsExactly(
-                        new DayTally(MONDAY.plusDays(28), 1, 1, rate(60)),
-                        new DayTally(MONDAY.plusDays(29), 1, 1, rate(60)));
+                        new DayTally(MONDAY.plusDays(28), 1, 1, rate(60), 0),
+                        new DayTally(MONDAY.plusDays(29), 1, 1, rate(60), 1));
     }
 
     private static double rate(long bpm) {
@@ -116,7 +113,7 @@ class ProgressTest {
                 .then(new Take(Bpm.of(60), Outcome.SLIPS, MONDAY))
                 .then(new Take(Bpm.of(60), Outcome.CLEAN, MONDAY.plusDays(1)));
         assertThat(progress.recent())
-                .containsExactly(new DayTally(MONDAY, 1, 0, 0), new DayTally(MONDAY.plusDays(1), 2, 2, rate(60)));
+                .containsExactly(new DayTally(MONDAY, 1, 0, 0, 0), new DayTally(MONDAY.plusDays(1), 2, 2, rate(60), 0));
         assertThat(progress.last()).contains(MONDAY.plusDays(1));
         assertThat(progress.on(MONDAY).takes()).isEqualTo(1);
         assertThat(progress.on(MONDAY.plusDays(7)).takes()).isZero();

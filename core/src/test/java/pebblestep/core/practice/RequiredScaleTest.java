@@ -18,7 +18,7 @@ import pebblestep.core.passage.Steps;
 import pebblestep.core.pitch.NoteName;
 import pebblestep.core.rhythm.Bpm;
 import pebblestep.core.rhythm.Fraction;
-import pebblestep.core.rhythm.ValueNames;
+import pebblestep.core.rhythm.Speech;
 import pebblestep.core.scale.Forms;
 import pebblestep.core.scale.Key;
 import pebblestep.core.tempo.LadderScheme;
@@ -75,7 +75,7 @@ class RequiredScaleTest {
     void sixteenths_at_half_the_tempo_are_as_fast() {
         RequiredScale sixteenths = new RequiredScale(G, 1, Fraction.of(1, 16), Bpm.of(40), MONDAY.plusDays(28));
         assertThat(sixteenths.notesPerSecond()).isEqualTo(EIGHTHS_AT_80.notesPerSecond());
-        assertThat(sixteenths.inWords(ValueNames.AMERICAN))
+        assertThat(sixteenths.inWords(Speech.USUAL))
                 .isEqualTo("G major, one octave in sixteenths at 40 bpm by 30 March 2026");
     }
 

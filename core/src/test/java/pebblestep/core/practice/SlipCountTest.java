@@ -5,16 +5,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import net.jqwik.api.Arbitraries;
-import net.jqwik.api.Arbitrary;
-import net.jqwik.api.Combinators;
-import net.jqwik.api.ForAll;
-import net.jqwik.api.Property;
-import net.jqwik.api.Provide;
 import org.junit.jupiter.api.Test;
 import pebblestep.core.pitch.NoteName;
 import pebblestep.core.pitch.Pitch;
 import pebblestep.core.rhythm.Bpm;
+import pebblestep.core.samples.Draw;
+import pebblestep.core.samples.Samples;
+import pebblestep.core.samples.Samples.From;
 
 class SlipCountTest {
     private static Take take(List<SlipKind> kinds, List<String> pitches) {
@@ -23,14 +20,12 @@ class SlipCountTest {
         return new Take(Bpm.of(60), List.of(), Outcome.SLIPS, ReviewsTest.MONDAY, new Slipped(kinds, notes));
     }
 
-    @Provide
-    Arbitrary<List<Take>> takes() {
-        return Combinators.combine(
-                        Arbitraries.of(SlipKind.values()).list().ofMaxSize(3),
-                        Arbitraries.of("Gb4", "Gb5", "Ab4", "C5").list().ofMaxSize(4))
-                .as(SlipCountTest::take)
-                .list()
-                .ofMaxSize(20);
+    Draw<List<Take>> takes() {
+        return Draw.both(
+                        Draw.of(SlipKind.values()).list(0, 3),
+                        Draw.of("Gb4", "Gb5", "Ab4", "C5").list(0, 4),
+                        SlipCountTest::take)
+                .list(0, 20);
     }
 
     @Test
@@ -44,16 +39,16 @@ class SlipCountTest {
         assertThat(count.kinds()).isEqualTo(Map.of(SlipKind.NOTES, 1, SlipKind.TONE, 1));
     }
 
-    @Property(tries = 200)
+    @Samples(200)
     void counting_two_logs_and_adding_is_counting_both(
-            @ForAll("takes") List<Take> first, @ForAll("takes") List<Take> second) {
+            @From("takes") List<Take> first, @From("takes") List<Take> second) {
         List<Take> both = new ArrayList<>(first);
         both.addAll(second);
         assertThat(SlipCount.of(first).plus(SlipCount.of(second))).isEqualTo(SlipCount.of(both));
     }
 
-    @Property(tries = 200)
-    void no_count_is_larger_than_the_takes(@ForAll("takes") List<Take> takes) {
+    @Samples(200)
+    void no_count_is_larger_than_the_takes(@From("takes") List<Take> takes) {
         SlipCount count = SlipCount.of(takes);
         assertThat(count.kinds().values()).allMatch(number -> number <= takes.size());
         assertThat(count.notes().values()).allMatch(number -> number <= takes.size());

@@ -7,10 +7,6 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.IntStream;
-import net.jqwik.api.ForAll;
-import net.jqwik.api.Property;
-import net.jqwik.api.constraints.DoubleRange;
-import net.jqwik.api.constraints.IntRange;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -23,6 +19,9 @@ import pebblestep.core.passage.Steps;
 import pebblestep.core.rhythm.Fraction;
 import pebblestep.core.rhythm.Rhythm;
 import pebblestep.core.rhythm.Tempo;
+import pebblestep.core.samples.Samples;
+import pebblestep.core.samples.Samples.Doubles;
+import pebblestep.core.samples.Samples.Ints;
 
 /** The check against players whose faults are known. */
 class TapCheckTest {
@@ -161,12 +160,12 @@ class TapCheckTest {
                 .hasMessageContaining("At most 1000 taps");
     }
 
-    @Property(tries = 200)
+    @Samples(200)
     void every_note_and_every_tap_is_used_once_and_in_order(
-            @ForAll @IntRange(min = 0, max = 10_000) int seed,
-            @ForAll @DoubleRange(min = -80, max = 80) double bias,
-            @ForAll @DoubleRange(min = 0, max = 40) double jitter,
-            @ForAll @DoubleRange(min = 0, max = 0.3) double careless) {
+            @Ints(min = 0, max = 10_000) int seed,
+            @Doubles(min = -80, max = 80) double bias,
+            @Doubles(min = 0, max = 40) double jitter,
+            @Doubles(min = 0, max = 0.3) double careless) {
         Passage passage = passage("1/8", "0", 2, 75);
         List<Double> taps = SimulatedPlayer.of(bias, jitter, seed)
                 .careless(careless, careless)

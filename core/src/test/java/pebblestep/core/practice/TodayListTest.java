@@ -15,12 +15,6 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import net.jqwik.api.Arbitraries;
-import net.jqwik.api.Arbitrary;
-import net.jqwik.api.ForAll;
-import net.jqwik.api.Property;
-import net.jqwik.api.Provide;
-import net.jqwik.api.constraints.IntRange;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -31,6 +25,10 @@ import pebblestep.core.minutes.Load;
 import pebblestep.core.passage.Steps;
 import pebblestep.core.practice.TodayList.Piece;
 import pebblestep.core.rhythm.Bpm;
+import pebblestep.core.samples.Draw;
+import pebblestep.core.samples.Samples;
+import pebblestep.core.samples.Samples.From;
+import pebblestep.core.samples.Samples.Ints;
 
 /** The order is common practice, no source; each day below was worked out by hand. */
 class TodayListTest {
@@ -83,7 +81,7 @@ class TodayListTest {
     }
 
     private static String list(int day, int minutes) {
-        Optional<Duration> time = minutes == 0 ? Optional.empty() : Optional.of(Duration.ofMinutes(minutes));
+        Duration time = minutes == 0 ? null : Duration.ofMinutes(minutes);
         return TodayList.of(pieces(day), time, MONDAY.plusDays(day)).lines().stream()
                 .map(line -> "WLRK".charAt(line.kind().ordinal()) + "" + line.piece() + "x" + line.repetitions())
                 .collect(Collectors.joining(" "));
@@ -116,10 +114,9 @@ class TodayListTest {
 
     @Test
     void every_line_has_its_reason() {
-        List<String> reasons =
-                TodayList.of(pieces(6), Optional.of(Duration.ofMinutes(10)), MONDAY.plusDays(6)).lines().stream()
-                        .map(TodayList.Line::reason)
-                        .toList();
+        List<String> reasons = TodayList.of(pieces(6), Duration.ofMinutes(10), MONDAY.plusDays(6)).lines().stream()
+                .map(TodayList.Line::reason)
+                .toList();
         assertThat(reasons)
                 .containsExactly(
                         "warm-up: known, 4.7 notes a second",
@@ -133,8 +130,8 @@ class TodayListTest {
     void the_same_pieces_in_another_order_give_the_same_list() {
         List<Piece> shuffled = new ArrayList<>(pieces(7));
         Collections.reverse(shuffled);
-        assertThat(TodayList.of(shuffled, Optional.of(Duration.ofMinutes(3)), MONDAY.plusDays(7)))
-                .isEqualTo(TodayList.of(pieces(7), Optional.of(Duration.ofMinutes(3)), MONDAY.plusDays(7)));
+        assertThat(TodayList.of(shuffled, Duration.ofMinutes(3), MONDAY.plusDays(7)))
+                .isEqualTo(TodayList.of(pieces(7), Duration.ofMinutes(3), MONDAY.plusDays(7)));
     }
 
     @Test
@@ -142,20 +139,18 @@ class TodayListTest {
         Schedule mondays = new Schedule(MONDAY, Optional.empty(), Set.of(DayOfWeek.MONDAY));
         Piece monday = new Piece(1, "a", settledLater(learningWork(0, 1)), mondays, MINUTE);
         Piece review = new Piece(2, "b", settledLater(learnedThen("")), mondays, MINUTE);
-        assertThat(TodayList.of(List.of(monday, review), Optional.empty(), MONDAY.plusDays(1))
+        assertThat(TodayList.of(List.of(monday, review), null, MONDAY.plusDays(1))
                         .pieces())
                 .containsExactly(2L);
-        assertThat(TodayList.of(List.of(monday, review), Optional.empty(), MONDAY.plusDays(7))
+        assertThat(TodayList.of(List.of(monday, review), null, MONDAY.plusDays(7))
                         .pieces())
                 .containsExactly(1L, 2L);
     }
 
     /** Whatever is played on a day, and however it goes, the list of the day is as it was in its morning. */
-    @Property(tries = 200)
+    @Samples(200)
     void what_is_played_on_a_day_does_not_change_its_list(
-            @ForAll("logs") String log,
-            @ForAll("todays") String today,
-            @ForAll @IntRange(min = 0, max = 5) int nights) {
+            @From("logs") String log, @From("todays") String today, @Ints(min = 0, max = 5) int nights) {
         Progress morning = Progress.of(ProgressTest.work(log));
         LocalDate day = morning.standing().day().isBefore(MONDAY)
                 ? MONDAY
@@ -174,19 +169,15 @@ class TodayListTest {
     private static TodayList list(Progress progress, LocalDate day) {
         Schedule daily = Schedule.daily(MONDAY, MONDAY.plusDays(400));
         return TodayList.of(
-                List.of(new Piece(1, "a", progress.settled(day), daily, MINUTE)),
-                Optional.of(Duration.ofMinutes(10)),
-                day);
+                List.of(new Piece(1, "a", progress.settled(day), daily, MINUTE)), Duration.ofMinutes(10), day);
     }
 
-    @Provide
-    Arbitrary<String> logs() {
-        return Arbitraries.strings().withChars("cccccccm|||ph").ofMaxLength(50);
+    Draw<String> logs() {
+        return Draw.text("cccccccm|||ph", 50);
     }
 
-    @Provide
-    Arbitrary<String> todays() {
-        return Arbitraries.strings().withChars("cccm").ofMaxLength(12);
+    Draw<String> todays() {
+        return Draw.text("cccm", 12);
     }
 
     @Test
@@ -198,10 +189,9 @@ class TodayListTest {
         assertThat(list(reopened, day).lines().get(0).kind()).isEqualTo(TodayList.Kind.LEARNING);
     }
 
-    @Provide
-    Arbitrary<List<Piece>> anyPieces() {
-        Arbitrary<String> logs = Arbitraries.of("", "1c", "1c 3c", "1c 3s", "1s 2s", "1c 3c 7c 15c");
-        return logs.list().ofMaxSize(8).map(texts -> {
+    Draw<List<Piece>> anyPieces() {
+        Draw<String> logs = Draw.of("", "1c", "1c 3c", "1c 3s", "1s 2s", "1c 3c 7c 15c");
+        return logs.list(0, 8).map(texts -> {
             List<Piece> pieces = new ArrayList<>();
             for (int i = 0; i < texts.size(); i++) {
                 pieces.add(
@@ -218,12 +208,12 @@ class TodayListTest {
         });
     }
 
-    @Property(tries = 150)
+    @Samples(150)
     void a_list_keeps_to_its_minutes_its_order_and_each_piece_once(
-            @ForAll("anyPieces") List<Piece> pieces,
-            @ForAll @IntRange(min = 1, max = 12) int minutes,
-            @ForAll @IntRange(min = 15, max = 40) int day) {
-        TodayList list = TodayList.of(pieces, Optional.of(Duration.ofMinutes(minutes)), MONDAY.plusDays(day));
+            @From("anyPieces") List<Piece> pieces,
+            @Ints(min = 1, max = 12) int minutes,
+            @Ints(min = 15, max = 40) int day) {
+        TodayList list = TodayList.of(pieces, Duration.ofMinutes(minutes), MONDAY.plusDays(day));
         Duration takes = list.lines().stream()
                 .map(line -> MINUTE.times(line.repetitions()).total())
                 .reduce(Duration.ZERO, Duration::plus);

@@ -11,14 +11,15 @@ import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import pebblestep.core.forecast.Goal;
+import pebblestep.core.forecast.Pace;
 import pebblestep.core.instrument.Instruments;
 import pebblestep.core.passage.Player;
 import pebblestep.core.passage.Steps;
 import pebblestep.core.practice.Judgement.Kind;
 import pebblestep.core.rhythm.Bpm;
 import pebblestep.core.rhythm.Fraction;
+import pebblestep.core.rhythm.Speech;
 import pebblestep.core.rhythm.Tempo;
-import pebblestep.core.rhythm.ValueNames;
 
 /** Verdicts at their exact borders; the numbers are common practice, no source. */
 class VerdictTest {
@@ -30,7 +31,14 @@ class VerdictTest {
     }
 
     private static Verdict on(Work work, int day, Optional<Goal> goal) {
-        return Verdict.of(Progress.of(work), DAILY, goal, OBOE, MONDAY.plusDays(day), ValueNames.AMERICAN);
+        return Verdict.of(
+                Progress.of(work),
+                DAILY,
+                goal.orElse(null),
+                Pace.Seen.NOTHING,
+                OBOE,
+                MONDAY.plusDays(day),
+                Speech.USUAL);
     }
 
     /** Days of takes at 60 bpm: c clean, s slips; one word for each day. */

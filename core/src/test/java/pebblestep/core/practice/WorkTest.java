@@ -14,6 +14,7 @@ import pebblestep.core.keyplan.KeyOrder;
 import pebblestep.core.passage.Steps;
 import pebblestep.core.pitch.NoteName;
 import pebblestep.core.rhythm.Bpm;
+import pebblestep.core.rhythm.Speech;
 import pebblestep.core.scale.Forms;
 import pebblestep.core.scale.Key;
 import pebblestep.core.tempo.LadderScheme;
@@ -64,7 +65,7 @@ class WorkTest {
     void a_standing_is_said_with_its_numbers(String takes, String bpm, String sentence) {
         Work work = work("C", takes.replace("''", ""));
         assertThat(work.bpmNow(MONDAY)).hasToString(bpm);
-        assertThat(Judgement.of(work, MONDAY).sentence()).isEqualTo(sentence);
+        assertThat(Judgement.of(work, MONDAY, Speech.USUAL).sentence()).isEqualTo(sentence);
     }
 
     @Test
@@ -77,9 +78,11 @@ class WorkTest {
     @Test
     void the_top_is_reached_once_it_is_passed_and_lost_by_a_slip() {
         String climb = "100 ccc ccc ccc | ccc ccc";
-        assertThat(Judgement.of(work("C", climb), MONDAY.plusDays(1)).sentence())
+        assertThat(Judgement.of(work("C", climb), MONDAY.plusDays(1), Speech.USUAL)
+                        .sentence())
                 .isEqualTo("3 clean at 92 bpm: ready for 100.");
-        assertThat(Judgement.of(work("C", climb + " ccc"), MONDAY.plusDays(1)).sentence())
+        assertThat(Judgement.of(work("C", climb + " ccc"), MONDAY.plusDays(1), Speech.USUAL)
+                        .sentence())
                 .isEqualTo("Target reached: 3 clean in a row at 100 bpm.");
         assertThat(work("C", climb + " ccc s").standing(MONDAY.plusDays(1)).topPassed())
                 .isFalse();
@@ -88,7 +91,8 @@ class WorkTest {
     @Test
     void the_key_path_shows_every_key_once_and_the_work_where_it_belongs() {
         Work db = work("C#", "60 ccc 68 cs");
-        KeyPath path = KeyPath.of(KeyOrder.fourths(), List.of(Progress.of(db), Progress.of(work("C", ""))), MONDAY);
+        KeyPath path = KeyPath.of(
+                KeyOrder.fourths(), List.of(Progress.of(db), Progress.of(work("C", ""))), MONDAY, Speech.USUAL);
         assertThat(path.stones()).hasSize(12);
         assertThat(path.stones().stream()
                         .map(stone -> stone.tonic().pitchClass())
@@ -114,7 +118,7 @@ class WorkTest {
         StringBuilder text = new StringBuilder();
         for (long bpm = 60; bpm < upTo; bpm += 8) text.append(bpm).append(" ccc | ");
         Work work = work("C", text.toString());
-        assertThat(KeyPath.of(KeyOrder.fourths(), List.of(Progress.of(work)), MONDAY.plusDays(9))
+        assertThat(KeyPath.of(KeyOrder.fourths(), List.of(Progress.of(work)), MONDAY.plusDays(9), Speech.USUAL)
                         .stones()
                         .get(0)
                         .rings())

@@ -88,7 +88,8 @@ class CountTest {
     })
     void a_length_is_said_in_values(String length, String click, String counted, String withArticle) {
         Fraction exact = Fraction.parse(length);
-        assertThat(ValueName.length(exact, Fraction.parse(click))).isEqualTo(counted);
+        assertThat(ValueName.length(exact, Fraction.parse(click), ValueNames.AMERICAN))
+                .isEqualTo(counted);
         assertThat(ValueName.lengthWithArticle(exact, Fraction.parse(click), ValueNames.AMERICAN))
                 .isEqualTo(withArticle);
     }

@@ -98,7 +98,7 @@ class FigureTest {
         "1/32,thirty-seconds"
     })
     void every_value_has_a_name(String value, String plural) {
-        assertThat(ValueName.plural(Fraction.parse(value))).isEqualTo(plural);
+        assertThat(ValueName.plural(Fraction.parse(value), ValueNames.AMERICAN)).isEqualTo(plural);
         assertThat(Figure.values()).contains(Fraction.parse(value));
     }
 
@@ -107,7 +107,8 @@ class FigureTest {
         assertThat(ValueName.plural(Fraction.of(1, 16), ValueNames.BRITISH)).isEqualTo("semiquavers");
         assertThat(ValueName.length(Fraction.of(1, 4), Fraction.of(1, 16), ValueNames.BRITISH))
                 .isEqualTo("one crotchet");
-        assertThat(ValueName.plural(Fraction.parse("3/20"))).isEqualTo("notes of 3/20 of a whole note");
+        assertThat(ValueName.plural(Fraction.parse("3/20"), ValueNames.AMERICAN))
+                .isEqualTo("notes of 3/20 of a whole note");
     }
 
     /** Octaves that grow with the division take 14 beats each way and back to the last tonic: common practice, no source. */

@@ -5,15 +5,15 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.math.BigDecimal;
 import java.util.List;
-import net.jqwik.api.ForAll;
-import net.jqwik.api.Property;
-import net.jqwik.api.constraints.IntRange;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import pebblestep.core.Identified;
 import pebblestep.core.Refusal;
 import pebblestep.core.rhythm.Bpm;
 import pebblestep.core.rhythm.Fraction;
+import pebblestep.core.samples.Samples;
+import pebblestep.core.samples.Samples.Ints;
 
 class TempoLadderTest {
 
@@ -28,11 +28,9 @@ class TempoLadderTest {
         assertThat(TempoLadder.fixed(Bpm.of(from), Bpm.of(to), by).rungs()).hasToString(rungs);
     }
 
-    @Property
+    @Samples
     void every_rung_differs_and_none_steps_further_than_asked(
-            @ForAll @IntRange(min = 20, max = 400) int from,
-            @ForAll @IntRange(min = 20, max = 400) int to,
-            @ForAll @IntRange(min = 2, max = 50) int by) {
+            @Ints(min = 20, max = 400) int from, @Ints(min = 20, max = 400) int to, @Ints(min = 2, max = 50) int by) {
         TempoLadder ladder = TempoLadder.fixed(Bpm.of(from), Bpm.of(to), BigDecimal.valueOf(by));
         assertThat(ladder.rung(0)).isEqualTo(Bpm.of(from));
         assertThat(ladder.target()).isEqualTo(Bpm.of(to));
@@ -82,12 +80,12 @@ class TempoLadderTest {
         assertThat(ladder(type, from, to, by).rungs()).hasToString(rungs);
     }
 
-    @Property
+    @Samples
     void every_ladder_starts_and_ends_exactly_and_never_stands_still(
-            @ForAll @IntRange(min = 20, max = 400) int from,
-            @ForAll @IntRange(min = 20, max = 400) int to,
-            @ForAll @IntRange(min = 10, max = 50) int by,
-            @ForAll @IntRange(min = 0, max = 3) int kind) {
+            @Ints(min = 20, max = 400) int from,
+            @Ints(min = 20, max = 400) int to,
+            @Ints(min = 10, max = 50) int by,
+            @Ints(min = 0, max = 3) int kind) {
         String type = new String[] {"percent", "dial", "alternate", "2"}[kind];
         TempoLadder ladder = ladder(type, from, to, Integer.toString(by));
         assertThat(ladder.rung(0)).isEqualTo(Bpm.of(from));
@@ -136,9 +134,10 @@ class TempoLadderTest {
             })
     void small_steps_fractions_and_ladders_that_go_down(
             String type, BigDecimal from, BigDecimal to, BigDecimal by, String rungs) {
-        LadderScheme scheme = LadderScheme.of(type, java.util.Optional.ofNullable(by), java.util.OptionalInt.empty());
+        SchemeKind kind = Identified.of(SchemeKind.class, type);
+        LadderScheme scheme = by == null ? LadderScheme.dial() : LadderScheme.by(kind, by);
         assertThat(scheme.ladder(Bpm.of(from), Bpm.of(to)).rungs()).hasToString(rungs);
-        assertThat(scheme.type()).isEqualTo(type);
+        assertThat(scheme.kind()).isEqualTo(kind);
     }
 
     @Test

@@ -1,6 +1,7 @@
 package pebblestep.core.passage.landing;
 
 import java.util.Optional;
+import pebblestep.core.Identified;
 import pebblestep.core.passage.Step;
 import pebblestep.core.rhythm.Count;
 import pebblestep.core.rhythm.Fraction;
@@ -16,7 +17,7 @@ import pebblestep.core.rhythm.Fraction;
  */
 public record LandingFix(Kind kind, Optional<Fraction> by, Optional<Count> startsOn, String sentence, Step step) {
     /** The kinds of change. */
-    public enum Kind {
+    public enum Kind implements Identified {
         /** Move the start, or the other way round the bar. */
         MOVE,
         /** Strike the turning note another number of times, alone or with a move. */

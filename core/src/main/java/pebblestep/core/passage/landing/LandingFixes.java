@@ -5,11 +5,10 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import pebblestep.core.Refusal;
-import pebblestep.core.line.Arpeggio;
+import pebblestep.core.Words;
 import pebblestep.core.line.Line;
 import pebblestep.core.line.LineNote;
 import pebblestep.core.line.Passing;
-import pebblestep.core.line.Straight;
 import pebblestep.core.line.Travel;
 import pebblestep.core.line.Turn;
 import pebblestep.core.passage.Step;
@@ -42,8 +41,8 @@ final class LandingFixes {
         this.speech = speech;
     }
 
-    static List<LandingFix> of(Step step, Fraction off, Speech speech) {
-        LandingFixes fixes = new LandingFixes(step, off, speech);
+    static List<LandingFix> of(Landing landing, Speech speech) {
+        LandingFixes fixes = new LandingFixes(landing.step(), landing.off(), speech);
         fixes.moves();
         fixes.turn();
         fixes.from();
@@ -60,7 +59,7 @@ final class LandingFixes {
     /** A changed step, unless it cannot be made or does not land. */
     private static Optional<Step> landing(java.util.function.Supplier<Step> changed) {
         try {
-            return Optional.of(changed.get()).filter(one -> Landing.off(one).isZero());
+            return Optional.of(changed.get()).filter(one -> Landing.of(one).lands());
         } catch (Refusal e) {
             return Optional.empty();
         }
@@ -158,14 +157,13 @@ final class LandingFixes {
         }
         Fraction left;
         try {
-            left = Landing.off(turned);
+            left = Landing.of(turned).off();
         } catch (Refusal e) {
             return;
         }
         if (!left.abs().isLessThan(off.abs())) return;
         moved(turned, left.negated()).ifPresent(move -> {
-            String start = move.sentence().substring(0, 1).toLowerCase()
-                    + move.sentence().substring(1);
+            String start = Words.small(move.sentence());
             keep(
                     added.plus(left.abs()),
                     2,
@@ -185,9 +183,8 @@ final class LandingFixes {
     private static String turnSentence(Step turned) {
         boolean twice = turned.line().turn() == Turn.DOUBLE;
         String where = turned.line().travel() == Travel.UP_DOWN ? "top" : "bottom";
-        boolean shared =
-                turned.line().pattern() instanceof Straight || turned.line().pattern() instanceof Arpeggio;
-        if (shared) return "Strike the " + where + " note " + (twice ? "twice" : "once");
+        if (turned.line().pattern().kind().turnsOnTheOutermost())
+            return "Strike the " + where + " note " + (twice ? "twice" : "once");
         return "Strike the turning note " + (twice ? "once more" : "once less");
     }
 
@@ -216,11 +213,7 @@ final class LandingFixes {
 
     /** Whether an even line with so many notes more cannot land: seen at once, before anything is worked out again. */
     private boolean cannotLand(int notesMore) {
-        boolean even = step.figure().even().isPresent()
-                && step.rhythm().legs().isEmpty()
-                && step.rhythm().tonicValue().isEmpty()
-                && step.target().note() == Target.Arriving.LAST;
-        if (!even) return false;
+        if (!step.rhythm().isEven() || step.target().note() != Target.Arriving.LAST) return false;
         Fraction shift = step.figure()
                 .even()
                 .get()

@@ -36,7 +36,8 @@ class EveryLandingTest {
                 Step plain = step(notes, meter, value);
                 for (int place = 1 - bar; place < bar; place++) {
                     int expected = walked(place, step, notes, bar);
-                    Fraction off = Landing.off(plain.withPlace(Fraction.of(place, GRID)));
+                    Fraction off = Landing.of(plain.withPlace(Fraction.of(place, GRID)))
+                            .off();
                     assertThat(off)
                             .as("%s, %d notes of %s from %d/48", meter, notes, value, place)
                             .isEqualTo(Fraction.of(expected, GRID));

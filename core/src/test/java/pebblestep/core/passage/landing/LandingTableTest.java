@@ -9,6 +9,7 @@ import pebblestep.core.line.Travel;
 import pebblestep.core.line.Turn;
 import pebblestep.core.passage.Step;
 import pebblestep.core.passage.Steps;
+import pebblestep.core.rhythm.Speech;
 
 /** Landings counted out by hand, click by click. */
 class LandingTableTest {
@@ -44,7 +45,9 @@ class LandingTableTest {
             })
     void a_line_is_counted_out(
             String octaves, Travel travel, Turn turn, String meter, String value, String place, String sentence) {
-        assertThat(Landing.of(step(octaves, travel, turn, meter, value, place)).sentence())
+        assertThat(Landing.of(step(octaves, travel, turn, meter, value, place))
+                        .words(Speech.USUAL)
+                        .sentence())
                 .isEqualTo(sentence);
     }
 
@@ -61,7 +64,7 @@ class LandingTableTest {
     void the_first_fix_is_the_smallest(
             String octaves, Travel travel, Turn turn, String meter, String value, String place, String fix) {
         assertThat(Landing.of(step(octaves, travel, turn, meter, value, place))
-                        .fixes()
+                        .fixes(Speech.USUAL)
                         .get(0)
                         .sentence())
                 .isEqualTo(fix);

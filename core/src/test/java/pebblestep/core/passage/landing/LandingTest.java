@@ -6,10 +6,6 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import net.jqwik.api.Arbitrary;
-import net.jqwik.api.ForAll;
-import net.jqwik.api.Property;
-import net.jqwik.api.Provide;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -22,11 +18,14 @@ import pebblestep.core.passage.Step;
 import pebblestep.core.passage.Steps;
 import pebblestep.core.passage.Target;
 import pebblestep.core.rhythm.Fraction;
+import pebblestep.core.rhythm.Speech;
+import pebblestep.core.samples.Draw;
+import pebblestep.core.samples.Samples;
+import pebblestep.core.samples.Samples.From;
 
 class LandingTest {
 
-    @Provide
-    Arbitrary<Step> steps() {
+    Draw<Step> steps() {
         return Steps.any();
     }
 
@@ -46,8 +45,8 @@ class LandingTest {
         Extent extent = kind.equals("octaves") ? Extent.octaves(size) : Extent.span(size);
         Landing landing = Landing.of(Steps.step("Db", form, extent, Travel.UP_DOWN, turn, "4/4", value, "0"));
         assertThat(landing.off()).hasToString(off);
-        assertThat(landing.sentence()).isEqualTo(sentence);
-        assertThat(landing.fixes().get(0).sentence()).isEqualTo(firstFix);
+        assertThat(landing.words(Speech.USUAL).sentence()).isEqualTo(sentence);
+        assertThat(landing.fixes(Speech.USUAL).get(0).sentence()).isEqualTo(firstFix);
         assertThat(landing.lands()).isFalse();
     }
 
@@ -67,12 +66,12 @@ class LandingTest {
         assertThat(landing.bar()).isEqualTo(2);
         assertThat(landing.count()).hasToString("4");
         assertThat(landing.clicks()).hasToString("-4");
-        LandingFix first = landing.fixes().get(0);
+        LandingFix first = landing.fixes(Speech.USUAL).get(0);
         assertThat(first.kind()).isEqualTo(LandingFix.Kind.MOVE);
         assertThat(first.by()).contains(Fraction.of(1, 4));
         assertThat(first.startsOn()).hasToString("Optional[2]");
         assertThat(first.step().place()).hasToString("1/4");
-        assertThat(landing.fixes())
+        assertThat(landing.fixes(Speech.USUAL))
                 .extracting(LandingFix::sentence)
                 .containsExactly(
                         "Start on 2, a quarter later.",
@@ -80,7 +79,7 @@ class LandingTest {
                         "Strike the top note twice and start on the a of 1, three sixteenths later.",
                         "Start on 2, three quarters early.",
                         "Come in on note 13 of the line, degree 6, in place of the first.");
-        assertThat(landing.why())
+        assertThat(landing.words(Speech.USUAL).why())
                 .isEqualTo(
                         "28 sixteenths come before the last note: 1 bar and 12 clicks; one quarter too few for beat 1.");
     }
@@ -89,21 +88,21 @@ class LandingTest {
     void striking_the_turning_note_alone_can_land() {
         Step step = Steps.step("C", "major", Extent.octaves(1), Travel.DOWN_UP, Turn.DOUBLE, "3/4", "1/4", "0");
         Landing landing = Landing.of(step);
-        assertThat(landing.sentence()).isEqualTo("Lands on beat 1 of bar 6.");
+        assertThat(landing.words(Speech.USUAL).sentence()).isEqualTo("Lands on beat 1 of bar 6.");
         Landing other = Landing.of(step.withTurn(Turn.SINGLE));
-        assertThat(other.fixes())
+        assertThat(other.fixes(Speech.USUAL))
                 .extracting(LandingFix::sentence)
                 .startsWith("Start on 2, a quarter later.", "Strike the bottom note twice.");
     }
 
-    @Property
-    void applying_any_fix_lands_exactly(@ForAll("steps") Step step) {
+    @Samples
+    void applying_any_fix_lands_exactly(@From("steps") Step step) {
         Landing landing = Landing.of(step);
         boolean waits =
                 step.rhythm().legs().stream().anyMatch(leg -> leg.place().isPresent());
         // A leg that waits for its place in the beat can be out of reach of every small change.
-        if (!waits) assertThat(landing.fixes().isEmpty()).isEqualTo(landing.lands());
-        assertThat(landing.fixes()).allSatisfy(fix -> {
+        if (!waits) assertThat(landing.fixes(Speech.USUAL).isEmpty()).isEqualTo(landing.lands());
+        assertThat(landing.fixes(Speech.USUAL)).allSatisfy(fix -> {
             assertThat(Landing.of(fix.step()).off()).isEqualTo(Fraction.ZERO);
             assertThat(fix.step().title()).isEqualTo(step.title());
             fix.by().ifPresent(by -> assertThat(step.place().plus(by))
@@ -112,8 +111,8 @@ class LandingTest {
     }
 
     /** Against a brute-force search: no smaller move on a grid of 480ths lands, and every place that lands is named. */
-    @Property(tries = 100)
-    void the_first_move_is_the_smallest_there_is(@ForAll("steps") Step step) {
+    @Samples(100)
+    void the_first_move_is_the_smallest_there_is(@From("steps") Step step) {
         Landing landing = Landing.of(step);
         boolean waits =
                 step.rhythm().legs().stream().anyMatch(leg -> leg.place().isPresent());
@@ -124,7 +123,7 @@ class LandingTest {
                         step.place().plus(by).abs().isLessThan(step.meter().bar()))
                 .filter(by -> landsAt(step, step.place().plus(by)))
                 .min(Comparator.comparing(Fraction::abs));
-        List<LandingFix> moves = landing.fixes().stream()
+        List<LandingFix> moves = landing.fixes(Speech.USUAL).stream()
                 .filter(f -> f.kind() == LandingFix.Kind.MOVE)
                 .toList();
         assertThat(moves.stream().map(f -> f.by().orElseThrow().abs()).findFirst())
@@ -161,7 +160,8 @@ class LandingTest {
                         "Hold the turning note 15 sixteenths longer.");
         // Three octaves up in sixteenths: 22 notes; the last one sixteenth past the & of 2, the target on the a of 2.
         Step up = Steps.step("C", "major", Extent.span(16), Travel.UP, Turn.SINGLE, "4/4", "1/16", "0");
-        assertThat(Landing.of(up).sentence()).isEqualTo("Ends on the a of 4 of bar 1, one sixteenth short of beat 1.");
+        assertThat(Landing.of(up).words(Speech.USUAL).sentence())
+                .isEqualTo("Ends on the a of 4 of bar 1, one sixteenth short of beat 1.");
         assertThat(sentences(up))
                 .startsWith(
                         "Start on the e of 1, a sixteenth later.",
@@ -170,18 +170,22 @@ class LandingTest {
     }
 
     private static List<String> sentences(Step step) {
-        return Landing.of(step).fixes().stream().map(LandingFix::sentence).toList();
+        return Landing.of(step).fixes(Speech.USUAL).stream()
+                .map(LandingFix::sentence)
+                .toList();
     }
 
     @Test
     void another_note_than_the_last_can_be_the_one_that_arrives() {
         Step top = Steps.PLAIN.withTarget(Target.USUAL.of(Target.Arriving.TOP_TONIC));
-        assertThat(Landing.of(top).sentence())
+        assertThat(Landing.of(top).words(Speech.USUAL).sentence())
                 .isEqualTo("The top tonic comes on the & of 4 of bar 1, one eighth short of beat 1.");
-        assertThat(Landing.of(top).fixes().get(0).sentence()).isEqualTo("Start on the & of 1, an eighth later.");
+        assertThat(Landing.of(top).fixes(Speech.USUAL).get(0).sentence())
+                .isEqualTo("Start on the & of 1, an eighth later.");
         Step and = Steps.PLAIN.withTarget(
                 new Target(Target.Arriving.LAST, Optional.empty(), Optional.of(Fraction.of(7, 8))));
-        assertThat(Landing.of(and).sentence()).isEqualTo("Ends on beat 4 of bar 2, one eighth short of the & of 4.");
+        assertThat(Landing.of(and).words(Speech.USUAL).sentence())
+                .isEqualTo("Ends on beat 4 of bar 2, one eighth short of the & of 4.");
         assertThatThrownBy(() -> Steps.PLAIN.withTarget(
                         new Target(Target.Arriving.LAST, Optional.empty(), Optional.of(Fraction.ONE))))
                 .isInstanceOf(Refusal.class);
@@ -192,16 +196,16 @@ class LandingTest {
         Step dotted = Steps.figure(
                 Steps.step("C", "major", Extent.octaves(1), Travel.UP, Turn.SINGLE, "4/4", "1/8", "0"), "3/16 1/16");
         // Eight notes in four pairs: the last is the short one of the fourth.
-        assertThat(Landing.of(dotted).sentence())
+        assertThat(Landing.of(dotted).words(Speech.USUAL).sentence())
                 .isEqualTo("Ends on the a of 4 of bar 1, one sixteenth short of beat 1.");
         Step rests = Steps.figure(dotted, "1/2 r1/2");
-        assertThat(Landing.of(rests).sentence()).isEqualTo("Lands on beat 1 of bar 8.");
+        assertThat(Landing.of(rests).words(Speech.USUAL).sentence()).isEqualTo("Lands on beat 1 of bar 8.");
     }
 
     @Test
     void a_target_on_another_beat_moves_the_landing() {
         Step onFour = Steps.PLAIN.withTarget(Target.onBeat(4));
-        assertThat(Landing.of(onFour).sentence()).isEqualTo("Lands on beat 4 of bar 2.");
+        assertThat(Landing.of(onFour).words(Speech.USUAL).sentence()).isEqualTo("Lands on beat 4 of bar 2.");
         assertThatThrownBy(() -> Steps.PLAIN.withTarget(Target.onBeat(5)))
                 .isInstanceOfSatisfying(
                         Refusal.class, r -> assertThat(r.field()).isEqualTo("landing.beat"));

@@ -1,4 +1,4 @@
-package pebblestep.app.demo;
+package pebblestep.bench;
 
 import java.sql.Date;
 import java.sql.Timestamp;
@@ -14,16 +14,19 @@ import java.util.UUID;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
+import org.springframework.boot.SpringApplication;
 import org.springframework.context.ConfigurableApplicationContext;
-import org.springframework.context.annotation.Profile;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Component;
+import pebblestep.app.PebbleStep;
 import pebblestep.app.accounts.AccountService;
 import pebblestep.app.accounts.SignUp;
 import pebblestep.app.assignments.AssignmentService;
 import pebblestep.app.assignments.AssignmentViews.AssignmentForm;
+import pebblestep.app.bench.RoutineService;
+import pebblestep.app.bench.RoutineViews.RoutineForm;
+import pebblestep.app.bench.RoutineViews.RoutineStep;
 import pebblestep.app.bench.StepService;
-import pebblestep.app.bench.StepViews.StepForm;
 import pebblestep.app.bench.StepViews.StepView;
 import pebblestep.app.practice.ProgressStore;
 import pebblestep.app.students.StudentService;
@@ -43,8 +46,12 @@ import tools.jackson.databind.json.JsonMapper;
  * is done.
  */
 @Component
-@Profile("fill")
-class LargeStudio implements ApplicationRunner {
+public class LargeStudio implements ApplicationRunner {
+    /** Who signs in to it. */
+    static final String EMAIL = "many@wrenmouth.example";
+
+    static final String PASSWORD = "low-tide-at-seven";
+
     private static final int STUDENTS = 200;
     private static final int OPEN = 5;
     private static final int MOST_DAYS = 1_825;
@@ -63,6 +70,7 @@ class LargeStudio implements ApplicationRunner {
 
     private final AccountService accounts;
     private final StudentService students;
+    private final RoutineService routines;
     private final StepService steps;
     private final AssignmentService assignments;
     private final ProgressStore progress;
@@ -78,6 +86,7 @@ class LargeStudio implements ApplicationRunner {
     LargeStudio(
             AccountService accounts,
             StudentService students,
+            RoutineService routines,
             StepService steps,
             AssignmentService assignments,
             ProgressStore progress,
@@ -88,6 +97,7 @@ class LargeStudio implements ApplicationRunner {
             @Value("${pebble.fill.takes:2000000}") long wanted) {
         this.accounts = accounts;
         this.students = students;
+        this.routines = routines;
         this.steps = steps;
         this.assignments = assignments;
         this.progress = progress;
@@ -98,9 +108,14 @@ class LargeStudio implements ApplicationRunner {
         this.wanted = wanted;
     }
 
+    /** Starts the application with this beside it; arguments as the application takes them. */
+    public static void main(String[] arguments) {
+        new SpringApplication(PebbleStep.class, LargeStudio.class).run(arguments);
+    }
+
     @Override
     public void run(ApplicationArguments arguments) {
-        long studio = accounts.signUp(new SignUp(DemoPlan.STUDIO, DemoPlan.TEACHER, DemoPlan.EMAIL, DemoPlan.PASSWORD))
+        long studio = accounts.signUp(new SignUp("The large estuary", "Teacher of many", EMAIL, PASSWORD))
                 .studioId();
         List<StepView> material = material(studio);
         for (int i = 0; i < STUDENTS; i++) {
@@ -129,7 +144,7 @@ class LargeStudio implements ApplicationRunner {
 
     /** One step for each key and form, an octave in eighths. */
     private List<StepView> material(long studio) {
-        List<StepView> material = new ArrayList<>();
+        List<RoutineStep> material = new ArrayList<>();
         for (String form : FORMS) {
             for (NoteName tonic : KeyOrder.fourths()) {
                 String document =
@@ -140,10 +155,11 @@ class LargeStudio implements ApplicationRunner {
                                 .formatted(tonic, form, tonic, form);
                 String climb =
                         "{\"axes\":[{\"axis\":\"tempo\",\"from\":60,\"to\":96,\"scheme\":{\"type\":\"fixed\",\"by\":6}}]}";
-                material.add(steps.add(studio, new StepForm(json.readTree(document), json.readTree(climb), null)));
+                material.add(new RoutineStep(null, json.readTree(document), json.readTree(climb)));
             }
         }
-        return material;
+        return routines.add(studio, new RoutineForm("All of it", null, material))
+                .steps();
     }
 
     /** One student's pieces: the last ones are being learned, those before are known and come back. */

@@ -1,5 +1,6 @@
 package pebblestep.core.passage.landing;
 
+import pebblestep.core.Words;
 import pebblestep.core.passage.Step;
 import pebblestep.core.passage.Target;
 import pebblestep.core.passage.Timing;
@@ -9,19 +10,42 @@ import pebblestep.core.rhythm.Meter;
 import pebblestep.core.rhythm.Speech;
 import pebblestep.core.rhythm.ValueName;
 
-/** Says the arithmetic of a landing: how long the way to the arriving note is, in bars and clicks. */
-final class Why {
-    private Why() {}
+/** Says a landing, each thing when it is asked for. */
+public record LandingWords(Landing landing, Speech speech) {
 
-    static String of(Step step, Fraction onset, Fraction off, Speech speech) {
+    /** How far it is off, without a sign: {@code one quarter}; empty when it lands. */
+    public String distance() {
+        return landing.lands()
+                ? ""
+                : ValueName.length(landing.off(), landing.step().rhythm().click(), speech.names());
+    }
+
+    /** Where it ends and how far that is off: {@code Ends on the & of 4 of bar 2, one eighth short of beat 1.} */
+    public String sentence() {
+        Step step = landing.step();
+        Count count = landing.count();
+        Target.Arriving note = step.target().note();
+        boolean last = note == Target.Arriving.LAST;
+        String where = (count.isOnBeat() ? "beat " : "")
+                + count.inWords()
+                + (landing.bar() < 1 ? " of the pickup" : " of bar " + landing.bar());
+        String who = last ? "" : Words.capital(note.words()) + " ";
+        if (landing.lands()) return who + (last ? "Lands on " : "lands on ") + where + ".";
+        return who + (last ? "Ends on " : "comes on ") + where + ", " + distance()
+                + (landing.off().signum() > 0 ? " past " : " short of ")
+                + step.target().inWords(step.meter()) + ".";
+    }
+
+    /** The arithmetic that led there: how long the way to the arriving note is, in bars and clicks. */
+    public String why() {
+        Step step = landing.step();
+        Fraction onset = landing.at();
+        Fraction off = landing.off();
         Meter meter = step.meter();
         Fraction click = step.rhythm().click();
         Fraction start = step.place();
         Fraction way = onset.minus(start);
-        boolean plain = step.figure().even().isPresent()
-                && step.rhythm().legs().isEmpty()
-                && step.rhythm().tonicValue().isEmpty()
-                && step.rhythm().hold().isEmpty();
+        boolean plain = step.rhythm().isEven() && step.rhythm().hold().isEmpty();
         long before = plain
                 ? way.dividedBy(click).floor()
                 : Timing.of(step).attacks().stream()
@@ -31,7 +55,7 @@ final class Why {
                 && way.equals(step.figure().even().get().times(before));
         String notes = even
                 ? ValueName.many(before, click, speech.names()) + (before == 1 ? " comes" : " come")
-                : before + (before == 1 ? " note comes" : " notes come");
+                : Words.counted(before, "note") + (before == 1 ? " comes" : " come");
         String name = step.target().note() == Target.Arriving.LAST
                 ? "the last note"
                 : step.target().note().words();
@@ -56,7 +80,7 @@ final class Why {
                 ? inClicks + (inClicks.equals(Fraction.ONE) ? " click" : " clicks")
                 : ValueName.length(rest, click, speech.names());
         if (bars == 0) return clicks;
-        String whole = bars + (bars == 1 ? " bar" : " bars");
+        String whole = Words.counted(bars, "bar");
         return rest.isZero() ? whole : whole + " and " + clicks;
     }
 }

@@ -1,0 +1,5 @@
+/** Starts the application: nothing is known here but which class is the first. */
+@NullMarked
+package pebblestep.app;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,167 @@
+package pebblestep.app.platform;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.concurrent.Callable;
+import java.util.concurrent.CountDownLatch;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.springframework.boot.SpringApplication;
+import org.springframework.boot.web.server.servlet.context.ServletWebServerApplicationContext;
+import org.springframework.context.ConfigurableApplicationContext;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import pebblestep.app.Client;
+import pebblestep.app.Client.Answer;
+import pebblestep.app.Given;
+import pebblestep.app.PebbleStep;
+import tools.jackson.databind.JsonNode;
+
+/**
+ * Thirty-two clients on a demo that has just started, when nothing is remembered yet. Nobody is turned away, and nobody
+ * waits five seconds for a connection: who has to is answered with 500, so that the test needs no clock of its own.
+ */
+class ManyAtOnceTest {
+    private static final int CLIENTS = 32;
+    private static final int ROUNDS = 4;
+
+    @TempDir
+    Path data;
+
+    @Test
+    void a_cold_start_serves_thirty_two_clients_at_once() throws Exception {
+        try (ConfigurableApplicationContext demo = demo("many")) {
+            List<Answer> answers = together(port(demo));
+            assertThat(answers).hasSizeGreaterThan(CLIENTS * ROUNDS * 3);
+            assertThat(answers)
+                    .filteredOn(answer -> answer.status() >= 400)
+                    .as("every request is answered")
+                    .isEmpty();
+        }
+    }
+
+    /** As of before anything was kept beside the log: whoever comes first begins it, and the others come at the same moment. */
+    @Test
+    void the_first_takes_of_a_piece_may_come_at_the_same_moment() throws Exception {
+        try (ConfigurableApplicationContext demo = demo("first")) {
+            Client student = new Client(port(demo))
+                    .byLink(teacher(port(demo))
+                            .get("/api/students")
+                            .json()
+                            .at("/items/0/practicePath")
+                            .asString());
+            JsonNode item =
+                    student.get("/api/practice/today").json().get("items").get(0);
+            for (int round = 0; round < ROUNDS; round++) {
+                demo.getBean(JdbcClient.class).sql("delete from standings").update();
+                List<Answer> answers = Collections.synchronizedList(new ArrayList<>());
+                inParallel(Collections.nCopies(CLIENTS, () -> {
+                    answers.add(student.post("/api/practice/takes", Given.cleanTake(item)));
+                    return null;
+                }));
+                assertThat(answers).hasSize(CLIENTS).allSatisfy(answer -> assertThat(answer.status())
+                        .as(answer.text())
+                        .isEqualTo(200));
+            }
+            assertThat(student.get("/api/practice/today")
+                            .json()
+                            .at("/items/0/takesToday")
+                            .asInt())
+                    .isGreaterThanOrEqualTo(CLIENTS * ROUNDS);
+        }
+    }
+
+    private ConfigurableApplicationContext demo(String database) {
+        return new SpringApplication(PebbleStep.class)
+                .run(
+                        "--spring.profiles.active=demo",
+                        "--server.port=0",
+                        "--pebble.data=" + data,
+                        "--pebble.password-strength=4",
+                        "--spring.datasource.url=jdbc:h2:mem:" + database + ";DB_CLOSE_DELAY=-1",
+                        "--spring.datasource.hikari.connection-timeout=5000");
+    }
+
+    private static int port(ConfigurableApplicationContext demo) {
+        return ((ServletWebServerApplicationContext) demo).getWebServer().getPort();
+    }
+
+    /** All begin at the same moment. */
+    private static void inParallel(List<Callable<Void>> all) throws Exception {
+        CountDownLatch go = new CountDownLatch(1);
+        try (ExecutorService pool = Executors.newFixedThreadPool(all.size())) {
+            List<Future<Void>> done = new ArrayList<>();
+            for (Callable<Void> one : all) {
+                done.add(pool.submit(() -> {
+                    go.await();
+                    return one.call();
+                }));
+            }
+            go.countDown();
+            for (Future<Void> one : done) one.get();
+        }
+    }
+
+    private static Client teacher(int port) {
+        Client teacher = new Client(port);
+        teacher.get("/api/session");
+        Answer signedIn = teacher.post(
+                "/api/session", "{\"email\":\"ottilie@wrenmouth.example\",\"password\":\"low-tide-at-seven\"}");
+        assertThat(signedIn.status()).as(signedIn.text()).isEqualTo(200);
+        return teacher;
+    }
+
+    /** Every second client is the teacher, the others are students. */
+    private static List<Answer> together(int port) throws Exception {
+        Client teacher = teacher(port);
+        JsonNode students = teacher.get("/api/students").json().get("items");
+        List<Answer> answers = Collections.synchronizedList(new ArrayList<>());
+        List<Callable<Void>> all = new ArrayList<>();
+        for (int i = 0; i < CLIENTS; i++) {
+            JsonNode student = students.get(i % students.size());
+            all.add(
+                    i % 2 == 0
+                            ? teaching(teacher(port), student.get("id").asLong(), answers)
+                            : practising(
+                                    new Client(port)
+                                            .byLink(student.get("practicePath").asString()),
+                                    answers));
+        }
+        inParallel(all);
+        return answers;
+    }
+
+    private static Callable<Void> teaching(Client teacher, long student, List<Answer> answers) {
+        return () -> {
+            for (int i = 0; i < ROUNDS; i++) {
+                answers.add(teacher.get("/api/desk"));
+                answers.add(teacher.get("/api/students/" + student + "/key-path"));
+                answers.add(
+                        teacher.post("/api/passages?with=score,clicks,pulse,near", "{\"step\":" + Given.STEP + "}"));
+                answers.add(teacher.get("/api/students/" + student + "/lesson"));
+            }
+            return null;
+        };
+    }
+
+    private static Callable<Void> practising(Client client, List<Answer> answers) {
+        return () -> {
+            for (int i = 0; i < ROUNDS; i++) {
+                Answer today = client.get("/api/practice/today");
+                answers.add(today);
+                answers.add(client.get("/api/practice/week"));
+                answers.add(client.get("/api/practice/key-path"));
+                for (JsonNode item : today.json().get("items")) {
+                    answers.add(client.post("/api/practice/takes", Given.cleanTake(item)));
+                }
+            }
+            return null;
+        };
+    }
+}

@@ -1,0 +1,47 @@
+package pebblestep.core.samples;
+
+import java.lang.annotation.ElementType;
+import java.lang.annotation.Retention;
+import java.lang.annotation.RetentionPolicy;
+import java.lang.annotation.Target;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ArgumentsSource;
+
+/**
+ * A law that holds for whatever is drawn: a test that is run with so many seeded samples. Parameters say how they are
+ * drawn by {@link Ints}, {@link Doubles} or {@link From}; a closed set, a number of any size and any text need nothing
+ * said. The seed is that of the law's own name, so that every run draws the same; seed and sample are in the test's name.
+ */
+@Target(ElementType.METHOD)
+@Retention(RetentionPolicy.RUNTIME)
+@ParameterizedTest(name = "{argumentSetName}")
+@ArgumentsSource(SeededSamples.class)
+public @interface Samples {
+    /** How many. */
+    int value() default 1000;
+
+    /** A whole number between two, both included. */
+    @Target(ElementType.PARAMETER)
+    @Retention(RetentionPolicy.RUNTIME)
+    @interface Ints {
+        int min() default 0;
+
+        int max() default Integer.MAX_VALUE;
+    }
+
+    /** A number between two. */
+    @Target(ElementType.PARAMETER)
+    @Retention(RetentionPolicy.RUNTIME)
+    @interface Doubles {
+        double min();
+
+        double max();
+    }
+
+    /** Drawn by what this method of the test gives: a {@link Draw}. */
+    @Target(ElementType.PARAMETER)
+    @Retention(RetentionPolicy.RUNTIME)
+    @interface From {
+        String value();
+    }
+}
