@@ -65,7 +65,7 @@ export function Engraving({ passage, lights, largest = 1, words, marked, onTouch
   const bothRefs = useMergedRef(frame, measured);
   const paper = useRef<HTMLDivElement>(null);
   const drawn = useRef<Drawn | undefined>(undefined);
-  const { score } = passage;
+  const score = passage.notated?.score;
   const drawnFor = useRef(0);
   const [unfit, setUnfit] = useState(0);
   const [drawings, setDrawings] = useState(0);
@@ -130,7 +130,9 @@ export function Engraving({ passage, lights, largest = 1, words, marked, onTouch
   }, [marked, drawings]);
 
   if (!score) {
-    return <p className={classes.refused}>{passage.scoreRefusal ?? 'There is nothing to engrave here.'}</p>;
+    return (
+      <p className={classes.refused}>{passage.notated?.refusal ?? 'There is nothing to engrave here.'}</p>
+    );
   }
   const first = passage.notes[0]!;
   return (
@@ -139,7 +141,7 @@ export function Engraving({ passage, lights, largest = 1, words, marked, onTouch
       className={classes.frame}
       role="img"
       aria-label={notes(
-        `${passage.noteCount} notes in ${passage.writtenKey}, from ${first.pitch} on ${first.count}, in ${score.meter}`,
+        `${passage.noteCount} notes in ${passage.key.written}, from ${first.pitch} on ${first.count}, in ${score.meter}`,
       )}
     >
       <div

@@ -19,7 +19,7 @@ export function StudentPicker({ chosen, onChange }: Props) {
   const [text, setText] = useState('');
   const all = (everybody.data ?? []).map((one) => ({
     id: one.id,
-    label: `${one.name}, ${one.instrumentName}`,
+    label: `${one.name}, ${one.instrument.name}`,
     className: one.className,
   }));
   const classNames = classesOf(all);

@@ -17,7 +17,7 @@ const BOWS = [
 export function ArticulationFields() {
   const { step, dispatch, catalogue, student } = useBench();
   const { articulation } = step.document;
-  const bowed = !student || student.family === 'strings';
+  const bowed = !student || student.instrument.family === 'strings';
   const set = (change: Partial<typeof articulation>) =>
     dispatch({ type: 'articulation', articulation: { ...articulation, ...change } });
   return (

@@ -67,7 +67,10 @@ function Fields({ onClose }: { onClose: () => void }) {
         data-autofocus
         value={studentId}
         onChange={(event) => setStudentId(Number(event.currentTarget.value))}
-        data={students.map((one) => ({ value: String(one.id), label: `${one.name}, ${one.instrumentName}` }))}
+        data={students.map((one) => ({
+          value: String(one.id),
+          label: `${one.name}, ${one.instrument.name}`,
+        }))}
       />
       <Period days={days} onChange={setDays} />
       <Weekdays chosen={weekdays} onChange={setWeekdays} />

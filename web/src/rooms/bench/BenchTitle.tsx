@@ -24,7 +24,7 @@ interface Props {
 export function BenchTitle({ player, onToggle, onAssign }: Props) {
   const { state, step, dispatch, passage, students, student, saving } = useBench();
   const [reading, setReading] = useState(false);
-  const key = passage ? (student ? passage.writtenKey : passage.concertKey) : '';
+  const key = passage ? (student ? passage.key.written : passage.key.concert) : '';
   return (
     <header className={classes.title}>
       <div className={classes.titleRow}>
@@ -98,7 +98,7 @@ export function BenchTitle({ player, onToggle, onAssign }: Props) {
             <option value="">nobody yet, concert pitch</option>
             {students.map((one) => (
               <option key={one.id} value={one.id}>
-                {one.name}, {one.instrumentName}
+                {one.name}, {one.instrument.name}
               </option>
             ))}
           </select>
@@ -112,8 +112,8 @@ export function BenchTitle({ player, onToggle, onAssign }: Props) {
           <span>
             {student ? `written ${notes(key)}` : notes(key)}
             {student &&
-              passage.writtenKey !== passage.concertKey &&
-              `, sounds ${notes(passage.concertKey)}`}{' '}
+              passage.key.written !== passage.key.concert &&
+              `, sounds ${notes(passage.key.concert)}`}{' '}
             · {passage.noteCount} notes · {passage.notesPerSecond.toFixed(1)} notes/s
           </span>
         )}

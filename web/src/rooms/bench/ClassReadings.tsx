@@ -19,7 +19,7 @@ export function ClassReadings({ opened, onClose }: Props) {
     students.map((one) => one.id),
     opened,
   );
-  const concert = passage && `concert ${notes(passage.concertKey)}`;
+  const concert = passage && `concert ${notes(passage.key.concert)}`;
   return (
     <Modal opened={opened} onClose={onClose} title="In everybody’s notes" size={640} centered>
       {concert && <p className={classes.soft}>One step in {concert}, as each of them reads it.</p>}

@@ -130,7 +130,7 @@ function Preview({ find, step, onTake }: PreviewProps) {
   return (
     <section className={classes.preview} aria-label="What it is">
       <h2>
-        {passage ? `${notes(student ? passage.writtenKey : passage.concertKey)}` : find.name}
+        {passage ? `${notes(student ? passage.key.written : passage.key.concert)}` : find.name}
         {find.kind === 'pattern' && `, ${find.name.toLowerCase()}`}
       </h2>
       <p className={classes.about}>

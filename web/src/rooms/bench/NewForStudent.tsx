@@ -6,7 +6,8 @@ import classes from './Bench.module.css';
 /** What is new in a passage for the student, which slips are likely, and which neighbours are awkward. */
 export function NewForStudent({ passage }: { passage: PassageDocument }) {
   const { student } = useBench();
-  const { slips, newNotes, awkward } = passage;
+  const { slips, care } = passage;
+  const { newNotes, awkward } = care;
   return (
     <>
       {student && newNotes.length > 0 && (

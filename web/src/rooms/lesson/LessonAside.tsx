@@ -20,10 +20,10 @@ export function LessonAside({ card }: { card: LessonCard }) {
           ))}
         </section>
       )}
-      {card.parentNote && (
+      {card.student.parentNote && (
         <section aria-label="Parents">
           <h2>Parents</h2>
-          <p>{card.parentNote}</p>
+          <p>{card.student.parentNote}</p>
         </section>
       )}
       {card.notes.length > 0 && (
@@ -33,7 +33,7 @@ export function LessonAside({ card }: { card: LessonCard }) {
             changing === note.id ? (
               <WriteNote
                 key={note.id}
-                studentId={card.studentId}
+                studentId={card.student.id}
                 note={note}
                 onDone={() => setChanging(undefined)}
               />

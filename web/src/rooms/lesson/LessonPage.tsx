@@ -24,11 +24,11 @@ export function LessonPage() {
     <div className={classes.page}>
       <header className={classes.head}>
         <h1>
-          <Link to={`/students/${id}`}>{card.name}</Link>
+          <Link to={`/students/${id}`}>{card.student.name}</Link>
         </h1>
         <p>
-          {card.instrument} · since {card.hadLesson ? 'the lesson on ' : ''}
-          {dayOf(card.since)}
+          {card.student.instrument} · since {card.lesson.hadLesson ? 'the lesson on ' : ''}
+          {dayOf(card.lesson.since)}
         </p>
         <span className={classes.push} />
         <Button variant="default" component={Link} to={`/students/${id}/quiz`}>
@@ -45,8 +45,8 @@ export function LessonPage() {
         <div className={classes.main}>
           <section aria-label="Since the last lesson" className={classes.since}>
             <div>
-              <h2>{card.sentence}</h2>
-              <Minutes days={card.minutes} planned={card.minutesADay ?? undefined} />
+              <h2>{card.practised.sentence}</h2>
+              <Minutes days={card.practised.minutes} planned={card.student.minutesADay ?? undefined} />
             </div>
             <Moved card={card} />
           </section>
@@ -72,7 +72,7 @@ export function LessonPage() {
           )}
         </div>
         <aside className={classes.side}>
-          <WriteNote key={card.studentId} studentId={id} />
+          <WriteNote key={card.student.id} studentId={id} />
           <LessonAside card={card} />
         </aside>
       </div>

@@ -3,7 +3,7 @@ import type { LessonCard } from '../../api/types';
 import { notes } from '../../ui/words';
 import classes from './Lesson.module.css';
 
-type Move = LessonCard['moved'][number];
+type Move = LessonCard['practised']['moved'][number];
 
 const SIGNS: Record<string, string> = { up: '↑', down: '↓', same: '–', new: '+' };
 const WORDS: Record<string, string> = { up: 'up', down: 'down', same: 'unchanged', new: 'new' };
@@ -19,13 +19,15 @@ export function Moved({ card }: { card: LessonCard }) {
   return (
     <div className={classes.moved}>
       <ul aria-label="What moved">
-        {card.moved.map((moved) => (
+        {card.practised.moved.map((moved) => (
           <li key={moved.assignmentId}>
             <span className={classes.sign} data-move={moved.move} aria-label={WORDS[moved.move]}>
               {SIGNS[moved.move]}
             </span>
             <span>
-              <Link to={`/students/${card.studentId}/steps/${moved.assignmentId}`}>{notes(moved.title)}</Link>
+              <Link to={`/students/${card.student.id}/steps/${moved.assignmentId}`}>
+                {notes(moved.title)}
+              </Link>
               : {notes(said(moved))}
               <span className={classes.soft}>
                 {' '}
@@ -35,9 +37,9 @@ export function Moved({ card }: { card: LessonCard }) {
           </li>
         ))}
       </ul>
-      {card.slips.length > 0 && (
+      {card.practised.slips.length > 0 && (
         <ul aria-label="What slipped">
-          {card.slips.map((slip) => (
+          {card.practised.slips.map((slip) => (
             <li key={slip.key}>
               <span className={classes.sign} data-move="down" aria-hidden="true">
                 ~

@@ -24,9 +24,9 @@ function minutes(seconds: number): string {
 export function Done({ today, waiting, onWord, onBack }: Props) {
   const [word, setWord] = useState('');
   const [said, setSaid] = useState(false);
-  const takes = today.items.reduce((sum, item) => sum + item.takesToday, 0);
-  const clean = today.items.reduce((sum, item) => sum + item.cleanToday, 0);
-  const seconds = today.items.reduce((sum, item) => sum + item.secondsToday, 0);
+  const takes = today.items.reduce((sum, item) => sum + item.day.takes, 0);
+  const clean = today.items.reduce((sum, item) => sum + item.day.clean, 0);
+  const seconds = today.items.reduce((sum, item) => sum + item.day.seconds, 0);
   const say = () => {
     if (!word.trim()) return;
     setSaid(true);
@@ -46,27 +46,27 @@ export function Done({ today, waiting, onWord, onBack }: Props) {
           <li key={item.assignmentId}>
             <svg width="46" height="32" aria-hidden="true">
               <Stone
-                seed={item.title}
+                seed={item.head.title}
                 width={42}
                 height={26}
-                tone={item.takesToday > 0 ? 'moss' : 'sand'}
-                rings={Math.min(FULL_RINGS, item.takesToday)}
+                tone={item.day.takes > 0 ? 'moss' : 'sand'}
+                rings={Math.min(FULL_RINGS, item.day.takes)}
                 x={23}
                 y={16}
               />
             </svg>
             <span>
               <strong>
-                {notes(item.key)} · {item.takesToday} {item.takesToday === 1 ? 'take' : 'takes'}
-                {item.takesToday > 0 && `, ${item.cleanToday} clean`}
+                {notes(item.head.key)} · {item.day.takes} {item.day.takes === 1 ? 'take' : 'takes'}
+                {item.day.takes > 0 && `, ${item.day.clean} clean`}
               </strong>
-              {item.morning !== item.here.now && (
+              {item.day.morning !== item.toPlay.here.now && (
                 <em>
-                  {notes(item.morning)} → {notes(item.here.now)}
+                  {notes(item.day.morning)} → {notes(item.toPlay.here.now)}
                 </em>
               )}
               <br />
-              {notes(item.sentence)}
+              {notes(item.standing.sentence)}
             </span>
           </li>
         ))}

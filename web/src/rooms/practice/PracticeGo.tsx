@@ -33,8 +33,8 @@ function inWords(wish: SoundWish, tapping: boolean): string {
 /** The large button and what stands beside it: how it sounds, how often it was done, and what comes next. */
 export function PracticeGo(props: Props) {
   const { item, next, wish, playing, canStart, again, tapping } = props;
-  const done = Math.min(item.takesToday, item.repetitions);
-  const enough = item.takesToday >= item.repetitions;
+  const done = Math.min(item.day.takes, item.toPlay.repetitions);
+  const enough = item.day.takes >= item.toPlay.repetitions;
   return (
     <div className={classes.go}>
       {playing && tapping ? (
@@ -69,7 +69,7 @@ export function PracticeGo(props: Props) {
             <strong>Sound</strong> {inWords(wish, tapping)}
           </button>
           <span className={classes.times}>
-            {done} of {item.repetitions} today
+            {done} of {item.toPlay.repetitions} today
           </span>
           {props.onSimulate && (
             <select
@@ -96,11 +96,11 @@ export function PracticeGo(props: Props) {
           type="button"
           className={`${buttons.soft} ${classes.next}`}
           data-due={enough}
-          aria-label={next ? `Next: ${notes(next.title)}` : 'Finish for today'}
+          aria-label={next ? `Next: ${notes(next.head.title)}` : 'Finish for today'}
           onClick={props.onNext}
         >
           {next ? 'Next' : 'Finish'}
-          <span className={classes.nextTitle}>{next ? `: ${notes(next.title)}` : ' for today'}</span>
+          <span className={classes.nextTitle}>{next ? `: ${notes(next.head.title)}` : ' for today'}</span>
         </button>
       )}
     </div>

@@ -25,7 +25,7 @@ export function PracticeHead({ today, token, at, onGo, onKeys }: Props) {
     // With many on the list, the one that is played stays in sight.
     list.current?.querySelector('[aria-current]')?.scrollIntoView({ inline: 'center', block: 'nearest' });
   }, [at]);
-  const minutes = today.items.reduce((sum, item) => sum + item.minutes, 0);
+  const minutes = today.items.reduce((sum, item) => sum + item.toPlay.minutes, 0);
   return (
     <header className={classes.head}>
       <span className={classes.whose}>
@@ -38,22 +38,22 @@ export function PracticeHead({ today, token, at, onGo, onKeys }: Props) {
             key={item.assignmentId}
             type="button"
             aria-current={i === at ? 'step' : undefined}
-            aria-label={`${i + 1} of ${today.items.length}: ${notes(item.title)} in ${notes(item.key)}, ${item.minutes} minutes`}
+            aria-label={`${i + 1} of ${today.items.length}: ${notes(item.head.title)} in ${notes(item.head.key)}, ${item.toPlay.minutes} minutes`}
             onClick={() => onGo(i)}
           >
             <svg width="34" height="22" aria-hidden="true">
               <Stone
-                seed={item.title}
+                seed={item.head.title}
                 width={i === at ? 32 : 25}
                 height={i === at ? 20 : 15}
-                tone={i === at ? 'river' : item.takesToday > 0 ? 'moss' : 'sand'}
-                rings={Math.min(FULL_RINGS, item.takesToday)}
+                tone={i === at ? 'river' : item.day.takes > 0 ? 'moss' : 'sand'}
+                rings={Math.min(FULL_RINGS, item.day.takes)}
                 x={17}
                 y={11}
               />
             </svg>
-            <span className={classes.listKey}>{notes(item.key.replace(/ .*/, ''))}</span>
-            <span className={classes.listMinutes}>{item.minutes} min</span>
+            <span className={classes.listKey}>{notes(item.head.key.replace(/ .*/, ''))}</span>
+            <span className={classes.listMinutes}>{item.toPlay.minutes} min</span>
           </button>
         ))}
       </nav>

@@ -49,7 +49,7 @@ export function PracticeItem(props: Props) {
   });
   const run = useItemRun({ token, item, week, weekComing, chosen, tapping, wish }, (ran) => {
     answer.ended(ran, tapping);
-    if (tapping) check.mutate({ bpm: ran.bpm, at: item.here.at, taps: ran.taps });
+    if (tapping) check.mutate({ bpm: ran.bpm, at: item.toPlay.here.at, taps: ran.taps });
   });
   const { player, bpm } = run;
   const resting = !player.playing;
@@ -87,7 +87,7 @@ export function PracticeItem(props: Props) {
       <WhatToPlay
         item={item}
         bpm={run.lap?.rung.bpm ?? bpm}
-        signature={shown?.signature}
+        signature={shown?.key.signature}
         playing={player.playing}
         onChoose={setChosen}
       />
@@ -140,7 +140,7 @@ export function PracticeItem(props: Props) {
                   week?.simulated && tapping
                     ? (simulated) => {
                         answer.tapped();
-                        check.mutate({ bpm, at: item.here.at, player: simulated });
+                        check.mutate({ bpm, at: item.toPlay.here.at, player: simulated });
                       }
                     : undefined
                 }

@@ -14,7 +14,7 @@ const AROUND = 2;
 
 /** The rungs around the one to play; a slower or faster one may be chosen for a take. */
 export function Rungs({ item, bpm, onChoose, disabled }: Props) {
-  const { rungs, here } = item;
+  const { rungs, here } = item.toPlay;
   const { rung } = here;
   const from = Math.max(0, Math.min(rung - AROUND, rungs.length - 2 * AROUND - 1));
   const shown = rungs.slice(from, from + 2 * AROUND + 1);
@@ -38,7 +38,7 @@ export function Rungs({ item, bpm, onChoose, disabled }: Props) {
                 width={46}
                 height={27}
                 tone={one === bpm ? 'river' : passed ? 'moss' : index === rungs.length - 1 ? 'ink' : 'hollow'}
-                rings={passed ? 3 : one === here.bpm ? item.cleanInRow : 0}
+                rings={passed ? 3 : one === here.bpm ? item.standing.cleanInRow : 0}
                 x={26}
                 y={17}
               />

@@ -15,19 +15,19 @@ interface Props {
 export function WhatToPlay({ item, bpm, signature, playing, onChoose }: Props) {
   return (
     <section className={classes.what} aria-label="What to play">
-      <h1>{notes(item.key)}</h1>
-      {item.purpose !== 'learning' && <p className={classes.reason}>{item.reason}</p>}
+      <h1>{notes(item.head.key)}</h1>
+      {item.why.purpose !== 'learning' && <p className={classes.reason}>{item.why.sentence}</p>}
       {signature && <p className={classes.signature}>{notes(signature)}</p>}
       <p className={classes.summary}>
-        <span>{notes(item.title)}</span>
-        {notes(item.here.summary)}
+        <span>{notes(item.head.title)}</span>
+        {notes(item.toPlay.here.summary)}
       </p>
       <p className={classes.tempo}>
-        <span>{beatSign(item.beat)} =</span> {short(bpm)} <small>bpm</small>
+        <span>{beatSign(item.head.beat)} =</span> {short(bpm)} <small>bpm</small>
       </p>
       <Rungs item={item} bpm={bpm} onChoose={onChoose} disabled={playing} />
       <p className={classes.standing} aria-live="polite">
-        {notes(item.sentence)}
+        {notes(item.standing.sentence)}
       </p>
     </section>
   );

@@ -23,22 +23,22 @@ export function foreseen(item: TodayItem, week: KeptWeek | undefined, takes: Tak
   const own = takes.filter((take) => take.assignmentId === item.assignmentId);
   if (own.length === 0) return item;
   const ahead = week?.ahead.find((one) => one.assignmentId === item.assignmentId);
-  const counted = {
-    takesToday: item.takesToday + own.length,
-    cleanToday: item.cleanToday + own.filter((take) => take.outcome === 'clean').length,
-    secondsToday: item.secondsToday + own.reduce((sum, take) => sum + (take.seconds ?? 0), 0),
+  const day = {
+    ...item.day,
+    takes: item.day.takes + own.length,
+    clean: item.day.clean + own.filter((take) => take.outcome === 'clean').length,
+    seconds: item.day.seconds + own.reduce((sum, take) => sum + (take.seconds ?? 0), 0),
   };
   let state = ahead ? (week!.reached[item.assignmentId] ?? 0) : UNKNOWN;
-  for (const take of own) state = ahead ? after(ahead, state, take, item.rungs) : UNKNOWN;
+  for (const take of own) state = ahead ? after(ahead, state, take, item.toPlay.rungs) : UNKNOWN;
   const reached = ahead?.states[state];
-  if (!reached) return { ...item, ...counted, sentence: KEPT };
+  if (!reached) return { ...item, day, standing: { ...item.standing, sentence: KEPT } };
+  const { cleanInRow, kind, sentence } = reached;
   return {
     ...item,
-    ...counted,
-    here: ahead!.rungs[reached.rung]!,
-    cleanInRow: reached.cleanInRow,
-    kind: reached.kind,
-    sentence: reached.sentence,
+    day,
+    toPlay: { ...item.toPlay, here: ahead!.rungs[reached.rung]! },
+    standing: { ...item.standing, cleanInRow, kind, sentence },
   };
 }
 
@@ -46,7 +46,7 @@ export function foreseen(item: TodayItem, week: KeptWeek | undefined, takes: Tak
 export function advanced(week: KeptWeek, take: TakeForm, item: TodayItem): KeptWeek {
   const ahead = week.ahead.find((one) => one.assignmentId === take.assignmentId);
   if (!ahead) return week;
-  const state = after(ahead, week.reached[take.assignmentId] ?? 0, take, item.rungs);
+  const state = after(ahead, week.reached[take.assignmentId] ?? 0, take, item.toPlay.rungs);
   return { ...week, reached: { ...week.reached, [take.assignmentId]: state } };
 }
 

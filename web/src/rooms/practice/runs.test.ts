@@ -29,12 +29,9 @@ const AHEAD = {
 const WEEK = { days: [], ahead: [AHEAD], runs: [], reached: {} } as unknown as KeptWeek;
 const ITEM = {
   assignmentId: 7,
-  takesToday: 1,
-  cleanToday: 0,
-  secondsToday: 20,
-  rungs: [60, 64],
-  here: AHEAD.rungs[0],
-  sentence: 'as the studio said',
+  toPlay: { rungs: [60, 64], here: AHEAD.rungs[0] },
+  standing: { sentence: 'as the studio said' },
+  day: { takes: 1, clean: 0, seconds: 20 },
 } as unknown as TodayItem;
 const take = (outcome: TakeForm['outcome'], bpm: number) =>
   ({ assignmentId: 7, outcome, bpm, seconds: 10 }) as unknown as TakeForm;
@@ -42,8 +39,8 @@ const take = (outcome: TakeForm['outcome'], bpm: number) =>
 describe('what is foreseen without network', () => {
   it('follows the states that the studio gave', () => {
     const two = foreseen(ITEM, WEEK, [take('clean', 60), take('clean', 60)]);
-    expect(two.here.at).toBe('1');
-    expect([two.takesToday, two.cleanToday, two.secondsToday]).toEqual([3, 2, 40]);
+    expect(two.toPlay.here.at).toBe('1');
+    expect([two.day.takes, two.day.clean, two.day.seconds]).toEqual([3, 2, 40]);
   });
 
   it('counts a clean take under the rung apart from one on it', () => {
@@ -60,15 +57,15 @@ describe('what is foreseen without network', () => {
       WEEK,
       ['a', 'b', 'c'].map(() => take('clean', 64)),
     );
-    expect(beyond.sentence).toMatch(/^Kept here/);
-    expect(beyond.takesToday).toBe(4);
-    expect(foreseen(ITEM, undefined, [take('clean', 60)]).sentence).toMatch(/^Kept here/);
+    expect(beyond.standing.sentence).toMatch(/^Kept here/);
+    expect(beyond.day.takes).toBe(4);
+    expect(foreseen(ITEM, undefined, [take('clean', 60)]).standing.sentence).toMatch(/^Kept here/);
   });
 
   it('leaves the items alone that were not played, and goes on from what has arrived', () => {
     expect(foreseen(ITEM, WEEK, [{ ...take('clean', 60), assignmentId: 8 }])).toBe(ITEM);
     const later = advanced(WEEK, take('clean', 60), ITEM);
-    expect(foreseen(ITEM, later, [take('clean', 60)]).here.at).toBe('1');
+    expect(foreseen(ITEM, later, [take('clean', 60)]).toPlay.here.at).toBe('1');
     expect(WEEK.reached).toEqual({});
   });
 

@@ -54,7 +54,7 @@ export function useAnswer(item: TodayItem, onTakes: (takes: TakeForm[]) => Promi
     setPhase('logged');
   };
   // What was played, also where the student stands elsewhere by now; a tempo of their own choice is not the rung's.
-  const here = { rung: ran?.laps[0]?.rung ?? item.here, bpm: ran?.bpm ?? item.here.bpm };
+  const here = { rung: ran?.laps[0]?.rung ?? item.toPlay.here, bpm: ran?.bpm ?? item.toPlay.here.bpm };
   const clean = (rung: RungToPlay): Said => ({ outcome: 'clean', rung, bpm: rung.bpm });
   return {
     phase,

@@ -28,7 +28,7 @@ function writeShown(moment: string) {
 export function useCaution(today: Today, item: TodayItem, headphones: boolean) {
   const [before] = useState(shownDays);
   const [away, setAway] = useState<string[]>([]);
-  const seconds = today.items.reduce((sum, one) => sum + one.secondsToday, 0);
+  const seconds = today.items.reduce((sum, one) => sum + one.day.seconds, 0);
   const matters = ({ moment }: Caution) => {
     if (away.includes(moment)) return false;
     if (moment === 'first-use') return before[moment] === undefined;
@@ -36,7 +36,7 @@ export function useCaution(today: Today, item: TodayItem, headphones: boolean) {
     if (moment === 'long-session') return seconds >= today.longMinutes * 60;
     return moment === 'headphones' ? headphones : true;
   };
-  const caution = [...today.cautions, ...item.here.cautions].find(matters);
+  const caution = [...today.cautions, ...item.toPlay.here.cautions].find(matters);
   const moment = caution?.moment;
   useEffect(() => {
     if (moment !== undefined) writeShown(moment);

@@ -23,7 +23,7 @@ export function useItemKeys(item: TodayItem, run: ItemRun, answer: Answer, actio
   const resting = !player.playing;
   const asking = answer.phase === 'asking' && resting;
   const slipping = answer.phase === 'slipping' && resting;
-  const enough = item.takesToday >= item.repetitions;
+  const enough = item.day.takes >= item.toPlay.repetitions;
   const forward = () => {
     if (player.playing) return;
     if (asking && answer.rising) return void answer.sayUpTo(answer.rungs.length);

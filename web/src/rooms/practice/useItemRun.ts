@@ -33,7 +33,8 @@ interface Wanted {
 /** Playing one item of the list: its passage, the laps of a run, and the sound. */
 export function useItemRun(wanted: Wanted, onEnd: (ran: Ran) => void) {
   const { token, item, week, weekComing, chosen, tapping, wish } = wanted;
-  const { assignmentId, edition, here } = item;
+  const { assignmentId, edition } = item;
+  const { here } = item.toPlay;
   const bpm = chosen ?? here.bpm;
   const asked = { assignmentId, edition, at: here.at, bpm: bpm === here.bpm ? undefined : bpm };
   const passage = usePassage(token, asked);

@@ -74,8 +74,8 @@ export function usePractice(token: string) {
 /** An item after a take; what it is for today, and how often, was settled with the list. */
 function newer(before: TodayItem, item: TodayItem): TodayItem {
   if (before.assignmentId !== item.assignmentId) return before;
-  const { repetitions, minutes, purpose, reason } = before;
-  return { ...item, repetitions, minutes, purpose, reason };
+  const { repetitions, minutes } = before.toPlay;
+  return { ...item, why: before.why, toPlay: { ...item.toPlay, repetitions, minutes } };
 }
 
 interface Asked {

@@ -5,7 +5,12 @@ import type { PassageDocument } from '../../api/types';
 export function useSteady(passage: PassageDocument | undefined): PassageDocument | undefined {
   const shown = useRef<{ look: string; passage: PassageDocument } | undefined>(undefined);
   if (!passage) return shown.current?.passage;
-  const look = JSON.stringify([passage.score, passage.slips, passage.signature, passage.pulse?.attacks]);
+  const look = JSON.stringify([
+    passage.notated?.score,
+    passage.slips,
+    passage.key.signature,
+    passage.pulse?.attacks,
+  ]);
   if (shown.current?.look !== look) shown.current = { look, passage };
   return shown.current.passage;
 }

@@ -9,7 +9,7 @@ import classes from './StudentPage.module.css';
 /** The student's range, which grows note by note at either end. */
 export function RangeCard({ student }: { student: Student }) {
   const grow = useGrowRange();
-  const [lowest, highest] = student.range.split(/-(?=[A-G])/);
+  const [lowest, highest] = student.instrument.range.split(/-(?=[A-G])/);
   const step = (end: 'top' | 'bottom', by: number) => grow.mutate({ id: student.id, end, notes: by });
   const ends = [
     { end: 'bottom', name: 'lowest', note: lowest },
@@ -44,7 +44,9 @@ export function RangeCard({ student }: { student: Student }) {
       </div>
       <p className={classes.soft}>
         As written.{' '}
-        {student.ownRange ? 'Their own.' : 'Of their level; grown by a note, it becomes their own.'}
+        {student.instrument.ownRange
+          ? 'Their own.'
+          : 'Of their level; grown by a note, it becomes their own.'}
       </p>
       {grow.isError && <Wrong error={grow.error} />}
     </section>

@@ -39,7 +39,7 @@ function OfStudent({ studentId, assignmentId }: { studentId: number; assignmentI
       <header className={classes.head}>
         <h1>{notes(step.title)}</h1>
         <p>
-          <Link to={`/students/${studentId}`}>{student.data.name}</Link>, {student.data.instrumentName} ·{' '}
+          <Link to={`/students/${studentId}`}>{student.data.name}</Link>, {student.data.instrument.name} ·{' '}
           {notes(step.key)}
         </p>
       </header>

@@ -65,13 +65,13 @@ function Fields({ onClose, student }: Props) {
   const everybody = useEverybody();
   const keep = useKeepStudent();
   const [name, setName] = useState(student?.name ?? '');
-  const [instrument, setInstrument] = useState(student?.instrument ?? 'oboe');
+  const [instrument, setInstrument] = useState(student?.instrument.id ?? 'oboe');
   const [level, setLevel] = useState<Level>(student?.level ?? 'full');
-  const [range, setRange] = useState(student?.ownRange ? student.range : '');
-  const [reference, setReference] = useState(student ? String(student.referencePitch) : ISO_16);
+  const [range, setRange] = useState(student?.instrument.ownRange ? student.instrument.range : '');
+  const [reference, setReference] = useState(student ? String(student.instrument.referencePitch) : ISO_16);
   const [minutes, setMinutes] = useState(student?.minutesADay ?? undefined);
-  const [lessonDay, setLessonDay] = useState(student?.lessonDay ?? 0);
-  const [lessonTime, setLessonTime] = useState(student?.lessonTime?.slice(0, 5) ?? '');
+  const [lessonDay, setLessonDay] = useState(student?.lesson.day ?? 0);
+  const [lessonTime, setLessonTime] = useState(student?.lesson.time?.slice(0, 5) ?? '');
   const [className, setClassName] = useState(student?.className ?? '');
   const [parentNote, setParentNote] = useState(student?.parentNote ?? '');
   const wrong = keep.error instanceof Problem ? keep.error : undefined;
@@ -131,7 +131,7 @@ function Fields({ onClose, student }: Props) {
         nothingFoundMessage="No instrument goes by that name. Add it under Students, Instruments."
         value={instrument}
         onChange={(id) => id && setInstrument(id)}
-        data={instrumentChoices(instruments.data ?? [], student?.instrument)}
+        data={instrumentChoices(instruments.data ?? [], student?.instrument.id)}
       />
       <NativeSelect
         label="How far they play"

@@ -69,7 +69,7 @@ export function StudentPage() {
       <header className={classes.head}>
         <h1>{student.data.name}</h1>
         <p>
-          {student.data.instrumentName} · keys as written, {path.data.order}
+          {student.data.instrument.name} · keys as written, {path.data.order}
         </p>
         <Button component={Link} to={`/students/${id}/lesson`}>
           Lesson

@@ -74,7 +74,7 @@ export function Students() {
             <Link to={`/students/${student.id}`}>
               <strong>{student.name}</strong>
               <span>
-                {student.instrumentName}, {notes(student.range.replace('-', ' to '))}
+                {student.instrument.name}, {notes(student.instrument.range.replace('-', ' to '))}
                 {student.className && `, ${student.className}`}
               </span>
             </Link>

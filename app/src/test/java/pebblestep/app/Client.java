@@ -33,8 +33,9 @@ public final class Client {
             return JSON.readTree(text);
         }
 
+        /** A field, or what a pointer points to; empty where there is none. */
         public String string(String field) {
-            return json().path(field).asString("");
+            return (field.startsWith("/") ? json().at(field) : json().path(field)).asString("");
         }
 
         /** The same answer, of which only a part is looked at. */

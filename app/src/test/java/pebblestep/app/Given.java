@@ -81,8 +81,8 @@ public final class Given {
                 .formatted(
                         UUID.randomUUID(),
                         item.get("assignmentId").asLong(),
-                        item.at("/here/bpm"),
-                        item.at("/here/played"),
+                        item.at("/toPlay/here/bpm"),
+                        item.at("/toPlay/here/played"),
                         OffsetDateTime.now());
     }
 

@@ -35,19 +35,28 @@ public record PassageDocument(
         int bars,
         double durationMs,
         double notesPerSecond,
-        String quickest,
         LandingDocument landing,
         List<SlipPart> slips,
-        List<AwkwardPart> awkward,
-        List<NewNotePart> newNotes,
-        String writtenKey,
-        String concertKey,
-        String signature,
-        @Nullable ScoreDocument score,
-        @Nullable String scoreRefusal,
+        CarePart care,
+        KeyNamesPart key,
+        @Nullable NotatedPart notated,
         @Nullable ClicksDocument clicks,
         @Nullable PulseDocument pulse,
         @Nullable List<NearPart> near) {
+
+    /**
+     * What to take care of besides the slips.
+     *
+     * @param quickest the shortest note value
+     */
+    public record CarePart(String quickest, List<AwkwardPart> awkward, List<NewNotePart> newNotes) {}
+
+    /** The key as it is written and as it sounds, and the written signature in words. */
+    public record KeyNamesPart(String written, String concert, String signature) {}
+
+    /** The notation, or why there is none. */
+    @JsonInclude(JsonInclude.Include.NON_NULL)
+    public record NotatedPart(@Nullable ScoreDocument score, @Nullable String refusal) {}
 
     /** One note; {@code bar} counts from 1 and a pickup stands in bar 0. */
     public record NotePart(
@@ -123,13 +132,12 @@ public record PassageDocument(
 
     /** What is drawn and sounded beside a passage; any of it may be null. */
     public record Beside(
-            @Nullable ScoreDocument score,
-            @Nullable String scoreRefusal,
+            @Nullable NotatedPart notated,
             @Nullable ClicksDocument clicks,
             @Nullable PulseDocument pulse,
             @Nullable List<NearPart> near) {
         /** Nothing. */
-        public static final Beside NOTHING = new Beside(null, null, null, null, null);
+        public static final Beside NOTHING = new Beside(null, null, null, null);
     }
 
     /** The passage for a reader, with what stands beside it. */
@@ -142,9 +150,22 @@ public record PassageDocument(
                 passage.bars(),
                 Rounded.of(passage.durationMillis()),
                 Rounded.of(passage.notesPerSecond()),
-                passage.quickest().toString(),
                 landing(landing, reader.speech),
                 passage.slips().stream().map(PassageDocument::part).toList(),
+                care(passage, reader),
+                new KeyNamesPart(
+                        passage.writtenKey().toString(),
+                        passage.concertKey().toString(),
+                        passage.writtenKey().signature().inWords()),
+                beside.notated,
+                beside.clicks,
+                beside.pulse,
+                beside.near);
+    }
+
+    private static CarePart care(Passage passage, Reader reader) {
+        return new CarePart(
+                passage.quickest().toString(),
                 passage.awkward(reader.player.orElse(null)).stream()
                         .map(spot -> new AwkwardPart(
                                 spot.lower().toString(), spot.upper().toString(), spot.why()))
@@ -154,15 +175,7 @@ public record PassageDocument(
                         .map(fresh -> new NewNotePart(
                                 fresh.note().toString(),
                                 fresh.was().map(NoteName::toString).orElse(null)))
-                        .toList(),
-                passage.writtenKey().toString(),
-                passage.concertKey().toString(),
-                passage.writtenKey().signature().inWords(),
-                beside.score,
-                beside.scoreRefusal,
-                beside.clicks,
-                beside.pulse,
-                beside.near);
+                        .toList());
     }
 
     private static NotePart part(PassageNote note, Passage passage, Reader reader) {

@@ -90,8 +90,7 @@ class PassageDocumentTest {
                         Optional.of(Key.of(NoteName.parse("Eb"), Forms.of("major"))),
                         new Speech(CountSchool.TIME_NAMES, ValueNames.BRITISH)),
                 new PassageDocument.Beside(
-                        ScoreDocument.of(Score.of(PASSAGE, HORN)),
-                        null,
+                        new PassageDocument.NotatedPart(ScoreDocument.of(Score.of(PASSAGE, HORN)), null),
                         ClicksDocument.of(PASSAGE, new ReferencePitch(442)),
                         PulseDocument.of(PASSAGE, LANDING, CountSchool.TIME_NAMES),
                         PassageDocument.near(PASSAGE.step().withPlace(Fraction.of(1, 16)), Speech.USUAL)));
@@ -99,10 +98,10 @@ class PassageDocumentTest {
         assertThat(whole.landing().sentence()).isEqualTo("Ends on beat 4 of bar 2, one crotchet short of beat 1.");
         assertThat(whole.landing().note()).isEqualTo(28);
         assertThat(whole.near().get(0).ms()).isEqualTo(69.444);
-        assertThat(whole.score().fifths()).isEqualTo(-4);
-        assertThat(whole.score().measures()).hasSize(2);
-        assertThat(whole.newNotes()).containsExactly(new PassageDocument.NewNotePart("Db", "D"));
-        assertThat(whole.awkward())
+        assertThat(whole.notated().score().fifths()).isEqualTo(-4);
+        assertThat(whole.notated().score().measures()).hasSize(2);
+        assertThat(whole.care().newNotes()).containsExactly(new PassageDocument.NewNotePart("Db", "D"));
+        assertThat(whole.care().awkward())
                 .contains(new PassageDocument.AwkwardPart("C5", "Db5", "onto the half hole, the half step at Db"));
         assertThat(whole.clicks().startMs()).isEqualTo(-3333.333);
         assertThat(whole.clicks().clicks()).hasSize(12);
@@ -113,7 +112,7 @@ class PassageDocumentTest {
         // Db3 at 442 Hz, and a pure fifth above it.
         assertThat(whole.clicks().drone().tonicHz()).isEqualTo(139.221);
         assertThat(whole.clicks().drone().fifthHz()).isEqualTo(208.832);
-        assertThat(whole.signature()).isEqualTo("4 flats: Bb, Eb, Ab, Db");
+        assertThat(whole.key().signature()).isEqualTo("4 flats: Bb, Eb, Ab, Db");
         assertThat(whole.clicks().voiceHz()).hasSize(29).startsWith(278.443);
         assertThat(whole.pulse().target()).isEqualTo(2.0);
         assertThat(whole.pulse().places()).hasSize(47);

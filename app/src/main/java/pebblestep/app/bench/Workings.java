@@ -31,27 +31,26 @@ public final class Workings {
     public static PassageDocument of(Step step, PassageDocument.Reader reader, Set<Extra> extras) {
         Passage passage = Passage.of(step, reader.player().orElse(null));
         Landing landing = Landing.of(step);
-        ScoreDocument score = null;
-        String scoreRefusal = null;
-        if (extras.contains(Extra.SCORE)) {
-            try {
-                score = ScoreDocument.of(Score.of(passage, reader.player().orElse(null)));
-            } catch (Refusal e) {
-                scoreRefusal = e.getMessage();
-            }
-        }
         return PassageDocument.of(
                 passage,
                 landing,
                 reader,
                 new PassageDocument.Beside(
-                        score,
-                        scoreRefusal,
+                        extras.contains(Extra.SCORE) ? notated(passage, reader) : null,
                         extras.contains(Extra.CLICKS) ? ClicksDocument.of(passage, reader.reference()) : null,
                         extras.contains(Extra.PULSE)
                                 ? PulseDocument.of(
                                         passage, landing, reader.speech().school())
                                 : null,
                         extras.contains(Extra.NEAR) ? PassageDocument.near(step, reader.speech()) : null));
+    }
+
+    private static PassageDocument.NotatedPart notated(Passage passage, PassageDocument.Reader reader) {
+        try {
+            return new PassageDocument.NotatedPart(
+                    ScoreDocument.of(Score.of(passage, reader.player().orElse(null))), null);
+        } catch (Refusal e) {
+            return new PassageDocument.NotatedPart(null, e.getMessage());
+        }
     }
 }

@@ -20,8 +20,11 @@ import pebblestep.app.assignments.AssignmentService;
 import pebblestep.app.goals.GoalService;
 import pebblestep.app.keyplans.KeyPlanService;
 import pebblestep.app.lessons.LessonViews.DayMinutes;
+import pebblestep.app.lessons.LessonViews.LearnerPart;
 import pebblestep.app.lessons.LessonViews.LessonCard;
+import pebblestep.app.lessons.LessonViews.LessonTimes;
 import pebblestep.app.lessons.LessonViews.MovedView;
+import pebblestep.app.lessons.LessonViews.PractisedPart;
 import pebblestep.app.lessons.LessonViews.ReportView;
 import pebblestep.app.lessons.LessonViews.SlipView;
 import pebblestep.app.platform.Found;
@@ -100,20 +103,15 @@ class LessonService {
         LocalDate first = since.isBefore(today.minusDays(MOST_DAYS)) ? today.minusDays(MOST_DAYS) : since;
         List<DayMinutes> minutes = minutes(studioId, studentId, first, today);
         return new LessonCard(
-                studentId,
-                student.name(),
-                student.instrumentName(),
-                student.lessonDay(),
-                student.lessonTime(),
-                student.minutesADay(),
-                student.parentNote(),
-                since,
-                last.isPresent(),
-                sentence(minutes, student),
-                minutes,
-                moved.moved,
+                new LearnerPart(
+                        studentId,
+                        student.name(),
+                        student.instrument().name(),
+                        student.minutesADay(),
+                        student.parentNote()),
+                new LessonTimes(student.lesson().day(), student.lesson().time(), since, last.isPresent()),
+                new PractisedPart(sentence(minutes, student), minutes, moved.moved, moved.slips),
                 works,
-                moved.slips,
                 words.list(studioId, studentId, 0).items().stream()
                         .filter(word -> !word.day().isBefore(since))
                         .toList(),

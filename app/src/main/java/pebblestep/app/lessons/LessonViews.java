@@ -31,29 +31,40 @@ public final class LessonViews {
     /** What slipped in one key since the last lesson. */
     public record SlipView(String key, List<String> sentences) {}
 
+    /** Whose lesson it is, and what was agreed about their practice. */
+    public record LearnerPart(
+            long id, String name, String instrument, @Nullable Integer minutesADay, @Nullable String parentNote) {}
+
+    /**
+     * When the lesson is, and since when there was none.
+     *
+     * @param day of the week, from 1 for Monday
+     * @param since the day of the lesson before, or a week ago
+     * @param hadLesson whether there was a lesson before
+     */
+    public record LessonTimes(@Nullable Integer day, @Nullable LocalTime time, LocalDate since, boolean hadLesson) {}
+
+    /**
+     * What was practised since the lesson before.
+     *
+     * @param sentence how much it was
+     * @param minutes day by day, at most the last 28
+     */
+    public record PractisedPart(
+            String sentence, List<DayMinutes> minutes, List<MovedView> moved, List<SlipView> slips) {}
+
     /**
      * Everything that a lesson needs in one look.
      *
-     * @param since the day of the lesson before, or a week ago
-     * @param sentence how much was practised since
-     * @param minutes day by day since then, at most the last 28
      * @param works what the student works on, with what can be decided
+     * @param words what the student wrote since the lesson before
+     * @param required what has to be ready by a day
      */
     public record LessonCard(
-            long studentId,
-            String name,
-            String instrument,
-            @Nullable Integer lessonDay,
-            @Nullable LocalTime lessonTime,
-            @Nullable Integer minutesADay,
-            @Nullable String parentNote,
-            LocalDate since,
-            boolean hadLesson,
-            String sentence,
-            List<DayMinutes> minutes,
-            List<MovedView> moved,
+            LearnerPart student,
+            LessonTimes lesson,
+            PractisedPart practised,
             List<DeskWork> works,
-            List<SlipView> slips,
             List<WordView> words,
             List<RequiredView> required,
             List<KeyPlanView> plans,

@@ -113,37 +113,52 @@ public final class PracticeViews {
     /**
      * One thing to practise today, and where the student stands on it.
      *
+     * @param assignmentId what its takes are sent for
      * @param edition counts what the teacher decided about it: passages of another edition are out of date
-     * @param rungs the tempos of the climb
-     * @param here the rung to play now
-     * @param repetitions how often to play it today
-     * @param minutes what that takes, with count-in and rest, rounded up
-     * @param purpose what it is for today
-     * @param reason why it is on the list
-     * @param morning the rung on which the day began, in words
-     * @param secondsToday how long it was practised today, as far as that is known
      */
     public record TodayItem(
             long assignmentId,
             int edition,
-            String title,
-            String key,
-            String beat,
-            List<BigDecimal> rungs,
-            RungToPlay here,
-            int repetitions,
-            long minutes,
-            TodayList.Kind purpose,
-            String reason,
-            int cleanInRow,
-            int cleanToPass,
-            Judgement.Kind kind,
-            String sentence,
-            int minutesADay,
-            int takesToday,
-            int cleanToday,
-            long secondsToday,
-            String morning) {}
+            HeadPart head,
+            ToPlayPart toPlay,
+            ReasonPart why,
+            StandingPart standing,
+            DayPart day) {}
+
+    /**
+     * What an item is called, and in what it counts.
+     *
+     * @param key written, as the player reads it
+     * @param beat the note value that the tempo counts
+     */
+    public record HeadPart(String title, String key, String beat) {}
+
+    /**
+     * What of it is played today.
+     *
+     * @param rungs the tempos of the climb
+     * @param here the rung to play now
+     * @param repetitions how often to play it today
+     * @param minutes what that takes, with count-in and rest, rounded up
+     */
+    public record ToPlayPart(List<BigDecimal> rungs, RungToPlay here, int repetitions, long minutes) {}
+
+    /** Why it is on the list of the day: what it is for, and that in a sentence. */
+    public record ReasonPart(TodayList.Kind purpose, String sentence) {}
+
+    /** Where the student stands on it: clean takes in a row of those that pass the rung, and what that says. */
+    public record StandingPart(int cleanInRow, int cleanToPass, Judgement.Kind kind, String sentence) {}
+
+    /**
+     * What the day has brought so far.
+     *
+     * @param minutes what was set for it, a day
+     * @param takes how often it was played
+     * @param clean how many of these were clean
+     * @param seconds how long it was practised, as far as that is known
+     * @param morning the rung on which the day began, in words
+     */
+    public record DayPart(int minutes, int takes, int clean, long seconds, String morning) {}
 
     /**
      * What a student sees on opening the practice link.

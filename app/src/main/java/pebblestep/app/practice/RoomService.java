@@ -154,7 +154,7 @@ class RoomService {
             return new Today(
                     name,
                     student.name(),
-                    student.instrumentName(),
+                    student.instrument().name(),
                     day,
                     list.lines().stream()
                             .map(line -> Found.in(begun, line.piece())

@@ -13,8 +13,13 @@ import org.jspecify.annotations.Nullable;
 import pebblestep.app.assignments.Assigned;
 import pebblestep.app.practice.PracticeViews.AheadView;
 import pebblestep.app.practice.PracticeViews.CautionView;
+import pebblestep.app.practice.PracticeViews.DayPart;
+import pebblestep.app.practice.PracticeViews.HeadPart;
+import pebblestep.app.practice.PracticeViews.ReasonPart;
 import pebblestep.app.practice.PracticeViews.RungToPlay;
+import pebblestep.app.practice.PracticeViews.StandingPart;
 import pebblestep.app.practice.PracticeViews.StatePart;
+import pebblestep.app.practice.PracticeViews.ToPlayPart;
 import pebblestep.app.practice.PracticeViews.TodayItem;
 import pebblestep.core.climb.Ascent;
 import pebblestep.core.climb.AxisKind;
@@ -102,24 +107,22 @@ final class RoomWorkings {
         return new TodayItem(
                 assigned.id(),
                 edition(),
-                assigned.title(),
-                progress.key().toString(),
-                ascent.step().tempo().beat().toString(),
-                tempos(ascent),
-                rung(standing.at()),
-                line.repetitions(),
-                InMinutes.whole(load(day).times(line.repetitions()).total()),
-                line.kind(),
-                line.reason(),
-                standing.cleanInRow(),
-                ascent.climb().rules().cleanToPass(),
-                judgement.kind(),
-                judgement.sentence(),
-                assigned.minutesADay(),
-                today.takes(),
-                today.clean(),
-                seconds,
-                words(progress.dawn(day)));
+                new HeadPart(
+                        assigned.title(),
+                        progress.key().toString(),
+                        ascent.step().tempo().beat().toString()),
+                new ToPlayPart(
+                        tempos(ascent),
+                        rung(standing.at()),
+                        line.repetitions(),
+                        InMinutes.whole(load(day).times(line.repetitions()).total())),
+                new ReasonPart(line.kind(), line.reason()),
+                new StandingPart(
+                        standing.cleanInRow(),
+                        ascent.climb().rules().cleanToPass(),
+                        judgement.kind(),
+                        judgement.sentence()),
+                new DayPart(assigned.minutesADay(), today.takes(), today.clean(), seconds, words(progress.dawn(day))));
     }
 
     private int edition() {

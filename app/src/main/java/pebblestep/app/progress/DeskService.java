@@ -169,7 +169,7 @@ public class DeskService {
                 .map(one -> new DeskLine(
                         one.student().id(),
                         one.student().name(),
-                        one.student().instrumentName(),
+                        one.student().instrument().name(),
                         lastTake(last.get(one.student().id()), today),
                         said.get(one.student().id()),
                         one.lesson(),
@@ -178,9 +178,9 @@ public class DeskService {
     }
 
     private static @Nullable LocalTime lessonOn(StudentView student, LocalDate today) {
-        boolean isToday = student.lessonDay() != null
-                && student.lessonDay() == today.getDayOfWeek().getValue();
-        return isToday ? student.lessonTime() : null;
+        boolean isToday = student.lesson().day() != null
+                && student.lesson().day() == today.getDayOfWeek().getValue();
+        return isToday ? student.lesson().time() : null;
     }
 
     private static @Nullable LastTakeView lastTake(@Nullable LastTake last, LocalDate today) {

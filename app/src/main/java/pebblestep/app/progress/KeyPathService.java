@@ -99,7 +99,7 @@ public class KeyPathService {
                 settings.of(studioId).speech());
         return new KeyPathView(
                 student.name(),
-                student.instrumentName(),
+                student.instrument().name(),
                 order.map(KeyPlanService.Order::words).orElse("by fourths"),
                 order.map(one -> one.now().toString()).orElse(null),
                 KeyPath.MOST_RINGS,
@@ -150,7 +150,7 @@ public class KeyPathService {
                 .map(student -> new GridLine(
                         student.id(),
                         student.name(),
-                        student.instrumentName(),
+                        student.instrument().name(),
                         KeyPath.of(order, byStudent.getOrDefault(student.id(), List.of()), today, speech)
                                 .stones()
                                 .stream()

@@ -19,6 +19,8 @@ import pebblestep.app.platform.PageOf;
 import pebblestep.app.platform.PracticeLinkReader;
 import pebblestep.app.platform.PracticeVisitor;
 import pebblestep.app.platform.Problems;
+import pebblestep.app.students.StudentViews.LessonPart;
+import pebblestep.app.students.StudentViews.PlaysPart;
 import pebblestep.app.students.StudentViews.RangeStep;
 import pebblestep.app.students.StudentViews.StudentForm;
 import pebblestep.app.students.StudentViews.StudentView;
@@ -274,16 +276,16 @@ public class StudentService implements PracticeLinkReader {
         return new StudentView(
                 student.id,
                 student.name,
-                player.instrument().id(),
-                player.instrument().name(),
-                player.instrument().family(),
+                new PlaysPart(
+                        player.instrument().id(),
+                        player.instrument().name(),
+                        player.instrument().family(),
+                        player.range().toString(),
+                        student.lowest != null,
+                        student.referencePitch.stripTrailingZeros()),
                 Level.of(student.level),
-                player.range().toString(),
-                student.lowest != null,
-                student.referencePitch.stripTrailingZeros(),
+                new LessonPart(student.lessonDay, student.lessonTime),
                 student.minutesADay,
-                student.lessonDay,
-                student.lessonTime,
                 student.parentNote,
                 student.className,
                 "/p/" + tokens.token(student.id, student.linkVersion),

@@ -69,20 +69,27 @@ public final class StudentViews {
     public record StudentView(
             long id,
             String name,
-            String instrument,
-            String instrumentName,
-            String family,
+            PlaysPart instrument,
             Level level,
-            String range,
-            boolean ownRange,
-            BigDecimal referencePitch,
+            LessonPart lesson,
             @Nullable Integer minutesADay,
-            @Nullable Integer lessonDay,
-            @Nullable LocalTime lessonTime,
             @Nullable String parentNote,
             @Nullable String className,
             String practicePath,
             boolean archived) {}
+
+    /**
+     * What a student plays.
+     *
+     * @param range written, as {@code D4-G5}
+     * @param ownRange whether that is theirs, and not the usual one of the instrument at their level
+     * @param referencePitch in hertz
+     */
+    public record PlaysPart(
+            String id, String name, String family, String range, boolean ownRange, BigDecimal referencePitch) {}
+
+    /** When a student comes; day 1 is Monday. */
+    public record LessonPart(@Nullable Integer day, @Nullable LocalTime time) {}
 
     /** A lesson of the week; day 1 is Monday. */
     public record TimetableLine(long studentId, String name, String instrument, int day, @Nullable LocalTime time) {}

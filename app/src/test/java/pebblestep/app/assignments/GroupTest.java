@@ -84,7 +84,7 @@ class GroupTest {
         return client.byLink(student.string("practicePath"))
                 .get("/api/practice/today")
                 .json()
-                .at("/items/0/here/bpm")
+                .at("/items/0/toPlay/here/bpm")
                 .asInt();
     }
 }

@@ -108,7 +108,7 @@ class RoutineTest {
         assertThat(practising
                         .get("/api/practice/today")
                         .json()
-                        .at("/items/0/title")
+                        .at("/items/0/head/title")
                         .asString())
                 .isEqualTo("Two");
     }

@@ -36,7 +36,7 @@ class StepTest {
                 teacher.post("/api/passages?with=score,clicks,pulse", "{\"step\":" + again.get("document") + "}");
         assertThat(worked.json().at("/landing/sentence").asString())
                 .isEqualTo("Ends on beat 4 of bar 2, one quarter short of beat 1.");
-        assertThat(worked.json().has("score")).isTrue();
+        assertThat(worked.json().at("/notated/score").isObject()).isTrue();
     }
 
     @Test

@@ -61,7 +61,7 @@ class KeyPlanServiceTest {
     private String today() {
         List<String> keys = new ArrayList<>();
         for (JsonNode item : student.get("/api/practice/today").json().get("items")) {
-            keys.add(item.get("key").asString());
+            keys.add(item.at("/head/key").asString());
         }
         return String.join(", ", keys);
     }
@@ -82,8 +82,8 @@ class KeyPlanServiceTest {
         assertThat(today()).isEqualTo("C major");
         TurnableClock.turnTo(4);
         JsonNode days = student.get("/api/practice/week").json().get("days");
-        assertThat(days.at("/2/items/0/key").asString()).isEqualTo("C major");
-        assertThat(days.at("/3/items/0/key").asString()).as("the eighth day").isEqualTo("F major");
+        assertThat(days.at("/2/items/0/head/key").asString()).isEqualTo("C major");
+        assertThat(days.at("/3/items/0/head/key").asString()).as("the eighth day").isEqualTo("F major");
         assertThat(days.at("/3/items").size()).isEqualTo(1);
         TurnableClock.turnTo(15);
         assertThat(today()).isEqualTo("Bb major");
@@ -128,14 +128,14 @@ class KeyPlanServiceTest {
         give("learned");
         for (int i = 0; i < 6; i++) {
             JsonNode item = student.get("/api/practice/today").json().at("/items/0");
-            assertThat(item.get("key").asString()).isEqualTo("C major");
+            assertThat(item.at("/head/key").asString()).isEqualTo("C major");
             student.post(
                     "/api/practice/takes",
                     Given.take(
                             UUID.randomUUID(),
                             item.get("assignmentId").asLong(),
                             "clean",
-                            item.at("/here/bpm").asInt(),
+                            item.at("/toPlay/here/bpm").asInt(),
                             TurnableClock.now().toString()));
         }
         assertThat(today()).as("C is the warm-up now").isEqualTo("C major, F major");
@@ -186,7 +186,7 @@ class KeyPlanServiceTest {
         assertThat(given.json().at("/1/tonic").asString()).as("an oboe").isEqualTo("C");
         assertThat(today()).isEqualTo("G major");
         Client beas = teacher.byLink(bea.string("practicePath"));
-        assertThat(beas.get("/api/practice/today").json().at("/items/0/key").asString())
+        assertThat(beas.get("/api/practice/today").json().at("/items/0/head/key").asString())
                 .isEqualTo("C major");
     }
 
@@ -225,7 +225,7 @@ class KeyPlanServiceTest {
         JsonNode days = student.get("/api/practice/week").json().get("days");
         StringBuilder keys = new StringBuilder();
         for (JsonNode day : days)
-            keys.append(day.at("/items/0/key").asString().split(" ")[0]).append(' ');
+            keys.append(day.at("/items/0/head/key").asString().split(" ")[0]).append(' ');
         assertThat(keys.toString().strip()).isEqualTo("C F Bb Eb Ab Db Gb");
     }
 }

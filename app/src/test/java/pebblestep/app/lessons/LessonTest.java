@@ -56,15 +56,17 @@ class LessonTest {
         take("slips", 68, 60, ",\"slipped\":{\"kinds\":[\"notes\"],\"notes\":[{\"index\":3,\"pitch\":\"Gb4\"}]}");
         TurnableClock.turnTo(7);
         JsonNode card = teacher.get(path + "/lesson").json();
-        assertThat(card.get("since").asString()).isEqualTo(LocalDate.now().toString());
-        assertThat(card.get("hadLesson").asBoolean()).isTrue();
-        assertThat(card.get("sentence").asString()).isEqualTo("Practised on 2 of 8 days, 8 minutes in all.");
-        assertThat(card.at("/minutes/3/minutes").asInt()).isEqualTo(6);
-        JsonNode moved = card.at("/moved/0");
+        assertThat(card.at("/lesson/since").asString())
+                .isEqualTo(LocalDate.now().toString());
+        assertThat(card.at("/lesson/hadLesson").asBoolean()).isTrue();
+        assertThat(card.at("/practised/sentence").asString()).isEqualTo("Practised on 2 of 8 days, 8 minutes in all.");
+        assertThat(card.at("/practised/minutes/3/minutes").asInt()).isEqualTo(6);
+        JsonNode moved = card.at("/practised/moved/0");
         assertThat(moved.get("from").asString()).isEqualTo("60 bpm");
         assertThat(moved.get("to").asString()).isEqualTo("68 bpm");
         assertThat(moved.get("move").asString()).isEqualTo("up");
-        assertThat(card.at("/slips/0/sentences/0").asString()).isEqualTo("G natural for Gb: 1 of 5 takes in this key");
+        assertThat(card.at("/practised/slips/0/sentences/0").asString())
+                .isEqualTo("G natural for Gb: 1 of 5 takes in this key");
         assertThat(card.at("/works/0/decisions/0/kind").asString()).isEqualTo("back");
         assertThat(card.at("/notes/0/text").asString()).isEqualTo("Turn twice.");
     }

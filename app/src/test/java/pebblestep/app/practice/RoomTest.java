@@ -77,9 +77,9 @@ class RoomTest {
             at = state.get(outcome.equals("clean") ? "clean" : "missed").asInt();
             JsonNode item = log(outcome, bpm);
             JsonNode foreseen = ahead.get("states").get(at);
-            assertThat(foreseen.get("sentence")).isEqualTo(item.get("sentence"));
-            assertThat(foreseen.get("cleanInRow")).isEqualTo(item.get("cleanInRow"));
-            assertThat(ahead.get("rungs").get(foreseen.get("rung").asInt())).isEqualTo(item.get("here"));
+            assertThat(foreseen.get("sentence")).isEqualTo(item.at("/standing/sentence"));
+            assertThat(foreseen.get("cleanInRow")).isEqualTo(item.at("/standing/cleanInRow"));
+            assertThat(ahead.get("rungs").get(foreseen.get("rung").asInt())).isEqualTo(item.at("/toPlay/here"));
         }
         assertThat(week().at("/ahead/0/states/0/sentence"))
                 .isEqualTo(ahead.get("states").get(at).get("sentence"));
@@ -105,7 +105,7 @@ class RoomTest {
         assertThat(higher.at("/notes/1/ms").asDouble())
                 .as("a sixteenth at 76 bpm")
                 .isEqualTo(197.368);
-        assertThat(higher.get("signature").asString()).isEqualTo("4 flats: Bb, Eb, Ab, Db");
+        assertThat(higher.at("/key/signature").asString()).isEqualTo("4 flats: Bb, Eb, Ab, Db");
         assertThat(practising
                         .get("/api/practice/assignments/" + assignment.id() + "/passage?at=99")
                         .string("pointer"))
@@ -127,9 +127,9 @@ class RoomTest {
                         "\"note\"",
                         "\"seconds\":40,\"slipped\":{\"kinds\":[\"rhythm\",\"notes\"],\"notes\":[{\"index\":3,\"pitch\":\"Db5\"}]},\"note\"");
         JsonNode item = practising.post("/api/practice/takes", take).json();
-        assertThat(item.get("secondsToday").asInt()).isEqualTo(40);
-        assertThat(item.get("cleanToday").asInt()).isZero();
-        assertThat(item.get("morning").asString()).isEqualTo("60 bpm");
+        assertThat(item.at("/day/seconds").asInt()).isEqualTo(40);
+        assertThat(item.at("/day/clean").asInt()).isZero();
+        assertThat(item.at("/day/morning").asString()).isEqualTo("60 bpm");
         assertThat(teacher.get("/api/students/" + student.id() + "/takes")
                         .json()
                         .at("/items/0/slipped")
@@ -204,8 +204,8 @@ class RoomTest {
     @Test
     void the_days_list_has_a_reason_for_every_line_and_keeps_to_the_students_minutes() {
         JsonNode item = practising.get("/api/practice/today").json().at("/items/0");
-        assertThat(item.get("purpose").asString()).isEqualTo("learning");
-        assertThat(item.get("reason").asString()).isEqualTo("new: given 7 days ago");
+        assertThat(item.at("/why/purpose").asString()).isEqualTo("learning");
+        assertThat(item.at("/why/sentence").asString()).isEqualTo("new: given 7 days ago");
         for (int i = 0; i < 7; i++) Given.assigned(teacher, student);
         assertThat(practising.get("/api/practice/today").json().get("items")).hasSize(8);
         teacher.put(
@@ -213,9 +213,10 @@ class RoomTest {
                 "{\"name\":\"Wilhelmina Reed\",\"instrument\":\"english-horn\",\"minutesADay\":5}");
         JsonNode today = practising.get("/api/practice/today").json();
         assertThat(today.get("trims")).isNotEmpty();
-        assertThat(today.at("/items/3/repetitions").asInt()).isLessThan(5);
+        assertThat(today.at("/items/3/toPlay/repetitions").asInt()).isLessThan(5);
         long minutes = 0;
-        for (JsonNode one : today.get("items")) minutes += one.get("minutes").asLong();
+        for (JsonNode one : today.get("items"))
+            minutes += one.at("/toPlay/minutes").asLong();
         assertThat(minutes).as("each rounded up").isLessThanOrEqualTo(5 + 8);
     }
 

@@ -49,16 +49,16 @@ class RoundTest {
     @Test
     void a_student_sees_the_step_in_written_pitch_at_the_first_rung() {
         JsonNode item = practising.get("/api/practice/today").json().at("/items/0");
-        assertThat(item.get("key").asString()).isEqualTo("Ab major");
-        assertThat(item.at("/here/bpm").toString()).isEqualTo("60");
-        assertThat(item.get("rungs").toString()).isEqualTo("[60,68,76,84,92,100]");
-        assertThat(item.get("sentence").asString()).isEqualTo("Not started: begins at 60 bpm.");
+        assertThat(item.at("/head/key").asString()).isEqualTo("Ab major");
+        assertThat(item.at("/toPlay/here/bpm").toString()).isEqualTo("60");
+        assertThat(item.at("/toPlay/rungs").toString()).isEqualTo("[60,68,76,84,92,100]");
+        assertThat(item.at("/standing/sentence").asString()).isEqualTo("Not started: begins at 60 bpm.");
         JsonNode passage = practising
                 .get("/api/practice/assignments/" + assignment.id() + "/passage")
                 .json();
         assertThat(passage.at("/notes/0/pitch").asString()).isEqualTo("Ab4");
         assertThat(passage.at("/notes/0/durationMs").asDouble()).isEqualTo(250.0);
-        assertThat(passage.at("/score/measures").size()).isEqualTo(2);
+        assertThat(passage.at("/notated/score/measures").size()).isEqualTo(2);
         assertThat(passage.at("/clicks/clicks").size()).isEqualTo(12);
         JsonNode faster = practising
                 .get("/api/practice/assignments/" + assignment.id() + "/passage?bpm=120")
@@ -73,10 +73,11 @@ class RoundTest {
     @Test
     void takes_move_the_standing_the_desk_and_the_key_path() {
         assertThat(stone("Ab").get("rings").asInt()).isZero();
-        assertThat(log("clean", 60).string("sentence")).isEqualTo("1 of 3 clean in a row at 60 bpm, then 68.");
+        assertThat(log("clean", 60).string("/standing/sentence"))
+                .isEqualTo("1 of 3 clean in a row at 60 bpm, then 68.");
         log("clean", 60);
-        assertThat(log("clean", 60).string("sentence")).isEqualTo("3 clean at 60 bpm: ready for 68.");
-        assertThat(log("slips", 68).string("sentence"))
+        assertThat(log("clean", 60).string("/standing/sentence")).isEqualTo("3 clean at 60 bpm: ready for 68.");
+        assertThat(log("slips", 68).string("/standing/sentence"))
                 .isEqualTo("1 take not clean at 68 bpm; after 3 it goes back to 60.");
         JsonNode form = stone("Ab").at("/forms/0");
         assertThat(stone("Ab").get("rings").asInt()).isEqualTo(1);
@@ -113,7 +114,7 @@ class RoundTest {
         assertThat(practising
                         .post("/api/practice/takes", take)
                         .json()
-                        .get("cleanInRow")
+                        .at("/standing/cleanInRow")
                         .asInt())
                 .isEqualTo(1);
         assertThat(teacher.get("/api/students/" + student.id() + "/takes")
@@ -190,7 +191,7 @@ class RoundTest {
         assertThat(practising
                         .get("/api/practice/today")
                         .json()
-                        .at("/items/0/cleanInRow")
+                        .at("/items/0/standing/cleanInRow")
                         .asInt())
                 .isEqualTo(1);
     }
@@ -221,7 +222,7 @@ class RoundTest {
         assertThat(practising
                         .get("/api/practice/today")
                         .json()
-                        .at("/items/0/key")
+                        .at("/items/0/head/key")
                         .asString())
                 .isEqualTo("Ab major");
     }

@@ -81,7 +81,7 @@ class StoredProgressTest {
             for (int takes = 1; takes <= 80; takes++) {
                 take(UUID.randomUUID(), takes % 3 == 0 ? "slips" : "clean", 60, OffsetDateTime.now());
                 JsonNode item = student.get("/api/practice/today").json().at("/items/0");
-                assertThat(item.get("takesToday").asInt()).isEqualTo(takes);
+                assertThat(item.at("/day/takes").asInt()).isEqualTo(takes);
             }
         } finally {
             over.set(true);
@@ -125,7 +125,7 @@ class StoredProgressTest {
         teacher.post("/api/assignments/" + assignment + "/place", "{\"at\":[3]}");
         assertThat(student.get("/api/practice/today")
                         .json()
-                        .at("/items/0/here/bpm")
+                        .at("/items/0/toPlay/here/bpm")
                         .asInt())
                 .isEqualTo(84);
         assertThat(teacher.post("/api/assignments/" + assignment + "/undo", "").status())

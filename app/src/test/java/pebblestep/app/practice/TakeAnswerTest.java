@@ -3,7 +3,7 @@ package pebblestep.app.practice;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.OffsetDateTime;
-import java.util.Set;
+import java.util.List;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.BeforeEach;
@@ -18,8 +18,9 @@ import tools.jackson.databind.JsonNode;
 /** The answer to a take is what the list says afterwards: the phone shows the one, and the other when it is opened again. */
 @ExtendWith(RunningApp.class)
 class TakeAnswerTest {
-    /** What the list settles for the whole day, and an answer to one take does not. */
-    private static final Set<String> OF_THE_LIST = Set.of("repetitions", "minutes", "purpose", "reason");
+    /** All but what the list settles for the whole day: why it is on it, how often it is played and how long that takes. */
+    private static final List<String> OF_A_TAKE =
+            List.of("/assignmentId", "/edition", "/head", "/toPlay/rungs", "/toPlay/here", "/standing", "/day");
 
     private final OffsetDateTime now = OffsetDateTime.now();
     private Client practising;
@@ -42,9 +43,8 @@ class TakeAnswerTest {
     }
 
     private static String settled(JsonNode item) {
-        return item.propertyStream()
-                .filter(field -> !OF_THE_LIST.contains(field.getKey()))
-                .map(field -> field.getKey() + "=" + field.getValue())
+        return OF_A_TAKE.stream()
+                .map(pointer -> pointer + "=" + item.requiredAt(pointer))
                 .collect(Collectors.joining("\n"));
     }
 
@@ -60,8 +60,8 @@ class TakeAnswerTest {
         for (int i = 0; i < outcomes.length; i++) {
             Answer answer = take(UUID.randomUUID(), outcomes[i], i < 6 ? 60 : 68, now.plusSeconds(i), 10 + i);
             seconds += 10 + i;
-            assertThat(answer.json().get("secondsToday").asInt()).isEqualTo(seconds);
-            assertThat(answer.json().get("takesToday").asInt()).isEqualTo(i + 1);
+            assertThat(answer.json().at("/day/seconds").asInt()).isEqualTo(seconds);
+            assertThat(answer.json().at("/day/takes").asInt()).isEqualTo(i + 1);
             isOnTheList(answer);
         }
     }
@@ -70,11 +70,11 @@ class TakeAnswerTest {
     void a_take_that_comes_late_is_put_in_its_place_and_answered_with_the_whole() {
         take(UUID.randomUUID(), "clean", 60, now.minusMinutes(3), 20);
         take(UUID.randomUUID(), "slips", 60, now.minusMinutes(2), 20);
-        assertThat(take(UUID.randomUUID(), "clean", 60, now.minusMinutes(1), 20).string("sentence"))
+        assertThat(take(UUID.randomUUID(), "clean", 60, now.minusMinutes(1), 20).string("/standing/sentence"))
                 .isEqualTo("1 of 3 clean in a row at 60 bpm, then 68.");
         Answer late = take(UUID.randomUUID(), "clean", 60, now.minusMinutes(4), 20);
-        assertThat(late.string("sentence")).isEqualTo("1 of 3 clean in a row at 60 bpm, then 68.");
-        assertThat(late.json().get("takesToday").asInt()).isEqualTo(4);
+        assertThat(late.string("/standing/sentence")).isEqualTo("1 of 3 clean in a row at 60 bpm, then 68.");
+        assertThat(late.json().at("/day/takes").asInt()).isEqualTo(4);
         isOnTheList(late);
     }
 
@@ -84,7 +84,7 @@ class TakeAnswerTest {
         Answer first = take(id, "clean", 60, now, 20);
         Answer again = take(id, "clean", 60, now, 20);
         assertThat(again.text()).isEqualTo(first.text());
-        assertThat(again.json().get("takesToday").asInt()).isOne();
+        assertThat(again.json().at("/day/takes").asInt()).isOne();
         isOnTheList(again);
     }
 }

@@ -59,12 +59,12 @@ class ForecastTest {
     @Test
     void a_student_climbs_until_the_teacher_picks_and_goes_on_where_the_teacher_says() {
         Answer assignment = assigned(PICKS, "");
-        assertThat(item().at("/here/stage").asString()).isEqualTo("eighths, one octave");
-        assertThat(item().at("/here/rungsLeft").asInt()).isGreaterThan(4);
+        assertThat(item().at("/toPlay/here/stage").asString()).isEqualTo("eighths, one octave");
+        assertThat(item().at("/toPlay/here/rungsLeft").asInt()).isGreaterThan(4);
         playClean(6);
         JsonNode open = item();
-        assertThat(open.get("kind").asString()).isEqualTo("pick");
-        assertThat(open.get("sentence").asString())
+        assertThat(open.at("/standing/kind").asString()).isEqualTo("pick");
+        assertThat(open.at("/standing/sentence").asString())
                 .isEqualTo("3 clean with eighths, one octave, 68 bpm. Pick what comes next: shorter values, or a wider"
                         + " span?");
         JsonNode picks = teacher.get("/api/desk").json().at("/items/0/works/0/picks");
@@ -73,27 +73,29 @@ class ForecastTest {
         String place = "/api/assignments/" + assignment.id() + "/place";
         assertThat(teacher.post(place, "{\"at\":" + picks.at("/1/to") + "}").status())
                 .isEqualTo(200);
-        assertThat(item().at("/here/stage").asString()).isEqualTo("eighths, two octaves");
-        assertThat(item().at("/here/bpm").toString()).isEqualTo("60");
+        assertThat(item().at("/toPlay/here/stage").asString()).isEqualTo("eighths, two octaves");
+        assertThat(item().at("/toPlay/here/bpm").toString()).isEqualTo("60");
         playClean(1);
-        assertThat(item().get("cleanInRow").asInt()).isEqualTo(1);
+        assertThat(item().at("/standing/cleanInRow").asInt()).isEqualTo(1);
         assertThat(teacher.post(place, "{\"at\":[0,0,7]}").string("detail")).isEqualTo("This climb has no rung 0.0.7.");
     }
 
     @Test
     void a_student_starts_where_the_teacher_says_and_a_changed_climb_keeps_the_nearest_rung() {
         Answer assignment = assigned(Given.CLIMB, ",\"start\":[2]");
-        assertThat(item().at("/here/bpm").toString()).isEqualTo("76");
+        assertThat(item().at("/toPlay/here/bpm").toString()).isEqualTo("76");
         playClean(3);
-        assertThat(item().at("/here/bpm").toString()).isEqualTo("84");
+        assertThat(item().at("/toPlay/here/bpm").toString()).isEqualTo("84");
         String tens = Given.CLIMB
                 .replace("\"from\":60,\"to\":100", "\"from\":50,\"to\":110")
                 .replace("8}", "10}");
         Answer changed = teacher.post("/api/assignments/" + assignment.id() + "/climb", "{\"climb\":" + tens + "}");
         assertThat(changed.string("climbWords")).isEqualTo("50 bpm to 110 bpm");
-        assertThat(item().at("/here/bpm").toString()).as("not harder than 84").isEqualTo("80");
+        assertThat(item().at("/toPlay/here/bpm").toString())
+                .as("not harder than 84")
+                .isEqualTo("80");
         playClean(3);
-        assertThat(item().at("/here/bpm").toString()).isEqualTo("90");
+        assertThat(item().at("/toPlay/here/bpm").toString()).isEqualTo("90");
         assertThat(assigned(Given.CLIMB, ",\"start\":[9]").string("pointer")).isEqualTo("/start");
     }
 
@@ -184,9 +186,9 @@ class ForecastTest {
         JsonNode mixed = item();
         JsonNode pure = twinPractising.get("/api/practice/today").json().at("/items/0");
         assertThat(mixed.get("assignmentId").asLong()).isEqualTo(one.id());
-        assertThat(mixed.get("takesToday").asInt()).isPositive();
-        for (String field : List.of("here", "cleanInRow", "kind", "sentence", "takesToday", "morning")) {
-            assertThat(mixed.get(field)).as(field).isEqualTo(pure.get(field));
+        assertThat(mixed.at("/day/takes").asInt()).isPositive();
+        for (String field : List.of("/toPlay/here", "/standing", "/day/takes", "/day/morning")) {
+            assertThat(mixed.at(field)).as(field).isEqualTo(pure.at(field));
         }
     }
 }

@@ -64,7 +64,7 @@ class WeeksTest {
                                     UUID.randomUUID(),
                                     item.get("assignmentId").asLong(),
                                     outcome,
-                                    item.at("/here/bpm").asInt(),
+                                    item.at("/toPlay/here/bpm").asInt(),
                                     TurnableClock.now().toString()))
                     .json();
         }
@@ -80,8 +80,8 @@ class WeeksTest {
 
     @Test
     void a_week_passes_and_the_desk_says_who_needs_what() {
-        assertThat(item(ada).at("/reason").asString()).isEqualTo("new: given today");
-        assertThat(item(bea).get("key").asString())
+        assertThat(item(ada).at("/why/sentence").asString()).isEqualTo("new: given today");
+        assertThat(item(bea).at("/head/key").asString())
                 .as("each on their own instrument")
                 .isEqualTo("Ab major");
         play(ada, "clean clean clean");
@@ -95,7 +95,7 @@ class WeeksTest {
         teacher.post(
                 "/api/assignments/" + item(ada).get("assignmentId").asLong() + "/place",
                 "{\"at\":" + back.get("at") + "}");
-        assertThat(item(ada).at("/here/bpm").asInt())
+        assertThat(item(ada).at("/toPlay/here/bpm").asInt())
                 .as("the student's list follows")
                 .isEqualTo(60);
         for (int day = 7; day < 10; day++) {
@@ -109,10 +109,12 @@ class WeeksTest {
 
     @Test
     void a_review_that_fails_twice_is_told_on_the_desk() {
-        assertThat(play(ada, "clean clean clean clean clean clean").get("kind").asString())
+        assertThat(play(ada, "clean clean clean clean clean clean")
+                        .at("/standing/kind")
+                        .asString())
                 .isEqualTo("reached");
         TurnableClock.turnTo(1);
-        assertThat(item(ada).get("reason").asString()).isEqualTo("review: 1 day since clean");
+        assertThat(item(ada).at("/why/sentence").asString()).isEqualTo("review: 1 day since clean");
         play(ada, "slips");
         TurnableClock.turnTo(2);
         play(ada, "slips");
@@ -127,12 +129,12 @@ class WeeksTest {
     @Test
     void what_was_played_stays_on_the_list_of_its_day_and_rests_until_it_is_due() {
         play(ada, "clean clean clean clean clean clean");
-        assertThat(item(ada).get("kind").asString()).isEqualTo("reached");
-        assertThat(item(ada).get("purpose").asString()).isEqualTo("learning");
-        assertThat(item(ada).get("takesToday").asInt()).isEqualTo(6);
+        assertThat(item(ada).at("/standing/kind").asString()).isEqualTo("reached");
+        assertThat(item(ada).at("/why/purpose").asString()).isEqualTo("learning");
+        assertThat(item(ada).at("/day/takes").asInt()).isEqualTo(6);
         TurnableClock.turnTo(1);
         play(ada, "clean");
-        assertThat(item(ada).get("reason").asString()).isEqualTo("review: 1 day since clean");
+        assertThat(item(ada).at("/why/sentence").asString()).isEqualTo("review: 1 day since clean");
         TurnableClock.turnTo(2);
         assertThat(ada.get("/api/practice/today").json().get("items"))
                 .as("known, and without minutes to fill")

@@ -31,16 +31,16 @@ class RangeTest {
 
     @Test
     void a_level_gives_a_range_and_an_own_range_replaces_it() {
-        assertThat(student("").string("range")).isEqualTo("Bb3-A6");
+        assertThat(student("").string("/instrument/range")).isEqualTo("Bb3-A6");
         Answer first = student(",\"level\":\"first-octave\"");
-        assertThat(first.string("range")).isEqualTo("D4-G5");
-        assertThat(first.json().get("ownRange").asBoolean()).isFalse();
+        assertThat(first.string("/instrument/range")).isEqualTo("D4-G5");
+        assertThat(first.json().at("/instrument/ownRange").asBoolean()).isFalse();
         Answer refused = passage("\"student\":" + first.id());
         assertThat(refused.status()).isEqualTo(422);
         assertThat(refused.string("detail"))
                 .isEqualTo("Two octaves from Db need Db5 to Db7 as written; this student has D4 to G5.");
         Answer own = student(",\"range\":\"Db4 - Db6\"");
-        assertThat(own.string("range")).isEqualTo("Db4-Db6");
+        assertThat(own.string("/instrument/range")).isEqualTo("Db4-Db6");
         assertThat(passage("\"student\":" + own.id()).status()).isEqualTo(200);
         assertThat(student(",\"range\":\"G5-D4\"").string("pointer")).isEqualTo("/range");
         assertThat(student(",\"level\":\"expert\"").string("pointer")).isEqualTo("/level");
@@ -51,12 +51,12 @@ class RangeTest {
         Answer student = student(",\"range\":\"Db4-C6\"");
         String grow = "/api/students/" + student.id() + "/range";
         assertThat(passage("\"student\":" + student.id()).status()).isEqualTo(422);
-        assertThat(teacher.post(grow, "{\"end\":\"top\",\"notes\":1}").string("range"))
+        assertThat(teacher.post(grow, "{\"end\":\"top\",\"notes\":1}").string("/instrument/range"))
                 .isEqualTo("Db4-C#6");
         assertThat(passage("\"student\":" + student.id()).status()).isEqualTo(200);
-        assertThat(teacher.post(grow, "{\"end\":\"bottom\",\"notes\":1}").string("range"))
+        assertThat(teacher.post(grow, "{\"end\":\"bottom\",\"notes\":1}").string("/instrument/range"))
                 .isEqualTo("C4-C#6");
-        assertThat(teacher.post(grow, "{\"end\":\"top\",\"notes\":-1}").string("range"))
+        assertThat(teacher.post(grow, "{\"end\":\"top\",\"notes\":-1}").string("/instrument/range"))
                 .isEqualTo("C4-C6");
         assertThat(teacher.post(grow, "{\"end\":\"middle\",\"notes\":1}").status())
                 .isEqualTo(422);
@@ -71,12 +71,14 @@ class RangeTest {
         assertThat(added.string("id")).startsWith("own-");
         Answer student =
                 teacher.post("/api/students", "{\"name\":\"A\",\"instrument\":\"" + added.string("id") + "\"}");
-        assertThat(student.string("instrumentName")).isEqualTo("Marsh reed");
-        assertThat(passage("\"student\":" + student.id()).string("writtenKey")).isEqualTo("Ab major");
+        assertThat(student.string("/instrument/name")).isEqualTo("Marsh reed");
+        assertThat(passage("\"student\":" + student.id()).string("/key/written"))
+                .isEqualTo("Ab major");
         String path = "/api/instruments/" + added.json().get("ownId").asLong();
         Answer changed = teacher.put(path, Given.INSTRUMENT.replace("F3", "Bb3").replace("Marsh", "Fen"));
         assertThat(changed.string("name")).isEqualTo("Fen reed");
-        assertThat(passage("\"student\":" + student.id()).string("writtenKey")).isEqualTo("Eb major");
+        assertThat(passage("\"student\":" + student.id()).string("/key/written"))
+                .isEqualTo("Eb major");
         assertThat(teacher.post(path + "/archive").json().get("archived").asBoolean())
                 .isTrue();
         assertThat(passage("\"student\":" + student.id()).status())
@@ -105,11 +107,11 @@ class RangeTest {
     void the_studio_decides_how_six_accidentals_are_spelled() {
         String step = Given.STEP.replace("\"Db\"", "\"A\"");
         String ask = "{\"step\":" + step + ",\"instrument\":\"alto-saxophone\"}";
-        assertThat(teacher.post("/api/passages", ask).string("writtenKey")).isEqualTo("F# major");
+        assertThat(teacher.post("/api/passages", ask).string("/key/written")).isEqualTo("F# major");
         assertThat(teacher.put("/api/settings", "{\"sixAccidentals\":\"flats\"}")
                         .status())
                 .isEqualTo(200);
-        assertThat(teacher.post("/api/passages", ask).string("writtenKey")).isEqualTo("Gb major");
+        assertThat(teacher.post("/api/passages", ask).string("/key/written")).isEqualTo("Gb major");
         assertThat(teacher.get("/api/settings").string("sixAccidentals")).isEqualTo("flats");
         assertThat(teacher.put("/api/settings", "{\"sixAccidentals\":\"both\"}").status())
                 .isEqualTo(422);
@@ -134,11 +136,11 @@ class RangeTest {
     @Test
     void what_is_new_is_counted_from_the_key_the_student_comes_from() {
         Answer student = Given.student(teacher, "Ada", "english-horn");
-        assertThat(passage("\"student\":" + student.id()).json().get("newNotes"))
+        assertThat(passage("\"student\":" + student.id()).json().at("/care/newNotes"))
                 .isEmpty();
         Answer before = Given.step(teacher, Given.STEP.replace("\"Db\"", "\"Ab\""));
         teacher.post("/api/assignments", Given.assignment(before.id(), student.id()));
-        JsonNode fresh = passage("\"student\":" + student.id()).json().get("newNotes");
+        JsonNode fresh = passage("\"student\":" + student.id()).json().at("/care/newNotes");
         assertThat(fresh.toString()).as("written Ab from written Eb").isEqualTo("[{\"note\":\"Db\",\"was\":\"D\"}]");
         Given.assigned(teacher, student);
         Client practising = teacher.byLink(student.string("practicePath"));
@@ -150,7 +152,7 @@ class RangeTest {
         assertThat(practising
                         .get("/api/practice/assignments/" + id + "/passage")
                         .json()
-                        .at("/newNotes/0/note")
+                        .at("/care/newNotes/0/note")
                         .asString())
                 .isEqualTo("Db");
     }

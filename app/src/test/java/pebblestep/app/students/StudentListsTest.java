@@ -44,7 +44,7 @@ class StudentListsTest {
         assertThat(teacher.post("/api/students/read", body).json().get("taken").asInt())
                 .isEqualTo(1);
         JsonNode pia = teacher.get("/api/students").json().at("/items/1");
-        assertThat(pia.get("lessonTime").asString()).isEqualTo("09:30:00");
+        assertThat(pia.at("/lesson/time").asString()).isEqualTo("09:30:00");
         assertThat(pia.get("minutesADay").asInt()).isEqualTo(15);
         assertThat(pia.get("level").asString()).isEqualTo("first-octave");
         assertThat(teacher.post("/api/students/read", "{\"text\":\"Pia\"}").status())

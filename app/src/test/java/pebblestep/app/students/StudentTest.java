@@ -25,7 +25,7 @@ class StudentTest {
         Answer added = Given.student(teacher, "  Ada Reed ", "bassoon");
         assertThat(added.status()).isEqualTo(201);
         assertThat(added.string("name")).isEqualTo("Ada Reed");
-        assertThat(added.string("instrumentName")).isEqualTo("Bassoon");
+        assertThat(added.string("/instrument/name")).isEqualTo("Bassoon");
         assertThat(added.string("practicePath")).matches("/p/[A-Za-z0-9_-]{32}");
         assertThat(teacher.get("/api/students/" + added.id()).json()).isEqualTo(added.json());
     }
@@ -38,7 +38,7 @@ class StudentTest {
         assertThat(practising
                         .get("/api/practice/today")
                         .json()
-                        .at("/items/0/key")
+                        .at("/items/0/head/key")
                         .asString())
                 .isEqualTo("Db major");
         Answer changed = teacher.put(
@@ -50,7 +50,7 @@ class StudentTest {
         assertThat(practising
                         .get("/api/practice/today")
                         .json()
-                        .at("/items/0/key")
+                        .at("/items/0/head/key")
                         .asString())
                 .isEqualTo("Ab major");
     }
