@@ -56,12 +56,12 @@ class AssignmentController {
 
     @PostMapping("/api/assignments/{id}/end")
     AssignmentView end(@AuthenticationPrincipal Teacher teacher, @PathVariable long id) {
-        return assignments.end(teacher.studioId(), id, true);
+        return assignments.end(teacher.studioId(), id);
     }
 
     @PostMapping("/api/assignments/{id}/resume")
     AssignmentView resume(@AuthenticationPrincipal Teacher teacher, @PathVariable long id) {
-        return assignments.end(teacher.studioId(), id, false);
+        return assignments.reopen(teacher.studioId(), id);
     }
 
     @GetMapping("/api/students/{id}/assignments")
@@ -87,7 +87,9 @@ class AssignmentController {
     @PostMapping("/api/assignments/{id}/hold")
     AssignmentView hold(
             @AuthenticationPrincipal Teacher teacher, @PathVariable long id, @Valid @RequestBody Holding holding) {
-        return decisions.hold(teacher.studioId(), id, holding.holds());
+        return holding.holds()
+                ? decisions.hold(teacher.studioId(), id)
+                : decisions.release(teacher.studioId(), id);
     }
 
     /** Takes the last decision back. */

@@ -174,9 +174,17 @@ public class AssignmentService implements KeyBefore {
 
     /** Ends an assignment, or takes that back; its takes stay. */
     @Transactional
-    public AssignmentView end(long studioId, long id, boolean ended) {
+    public AssignmentView end(long studioId, long id) {
         AssignmentEntity entity = find(studioId, id);
-        entity.ended = ended;
+        entity.ended = true;
+        return view(entity);
+    }
+
+    /** Takes up an assignment again that was ended. */
+    @Transactional
+    public AssignmentView reopen(long studioId, long id) {
+        AssignmentEntity entity = find(studioId, id);
+        entity.ended = false;
         return view(entity);
     }
 

@@ -51,10 +51,19 @@ public class DecisionService {
 
     /** Holds a student on the rung, or lets them go on. */
     @Transactional
-    public AssignmentView hold(long studioId, long id, boolean holds) {
+    public AssignmentView hold(long studioId, long id) {
         AssignmentEntity entity = assignments.find(studioId, id);
         ChangeEntity change = change(entity);
-        change.held = holds;
+        change.held = true;
+        return decided(entity, change);
+    }
+
+    /** Lets a student who was held on a rung go on. */
+    @Transactional
+    public AssignmentView release(long studioId, long id) {
+        AssignmentEntity entity = assignments.find(studioId, id);
+        ChangeEntity change = change(entity);
+        change.held = false;
         return decided(entity, change);
     }
 
@@ -107,12 +116,11 @@ public class DecisionService {
 
     /** Lets the student play a wider or a shorter range from now on. Refuses where there is none. */
     @Transactional
-    public AssignmentView span(long studioId, long id, boolean wider, Position at) {
+    public AssignmentView span(long studioId, long id, Spans.Change to, Position at) {
         AssignmentEntity entity = assignments.find(studioId, id);
         Ascent now = reader.of(entity).now();
-        Spans spans = (wider ? Spans.wider(now, at) : Spans.shorter(now, at))
-                .orElseThrow(
-                        () -> Refusal.of("wider", "There is no " + (wider ? "wider" : "shorter") + " range of this."));
+        Spans spans = Spans.of(to, now, at)
+                .orElseThrow(() -> Refusal.of("wider", "There is no " + to.inWords() + " range of this."));
         Player player = students.player(studioId, entity.studentId);
         Fields.at(
                 "wider",

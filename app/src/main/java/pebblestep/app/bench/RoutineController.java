@@ -1,5 +1,6 @@
 package pebblestep.app.bench;
 
+import pebblestep.app.platform.Archive;
 import jakarta.validation.Valid;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -33,7 +34,7 @@ class RoutineController {
             @AuthenticationPrincipal Teacher teacher,
             @RequestParam(defaultValue = "false") boolean archived,
             @RequestParam(defaultValue = "0") int page) {
-        return routines.list(teacher.studioId(), archived, page);
+        return routines.list(teacher.studioId(), Archive.of(archived), page);
     }
 
     @PostMapping
@@ -55,11 +56,11 @@ class RoutineController {
 
     @PostMapping("/{id}/archive")
     RoutineView archive(@AuthenticationPrincipal Teacher teacher, @PathVariable long id) {
-        return routines.archive(teacher.studioId(), id, true);
+        return routines.archive(teacher.studioId(), id);
     }
 
     @PostMapping("/{id}/restore")
     RoutineView restore(@AuthenticationPrincipal Teacher teacher, @PathVariable long id) {
-        return routines.archive(teacher.studioId(), id, false);
+        return routines.restore(teacher.studioId(), id);
     }
 }

@@ -1,5 +1,6 @@
 package pebblestep.app.bench;
 
+import pebblestep.app.platform.Archive;
 import java.time.Clock;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -44,10 +45,10 @@ public class RoutineService {
 
     /** Routines, those changed last first; two queries, however many there are. */
     @Transactional(readOnly = true)
-    public PageOf<RoutineLine> list(long studioId, boolean archived, int page) {
+    public PageOf<RoutineLine> list(long studioId, Archive archive, int page) {
         Sort newestFirst = Sort.by("updatedAt").descending().and(Sort.by("id").descending());
         Page<RoutineEntity> found =
-                routines.findByStudioIdAndArchived(studioId, archived, PageOf.request(page, newestFirst));
+                routines.findByStudioIdAndArchived(studioId, archive == Archive.ARCHIVED, PageOf.request(page, newestFirst));
         Map<Long, List<StepEntity>> byRoutine =
                 steps
                         .findByRoutineIdInAndArchivedFalse(
@@ -113,9 +114,17 @@ public class RoutineService {
 
     /** Puts a routine away, or takes it back; what was assigned from it stays. */
     @Transactional
-    public RoutineView archive(long studioId, long id, boolean archived) {
+    public RoutineView archive(long studioId, long id) {
         RoutineEntity routine = find(studioId, id);
-        routine.archived = archived;
+        routine.archived = true;
+        return view(routines.saveAndFlush(routine));
+    }
+
+    /** Brings an archived routine back. */
+    @Transactional
+    public RoutineView restore(long studioId, long id) {
+        RoutineEntity routine = find(studioId, id);
+        routine.archived = false;
         return view(routines.saveAndFlush(routine));
     }
 

@@ -205,7 +205,7 @@ class DemoStudio {
                             null,
                             4));
         }
-        if (DemoPlan.QUIZ.contains(player.name())) quiz.give(studioId, student.id(), true);
+        if (DemoPlan.QUIZ.contains(player.name())) quiz.give(studioId, student.id());
     }
 
     private static List<String[]> rows(String text) {

@@ -46,11 +46,11 @@ class GoalController {
 
     @PostMapping("/api/required/{id}/remove")
     List<RequiredView> remove(@AuthenticationPrincipal Teacher teacher, @PathVariable long id) {
-        return goals.remove(teacher.studioId(), id, true);
+        return goals.remove(teacher.studioId(), id);
     }
 
     @PostMapping("/api/required/{id}/restore")
     List<RequiredView> restore(@AuthenticationPrincipal Teacher teacher, @PathVariable long id) {
-        return goals.remove(teacher.studioId(), id, false);
+        return goals.restore(teacher.studioId(), id);
     }
 }

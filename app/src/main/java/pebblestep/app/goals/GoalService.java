@@ -142,11 +142,22 @@ public class GoalService {
 
     /** Takes a scale from the list, or puts it back. */
     @Transactional
-    public List<RequiredView> remove(long studioId, long id, boolean removed) {
-        RequiredScaleEntity entity =
-                scales.findByIdAndStudioId(id, studioId).orElseThrow(() -> Problems.notFound("required scale"));
-        entity.removed = removed;
+    public List<RequiredView> remove(long studioId, long id) {
+        RequiredScaleEntity entity = find(studioId, id);
+        entity.removed = true;
         return list(studioId, entity.studentId);
+    }
+
+    /** Takes a removed scale back. */
+    @Transactional
+    public List<RequiredView> restore(long studioId, long id) {
+        RequiredScaleEntity entity = find(studioId, id);
+        entity.removed = false;
+        return list(studioId, entity.studentId);
+    }
+
+    private RequiredScaleEntity find(long studioId, long id) {
+        return scales.findByIdAndStudioId(id, studioId).orElseThrow(() -> Problems.notFound("required scale"));
     }
 
     private static RequiredScale read(RequiredForm form) {

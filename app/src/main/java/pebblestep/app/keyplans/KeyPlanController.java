@@ -67,11 +67,11 @@ class KeyPlanController {
 
     @PostMapping("/api/key-plans/{id}/end")
     KeyPlanView end(@AuthenticationPrincipal Teacher teacher, @PathVariable long id) {
-        return plans.end(teacher.studioId(), id, true);
+        return plans.end(teacher.studioId(), id);
     }
 
     @PostMapping("/api/key-plans/{id}/resume")
     KeyPlanView resume(@AuthenticationPrincipal Teacher teacher, @PathVariable long id) {
-        return plans.end(teacher.studioId(), id, false);
+        return plans.reopen(teacher.studioId(), id);
     }
 }

@@ -211,11 +211,19 @@ public class KeyPlanService {
 
     /** Ends a plan, or takes it up again; what it gave and was begun stays. */
     @Transactional
-    public KeyPlanView end(long studioId, long id, boolean ended) {
+    public KeyPlanView end(long studioId, long id) {
         KeyPlanEntity entity = find(studioId, id);
-        entity.ended = ended;
-        if (ended) keeper.close(entity);
-        else keeper.keep(entity);
+        entity.ended = true;
+        keeper.close(entity);
+        return view(entity);
+    }
+
+    /** Takes up a plan again that was ended. */
+    @Transactional
+    public KeyPlanView reopen(long studioId, long id) {
+        KeyPlanEntity entity = find(studioId, id);
+        entity.ended = false;
+        keeper.keep(entity);
         return view(entity);
     }
 

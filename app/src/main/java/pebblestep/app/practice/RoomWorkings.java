@@ -101,7 +101,7 @@ final class RoomWorkings {
     /** How it stands on a day, and why it is on the list. */
     TodayItem item(LocalDate day, long seconds, TodayList.Line line) {
         Standing standing = progress.standing().on(day);
-        Judgement judgement = Judgement.of(standing, progress.started(), speech);
+        Judgement judgement = Judgement.of(progress, day, speech);
         Ascent ascent = standing.ascent();
         DayTally today = progress.on(day);
         return new TodayItem(

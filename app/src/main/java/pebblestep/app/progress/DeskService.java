@@ -1,5 +1,6 @@
 package pebblestep.app.progress;
 
+import pebblestep.core.climb.Spans;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.time.LocalTime;
@@ -211,16 +212,26 @@ public class DeskService {
                 .toList();
     }
 
-    /** Lets a student play a wider or a shorter range from where they stand. */
+    /** Lets a student play a wider range from where they stand. */
     @Transactional
-    public void span(long studioId, long assignmentId, boolean wider) {
+    public void widen(long studioId, long assignmentId) {
+        span(studioId, assignmentId, Spans.Change.WIDER);
+    }
+
+    /** Lets a student play a shorter range from where they stand. */
+    @Transactional
+    public void shorten(long studioId, long assignmentId) {
+        span(studioId, assignmentId, Spans.Change.SHORTER);
+    }
+
+    private void span(long studioId, long assignmentId, Spans.Change to) {
         LocalDate today = LocalDate.now(clock);
         Assigned assigned = assignments.get(studioId, assignmentId);
         Player player = students.player(studioId, assigned.studentId());
         decisions.span(
                 studioId,
                 assignmentId,
-                wider,
+                to,
                 store.of(assigned, player).standing().on(today).at());
     }
 }

@@ -1,5 +1,6 @@
 package pebblestep.app.progress;
 
+import pebblestep.app.platform.Archive;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
@@ -135,7 +136,7 @@ public class KeyPathService {
     /** Students by keys: how far each is in each. */
     @Transactional(readOnly = true)
     public KeyGrid grid(long studioId, int page) {
-        PageOf<StudentView> onPage = students.list(studioId, false, page);
+        PageOf<StudentView> onPage = students.list(studioId, Archive.ACTIVE, page);
         List<Long> ids = onPage.items().stream().map(StudentView::id).toList();
         Map<Long, Player> players = students.players(studioId, ids);
         List<Assigned> all = assignments.allOf(studioId, ids);

@@ -53,7 +53,8 @@ class ProgressController {
     @PostMapping("/api/assignments/{id}/span")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void span(@AuthenticationPrincipal Teacher teacher, @PathVariable long id, @Valid @RequestBody Spanning spanning) {
-        desk.span(teacher.studioId(), id, spanning.wider());
+        if (spanning.wider()) desk.widen(teacher.studioId(), id);
+        else desk.shorten(teacher.studioId(), id);
     }
 
     /** Students by keys. */

@@ -32,14 +32,16 @@ class QuizController {
     @PostMapping("/api/students/{id}/quiz/answers")
     MarkView answer(
             @AuthenticationPrincipal Teacher teacher, @PathVariable long id, @Valid @RequestBody AnswerForm form) {
-        return quiz.answer(teacher.studioId(), id, form, true);
+        return quiz.answer(teacher.studioId(), id, form, Asked.IN_LESSON);
     }
 
     /** Gives the quiz as practice, or takes it back. */
     @PutMapping("/api/students/{id}/quiz")
     QuizView give(
             @AuthenticationPrincipal Teacher teacher, @PathVariable long id, @Valid @RequestBody QuizGiven given) {
-        return quiz.give(teacher.studioId(), id, given.given());
+        return given.given()
+                ? quiz.give(teacher.studioId(), id)
+                : quiz.take(teacher.studioId(), id);
     }
 
     @GetMapping("/api/practice/quiz")
@@ -49,6 +51,6 @@ class QuizController {
 
     @PostMapping("/api/practice/quiz/answers")
     MarkView ownAnswer(@AuthenticationPrincipal PracticeVisitor visitor, @Valid @RequestBody AnswerForm form) {
-        return quiz.answer(visitor.studioId(), visitor.studentId(), form, false);
+        return quiz.answer(visitor.studioId(), visitor.studentId(), form, Asked.IN_ROOM);
     }
 }

@@ -107,7 +107,7 @@ public class QuizService {
 
     /** Marks an answer and keeps it. */
     @Transactional
-    public MarkView answer(long studioId, long studentId, AnswerForm form, boolean inLesson) {
+    public MarkView answer(long studioId, long studentId, AnswerForm form, Asked asked) {
         students.get(studioId, studentId);
         Question question = new Question(form.kind(), Key.of(NoteName.parse(form.tonic()), Forms.of(form.form())));
         Question.Mark mark = question.mark(form.answer());
@@ -119,7 +119,7 @@ public class QuizService {
         entity.form = question.key().form().id();
         entity.answer = form.answer().strip();
         entity.isRight = mark.right();
-        entity.inLesson = inLesson;
+        entity.inLesson = asked == Asked.IN_LESSON;
         entity.answeredAt = clock.instant();
         entity.answeredOn = LocalDate.now(clock);
         answers.save(entity);
@@ -128,8 +128,15 @@ public class QuizService {
 
     /** Gives a student the quiz as practice, or takes it back. */
     @Transactional
-    public QuizView give(long studioId, long studentId, boolean given) {
-        students.giveQuiz(studioId, studentId, given);
+    public QuizView give(long studioId, long studentId) {
+        students.giveQuiz(studioId, studentId);
+        return next(studioId, studentId);
+    }
+
+    /** The student finds no quiz in the practice room any more. */
+    @Transactional
+    public QuizView take(long studioId, long studentId) {
+        students.takeQuiz(studioId, studentId);
         return next(studioId, studentId);
     }
 }

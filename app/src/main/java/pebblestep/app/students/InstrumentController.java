@@ -46,11 +46,11 @@ class InstrumentController {
 
     @PostMapping("/{id}/archive")
     InstrumentView archive(@AuthenticationPrincipal Teacher teacher, @PathVariable long id) {
-        return instruments.archive(teacher.studioId(), id, true);
+        return instruments.archive(teacher.studioId(), id);
     }
 
     @PostMapping("/{id}/restore")
     InstrumentView restore(@AuthenticationPrincipal Teacher teacher, @PathVariable long id) {
-        return instruments.archive(teacher.studioId(), id, false);
+        return instruments.restore(teacher.studioId(), id);
     }
 }

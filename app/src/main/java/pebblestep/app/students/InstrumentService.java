@@ -71,9 +71,17 @@ public class InstrumentService {
 
     /** Puts an instrument away, or takes it back. */
     @Transactional
-    public InstrumentView archive(long studioId, long id, boolean archived) {
+    public InstrumentView archive(long studioId, long id) {
         StudioInstrumentEntity entity = find(studioId, id);
-        entity.archived = archived;
+        entity.archived = true;
+        return view(entity);
+    }
+
+    /** Brings an archived instrument back. */
+    @Transactional
+    public InstrumentView restore(long studioId, long id) {
+        StudioInstrumentEntity entity = find(studioId, id);
+        entity.archived = false;
         return view(entity);
     }
 

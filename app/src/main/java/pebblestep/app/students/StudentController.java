@@ -1,5 +1,6 @@
 package pebblestep.app.students;
 
+import pebblestep.app.platform.Archive;
 import jakarta.validation.Valid;
 import java.util.List;
 import org.springframework.http.HttpStatus;
@@ -39,7 +40,7 @@ class StudentController {
             @AuthenticationPrincipal Teacher teacher,
             @RequestParam(defaultValue = "false") boolean archived,
             @RequestParam(defaultValue = "0") int page) {
-        return students.list(teacher.studioId(), archived, page);
+        return students.list(teacher.studioId(), Archive.of(archived), page);
     }
 
     @PostMapping
@@ -90,11 +91,11 @@ class StudentController {
 
     @PostMapping("/{id}/archive")
     StudentView archive(@AuthenticationPrincipal Teacher teacher, @PathVariable long id) {
-        return students.archive(teacher.studioId(), id, true);
+        return students.archive(teacher.studioId(), id);
     }
 
     @PostMapping("/{id}/restore")
     StudentView restore(@AuthenticationPrincipal Teacher teacher, @PathVariable long id) {
-        return students.archive(teacher.studioId(), id, false);
+        return students.restore(teacher.studioId(), id);
     }
 }

@@ -1,5 +1,6 @@
 package pebblestep.app.students;
 
+import pebblestep.app.platform.Archive;
 import java.math.BigDecimal;
 import java.time.Clock;
 import java.util.Collection;
@@ -60,11 +61,11 @@ public class StudentService implements PracticeLinkReader {
     }
 
     @Transactional(readOnly = true)
-    public PageOf<StudentView> list(long studioId, boolean archived, int page) {
+    public PageOf<StudentView> list(long studioId, Archive archive, int page) {
         InstrumentBook book = instruments.book(studioId);
         return PageOf.of(
                 students.findByStudioIdAndArchived(
-                        studioId, archived, PageOf.request(page, Sort.by("name").and(Sort.by("id")))),
+                        studioId, archive == Archive.ARCHIVED, PageOf.request(page, Sort.by("name").and(Sort.by("id")))),
                 student -> view(student, book));
     }
 
@@ -210,9 +211,17 @@ public class StudentService implements PracticeLinkReader {
 
     /** Puts a student away, or takes them back; nothing of theirs is lost, and their link rests meanwhile. */
     @Transactional
-    public StudentView archive(long studioId, long id, boolean archived) {
+    public StudentView archive(long studioId, long id) {
         StudentEntity student = find(studioId, id);
-        student.archived = archived;
+        student.archived = true;
+        return view(student);
+    }
+
+    /** Brings an archived student back. */
+    @Transactional
+    public StudentView restore(long studioId, long id) {
+        StudentEntity student = find(studioId, id);
+        student.archived = false;
         return view(student);
     }
 
@@ -224,8 +233,14 @@ public class StudentService implements PracticeLinkReader {
 
     /** Gives a student the quiz as practice, or takes it back. */
     @Transactional
-    public void giveQuiz(long studioId, long id, boolean given) {
-        find(studioId, id).quizGiven = given;
+    public void giveQuiz(long studioId, long id) {
+        find(studioId, id).quizGiven = true;
+    }
+
+    /** Takes the quiz back. */
+    @Transactional
+    public void takeQuiz(long studioId, long id) {
+        find(studioId, id).quizGiven = false;
     }
 
     /** Everybody who has a lesson, in the order of the week. */

@@ -18,14 +18,40 @@ public record Spans(Ascent ascent, Position at) {
     private static final int FIVE = 5;
     private static final int MOST_OCTAVES = 4;
 
+    /** Which way a range changes. */
+    public enum Change {
+        /** To more notes. */
+        WIDER("wider", 1),
+        /** To fewer notes. */
+        SHORTER("shorter", -1);
+
+        private final String inWords;
+        private final int by;
+
+        Change(String inWords, int by) {
+            this.inWords = inWords;
+            this.by = by;
+        }
+
+        /** In words. */
+        public String inWords() {
+            return inWords;
+        }
+    }
+
+    /** A range that is changed; empty where there is none. */
+    public static Optional<Spans> of(Change change, Ascent ascent, Position at) {
+        return moved(ascent, at, change.by);
+    }
+
     /** A wider range; empty where there is none. */
     public static Optional<Spans> wider(Ascent ascent, Position at) {
-        return moved(ascent, at, 1);
+        return of(Change.WIDER, ascent, at);
     }
 
     /** A shorter range; empty where there is none. */
     public static Optional<Spans> shorter(Ascent ascent, Position at) {
-        return moved(ascent, at, -1);
+        return of(Change.SHORTER, ascent, at);
     }
 
     private static Optional<Spans> moved(Ascent ascent, Position at, int by) {

@@ -64,7 +64,8 @@ public record GroovePlan(List<Hit> hits) {
         List<Hit> hits = new ArrayList<>();
         for (int beat = 1; beat <= meter.beats(); beat++) {
             Fraction at = downbeat.plus(meter.positionOf(beat));
-            for (Stroke stroke : groove.strokes(Part.of(beat), meter.isTernary(beat))) {
+            Part part = Part.of(beat);
+            for (Stroke stroke : meter.isTernary(beat) ? groove.inThree(part) : groove.inTwo(part)) {
                 hits.add(new Hit(at.plus(stroke.share().times(meter.lengthOf(beat))), stroke.drum(), stroke.strong()));
             }
         }

@@ -97,7 +97,7 @@ public record Foresight(List<State> states) {
                 Standing here = found.get(i);
                 states.add(new State(
                         here,
-                        Judgement.of(here, started.get(i), speech),
+                        started.get(i) ? Judgement.of(here, speech) : Judgement.unstarted(here, speech),
                         place(here.then(attempt(here, here.ascent().bpm(here.at()), true)), true),
                         easier(here)
                                 .map(bpm -> place(here.then(attempt(here, bpm, true)), true))

@@ -39,16 +39,25 @@ public record Judgement(Kind kind, String sentence) {
 
     /** The judgement of a piece of work as seen on a day. */
     public static Judgement of(Work work, LocalDate today, Speech speech) {
-        return of(work.standing(today), !work.takes().isEmpty(), speech);
+        Standing standing = work.standing(today);
+        return work.takes().isEmpty() ? unstarted(standing, speech) : of(standing, speech);
     }
 
-    /** The judgement of a standing. */
-    public static Judgement of(Standing standing, boolean started, Speech speech) {
+    /** The same of its progress. */
+    public static Judgement of(Progress progress, LocalDate today, Speech speech) {
+        Standing standing = progress.standing().on(today);
+        return progress.started() ? of(standing, speech) : unstarted(standing, speech);
+    }
+
+    /** The judgement of a standing that takes have led to. */
+    static Judgement of(Standing standing, Speech speech) {
+        return new Words(standing, speech).judgement();
+    }
+
+    /** The judgement of a standing before the first take. */
+    static Judgement unstarted(Standing standing, Speech speech) {
         Words words = new Words(standing, speech);
-        if (!started) {
-            return new Judgement(Kind.NEW, "Not started: begins " + words.at(standing.at()) + ".");
-        }
-        return words.judgement();
+        return new Judgement(Kind.NEW, "Not started: begins " + words.at(standing.at()) + ".");
     }
 
     /** A rung with its preposition: {@code at 72 bpm}, {@code with eighths, two octaves, 72 bpm}. */

@@ -118,7 +118,7 @@ public record KeyPath(List<Stone> stones) {
                 fastest.map(Progress.Best::bpm),
                 fastest.map(Progress.Best::notesPerSecond),
                 latest.last(),
-                Judgement.of(latest.standing().on(today), latest.started(), speech),
+                Judgement.of(latest, today, speech),
                 works.stream().map(Progress::slips).reduce(SlipCount.NONE, SlipCount::plus),
                 works.stream().flatMap(work -> work.reviews().stream()).min(Comparator.comparing(Reviews::due)));
     }

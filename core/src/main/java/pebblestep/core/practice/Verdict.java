@@ -74,7 +74,7 @@ public record Verdict(Judgement.Kind kind, String sentence, List<String> advice)
             Speech speech) {
         Verdict verdict() {
             Standing standing = progress.standing().on(today);
-            Judgement judgement = Judgement.of(standing, progress.started(), speech);
+            Judgement judgement = Judgement.of(progress, today, speech);
             Optional<Reviews> reviews = progress.reviews();
             if (reviews.isPresent()) return learned(reviews.get(), standing);
             if (judgement.kind() == Judgement.Kind.PICK) return plain(judgement);

@@ -77,13 +77,22 @@ public enum Groove implements Identified {
         return words;
     }
 
+    /** The strokes of a beat that is divided into two. */
+    public List<Stroke> inTwo(Part part) {
+        return strokes(part, binary);
+    }
+
+    /** The strokes of a beat that is divided into three. */
+    public List<Stroke> inThree(Part part) {
+        return strokes(part, ternary);
+    }
+
     /**
      * The strokes of a beat, by drum and then in time. A pattern has a word for each drum, cut into as many parts as it
      * has letters: a dot is nothing, {@code x} a stroke, {@code X} a strong one.
      */
-    public List<Stroke> strokes(Part part, boolean inThree) {
-        String[] words =
-                Objects.requireNonNull((inThree ? ternary : binary).get(part)).split(" / ");
+    private static List<Stroke> strokes(Part part, Map<Part, String> patterns) {
+        String[] words = Objects.requireNonNull(patterns.get(part)).split(" / ");
         List<Stroke> strokes = new ArrayList<>();
         for (int drum = 0; drum < words.length; drum++) {
             for (int i = 0; i < words[drum].length(); i++) {

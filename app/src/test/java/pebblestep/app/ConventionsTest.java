@@ -1,0 +1,66 @@
+package pebblestep.app;
+
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.methods;
+import static java.util.stream.Collectors.counting;
+import static java.util.stream.Collectors.groupingBy;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.tngtech.archunit.base.DescribedPredicate;
+import com.tngtech.archunit.core.domain.JavaClass;
+import com.tngtech.archunit.core.domain.JavaClasses;
+import com.tngtech.archunit.core.domain.JavaMethod;
+import com.tngtech.archunit.core.importer.ImportOption.DoNotIncludeTests;
+import com.tngtech.archunit.junit.AnalyzeClasses;
+import com.tngtech.archunit.junit.ArchTest;
+import com.tngtech.archunit.lang.ArchCondition;
+import com.tngtech.archunit.lang.ArchRule;
+import com.tngtech.archunit.lang.ConditionEvents;
+import com.tngtech.archunit.lang.SimpleConditionEvent;
+import java.util.Map;
+import java.util.regex.Pattern;
+import org.springframework.data.repository.Repository;
+import org.springframework.web.bind.annotation.RestController;
+
+/** What the compiler does not hold and readers rely on. */
+@AnalyzeClasses(packages = "pebblestep", importOptions = DoNotIncludeTests.class)
+class ConventionsTest {
+    private static final Pattern OF_THE_WIRE = Pattern.compile(".*(Part|View|Document|Form|Item|Card|Line)");
+
+    /** Who reads {@code archive(id, false)} has to guess; two methods, or a value with a name, say it. */
+    @ArchTest
+    static final ArchRule no_public_method_takes_a_flag = methods()
+            .that()
+            .arePublic()
+            .and()
+            .areNotDeclaredIn(Object.class)
+            .and()
+            .areDeclaredInClassesThat(DescribedPredicate.describe(
+                    "are asked by neither the web nor a query",
+                    type -> !type.isAnnotatedWith(RestController.class) && !type.isAssignableTo(Repository.class)))
+            .should(new ArchCondition<>("take no flag") {
+                @Override
+                public void check(JavaMethod method, ConditionEvents events) {
+                    boolean flag = !method.getName().equals("of")
+                            && method.getRawParameterTypes().stream().anyMatch(ConventionsTest::isFlag);
+                    if (flag) events.add(SimpleConditionEvent.violated(method, method.getFullName()));
+                }
+            });
+
+    private static boolean isFlag(JavaClass type) {
+        return type.isEquivalentTo(boolean.class) || type.isEquivalentTo(Boolean.class);
+    }
+
+    /** The document of the API knows a record by its simple name: of two alike it silently takes one. */
+    @ArchTest
+    static void no_two_records_of_the_wire_share_a_name(JavaClasses classes) {
+        Map<String, Long> names = classes.stream()
+                .filter(JavaClass::isRecord)
+                .filter(type -> !type.getPackageName().startsWith("pebblestep.core"))
+                .map(JavaClass::getSimpleName)
+                .filter(OF_THE_WIRE.asMatchPredicate())
+                .collect(groupingBy(name -> name, counting()));
+        assertThat(names).isNotEmpty().allSatisfy((name, times) -> assertThat(times)
+                .as(name)
+                .isOne());
+    }
+}
