@@ -92,7 +92,7 @@ class RecipesTest {
         assertThat(outlook(ascent).rungs())
                 .extracting(rung -> rung.beats().toString())
                 .containsOnly("14");
-        assertThat(ascent.walk()).hasSize(12);
+        assertThat(ascent.moves().route()).hasSize(12);
     }
 
     @Test

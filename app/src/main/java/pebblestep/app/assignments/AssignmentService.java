@@ -293,7 +293,7 @@ public class AssignmentService implements KeyBefore {
                 entity.title,
                 assigned.step().key() + ", " + StepWords.withoutKey(assigned.step(), speech),
                 ClimbDocuments.write(climb),
-                now.inWords(climb.first(), speech) + " to " + now.inWords(climb.last(), speech),
+                now.words(speech).at(climb.first()) + " to " + now.words(speech).at(climb.last()),
                 goalOf(entity),
                 entity.startsOn,
                 entity.endsOn,

@@ -91,9 +91,9 @@ class GroupService {
             given.add(new GroupStep(
                     routine.get(i).id(),
                     routine.get(i).title(),
-                    ascent.walk().stream()
+                    ascent.moves().route().stream()
                             .limit(MOST_STARTS)
-                            .map(at -> new StartChoice(at.rungs(), ascent.inWords(at, speech)))
+                            .map(at -> new StartChoice(at.rungs(), ascent.words(speech).at(at)))
                             .toList()));
         }
         return new GroupPlan(given, previews);
@@ -177,7 +177,7 @@ class GroupService {
                         practised * Math.min(here.aDay(), outlook.rules().rungsADay()));
                 Outlook.Ahead rung =
                         outlook.rungs().get(Math.min(passed, outlook.rungs().size() - 1));
-                weeks.add(ascent.inWords(rung.at(), speech));
+                weeks.add(ascent.words(speech).at(rung.at()));
                 // Once the last rung is reached there is nothing more to say.
                 if (ascent.isLast(rung.at())) break;
             }

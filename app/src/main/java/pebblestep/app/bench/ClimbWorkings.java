@@ -58,7 +58,7 @@ public record ClimbWorkings(Ascent ascent, Optional<Player> player, Speech speec
 
     /** A rung with everything it is. */
     public RungView view(Ahead ahead) {
-        return view(ahead, ascent.inWords(ahead.at(), speech));
+        return view(ahead, ascent.words(speech).at(ahead.at()));
     }
 
     private RungView view(Ahead ahead, String words) {
@@ -66,7 +66,7 @@ public record ClimbWorkings(Ascent ascent, Optional<Player> player, Speech speec
         return new RungView(
                 ahead.at().rungs(),
                 words,
-                ascent.stageInWords(ahead.at(), speech),
+                ascent.words(speech).stage(ahead.at()),
                 ahead.step().tempo().bpm().value(),
                 Rounded.of(ahead.notesPerSecond()),
                 ahead.notes(),
@@ -82,9 +82,9 @@ public record ClimbWorkings(Ascent ascent, Optional<Player> player, Speech speec
 
     /** The moves that lead up from a rung. */
     public List<MoveView> moves(Position at) {
-        return ascent.moves(at).stream()
+        return ascent.moves().up(at).stream()
                 .map(move -> new MoveView(
-                        move.axes(), move.to().rungs(), ascent.inWords(move.to(), speech), move.sentence()))
+                        move.axes(), move.to().rungs(), ascent.words(speech).at(move.to()), move.sentence()))
                 .toList();
     }
 

@@ -50,7 +50,7 @@ final class MadeUpPractice {
     /** The takes of one piece: most days a handful, cleaner as the days go by, harder on higher rungs. */
     List<TakeForm> of(
             AssignmentView assignment, Ascent ascent, Piece piece, double daysAWeek, Player player, LocalDate today) {
-        List<Position> walk = ascent.walk();
+        List<Position> walk = ascent.moves().route();
         List<Attempt> attempts = new ArrayList<>();
         List<TakeForm> takes = new ArrayList<>();
         LocalDate rested = today.minusDays(1L + piece.restDays());

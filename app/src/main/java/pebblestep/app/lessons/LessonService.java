@@ -170,15 +170,15 @@ class LessonService {
         Standing now = work.standing(today);
         Ascent ascent = now.ascent();
         boolean isNew = !assigned.schedule().from().isBefore(since);
-        int left = ascent.walkFrom(now.at()).size();
-        int leftThen = then.ascent().equals(ascent) ? ascent.walkFrom(then.at()).size() : left;
+        int left = ascent.moves().routeFrom(now.at()).size();
+        int leftThen = then.ascent().equals(ascent) ? ascent.moves().routeFrom(then.at()).size() : left;
         String move = isNew ? "new" : now.at().equals(then.at()) ? "same" : left < leftThen ? "up" : "down";
         return new MovedView(
                 assigned.id(),
                 assigned.title(),
                 work.key().toString(),
-                then.ascent().inWords(then.at(), speech),
-                ascent.inWords(now.at(), speech),
+                then.ascent().words(speech).at(then.at()),
+                ascent.words(speech).at(now.at()),
                 move,
                 takes.size(),
                 (int) takes.stream().filter(Take::isClean).count());

@@ -130,7 +130,7 @@ final class RoomWorkings {
     }
 
     private String words(Standing standing) {
-        return standing.ascent().inWords(standing.at(), speech);
+        return standing.ascent().words(speech).at(standing.at());
     }
 
     private static List<BigDecimal> tempos(Ascent ascent) {
@@ -147,18 +147,18 @@ final class RoomWorkings {
         Step step = it.step();
         return new RungToPlay(
                 at.toString(),
-                ascent.inWords(at, speech),
+                ascent.words(speech).at(at),
                 StepWords.withoutKey(step, speech),
                 ascent.climb().axis(AxisKind.TEMPO).stream()
                         .map(at::rung)
                         .findFirst()
                         .orElse(0),
                 step.tempo().bpm().value(),
-                ascent.stageInWords(at, speech),
+                ascent.words(speech).stage(at),
                 ClimbDocuments.played(ascent, at),
-                ascent.walkFrom(at).size(),
+                ascent.moves().routeFrom(at).size(),
                 InMinutes.whole(it.load().total()),
-                ascent.next(at).map(Position::toString).orElse(null),
+                ascent.moves().next(at).map(Position::toString).orElse(null),
                 cautions(Cautions.of(ascent, at, it.passage(), player)));
     }
 
@@ -173,7 +173,7 @@ final class RoomWorkings {
         Foresight foresight = Foresight.of(progress, day, speech);
         Standing now = foresight.states().get(0).standing();
         Set<Position> met = new LinkedHashSet<>(foresight.positions());
-        now.ascent().walkFrom(now.at()).stream().limit(Laps.MOST_TIMES).forEach(met::add);
+        now.ascent().moves().routeFrom(now.at()).stream().limit(Laps.MOST_TIMES).forEach(met::add);
         List<Position> rungs = new ArrayList<>(met);
         return new AheadView(
                 assigned.id(),

@@ -67,12 +67,12 @@ record DeskWorkings(
     private List<DecisionView> decisions() {
         Ascent ascent = standing.ascent();
         List<DecisionView> decisions = new ArrayList<>();
-        ascent.back(standing.at())
+        ascent.moves().back(standing.at())
                 .ifPresent(at ->
-                        decisions.add(new DecisionView(RungDecision.BACK, ascent.inWords(at, speech), at.rungs())));
-        ascent.next(standing.at())
+                        decisions.add(new DecisionView(RungDecision.BACK, ascent.words(speech).at(at), at.rungs())));
+        ascent.moves().next(standing.at())
                 .ifPresent(
-                        at -> decisions.add(new DecisionView(RungDecision.ON, ascent.inWords(at, speech), at.rungs())));
+                        at -> decisions.add(new DecisionView(RungDecision.ON, ascent.words(speech).at(at), at.rungs())));
         Spans.shorter(ascent, standing.at()).ifPresent(spans -> decisions.add(decision(RungDecision.SHORTEN, spans)));
         Spans.wider(ascent, standing.at()).ifPresent(spans -> decisions.add(decision(RungDecision.WIDEN, spans)));
         return decisions;

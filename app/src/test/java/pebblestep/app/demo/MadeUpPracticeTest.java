@@ -66,7 +66,7 @@ class MadeUpPracticeTest {
         for (DemoPlan.Player player : DemoPlan.PLAYERS) {
             for (Piece piece : player.pieces()) {
                 Ascent ascent = ascent(piece);
-                List<Bpm> tempos = ascent.walk().stream().map(ascent::bpm).toList();
+                List<Bpm> tempos = ascent.moves().route().stream().map(ascent::bpm).toList();
                 AssignmentView given = given(piece);
                 List<TakeForm> takes =
                         new MadeUpPractice(5).of(given, ascent, piece, player.daysAWeek(), reader(player), TODAY);
@@ -86,7 +86,7 @@ class MadeUpPracticeTest {
         for (Piece piece : player.pieces()) {
             Ascent ascent = ascent(piece);
             // The line is the same on every rung unless its range grows.
-            List<String> read = ascent.walk().stream()
+            List<String> read = ascent.moves().route().stream()
                     .flatMap(at -> Passage.of(ascent.at(at), reader(player)).notes().stream())
                     .map(note -> note.written().toString())
                     .distinct()

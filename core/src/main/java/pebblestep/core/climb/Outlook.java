@@ -49,7 +49,7 @@ public record Outlook(List<Ahead> rungs, Rules rules) {
 
     /** The outlook from a rung on; refuses rungs that do not fit the player, saying which. */
     public static Outlook of(Ascent ascent, Position from, @Nullable Player player, Speech speech) {
-        return of(ascent, ascent.walkFrom(from), player, speech);
+        return of(ascent, ascent.moves().routeFrom(from), player, speech);
     }
 
     /** The outlook over any rungs of an ascent, in that order. */
@@ -86,7 +86,7 @@ public record Outlook(List<Ahead> rungs, Rules rules) {
                     Repetition.of(Passage.of(step, player)),
                     timing.last().at().minus(timing.attacks().get(0).at()));
         } catch (Refusal e) {
-            String where = ascent.inWords(at, speech);
+            String where = ascent.words(speech).at(at);
             Refusal refused = Refusal.of("axes", "The rung \"" + where + "\" cannot be played: " + e.getMessage());
             throw e.fits().map(refused::fits).orElse(refused);
         }

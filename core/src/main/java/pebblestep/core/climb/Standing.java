@@ -73,7 +73,7 @@ public record Standing(
 
     /** Whether what was played is the last rung of the climb. */
     public boolean reachesTop(Attempt attempt) {
-        return ascent.reaches(attempt, ascent.climb().last());
+        return attempt.reaches(ascent.climb(), ascent.climb().last());
     }
 
     /** How many rungs up another standing on the same climb is, the last one passed counting as one more. */
@@ -84,7 +84,7 @@ public record Standing(
 
     /** Rungs that are still to be passed. */
     public int ahead() {
-        return topPassed ? 0 : ascent.walkFrom(at).size();
+        return topPassed ? 0 : ascent.moves().routeFrom(at).size();
     }
 
     /** The standing as seen on a later day; this one where the day is not later. */
@@ -163,7 +163,7 @@ public record Standing(
             boolean open = move == Move.TEACHER_PICKS;
             move = open ? Move.TEACHER_PICKS : Move.NONE;
             if (!attempt.clean()) miss();
-            else if (!open && ascent.reaches(attempt, at)) clean();
+            else if (!open && attempt.reaches(ascent.climb(), at)) clean();
         }
 
         private void miss() {
@@ -171,7 +171,7 @@ public record Standing(
             top = false;
             if (++misses < ascent.climb().rules().missesToStepBack()) return;
             misses = 0;
-            ascent.back(at).ifPresent(to -> move(to, Move.STEPPED_BACK));
+            ascent.moves().back(at).ifPresent(to -> move(to, Move.STEPPED_BACK));
         }
 
         private void clean() {
@@ -190,7 +190,7 @@ public record Standing(
                 top = true;
                 return;
             }
-            Optional<Position> next = ascent.next(at);
+            Optional<Position> next = ascent.moves().next(at);
             if (next.isEmpty()) {
                 move = Move.TEACHER_PICKS;
                 return;

@@ -56,7 +56,7 @@ public record Estimate(
 
     /** Rungs from one on until a goal is met: the first that is as fast is the last of them. Empty where none is. */
     public static OptionalInt rungsTo(Goal goal, Ascent ascent, Position from) {
-        List<Position> ahead = ascent.walkFrom(from);
+        List<Position> ahead = ascent.moves().routeFrom(from);
         for (int i = 0; i < ahead.size(); i++) {
             if (ascent.notesPerSecond(ahead.get(i)) >= goal.notesPerSecond() - EPSILON) return OptionalInt.of(i + 1);
         }

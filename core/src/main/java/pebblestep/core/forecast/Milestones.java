@@ -24,7 +24,7 @@ public final class Milestones {
      * @param now clean notes a second today
      */
     public static List<Milestone> of(Ascent ascent, Position standing, double now, Goal goal, LocalDate today) {
-        List<Position> ahead = ascent.walkFrom(standing);
+        List<Position> ahead = ascent.moves().routeFrom(standing);
         double[] rates = ahead.stream().mapToDouble(ascent::notesPerSecond).toArray();
         long days = ChronoUnit.DAYS.between(today, goal.date());
         List<Milestone> milestones = new ArrayList<>();

@@ -57,8 +57,8 @@ public final class Cautions {
     /** What matters on a rung: how high it is, and how high the notes are for somebody who blows. */
     public static List<Caution> of(Ascent ascent, Position at, Passage passage, Player player) {
         List<Caution> cautions = new ArrayList<>();
-        int rungs = ascent.walk().size();
-        int left = ascent.walkFrom(at).size();
+        int rungs = ascent.moves().route().size();
+        int left = ascent.moves().routeFrom(at).size();
         if (rungs > 1 && rungs - left >= HIGH_RUNG * (rungs - 1)) {
             cautions.add(new Caution(
                     Moment.HIGH_RUNG,

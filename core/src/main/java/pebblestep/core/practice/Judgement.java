@@ -65,7 +65,7 @@ public record Judgement(Kind kind, String sentence) {
         Climb climb = ascent.climb();
         boolean tempoAlone =
                 climb.axes().size() == 1 && climb.axis(AxisKind.TEMPO).isPresent();
-        return (tempoAlone ? "at " : "with ") + ascent.inWords(position, speech);
+        return (tempoAlone ? "at " : "with ") + ascent.words(speech).at(position);
     }
 
     /** Says rungs as this climb needs it: a tempo alone, or everything that is climbed. */
@@ -76,7 +76,7 @@ public record Judgement(Kind kind, String sentence) {
             if (standing.topPassed()) {
                 return new Judgement(Kind.REACHED, "Target reached: " + needed + " clean in a row " + now + ".");
             }
-            Optional<Position> next = ascent().next(standing.at());
+            Optional<Position> next = ascent().moves().next(standing.at());
             String then = next.map(to -> "then " + change(standing.at(), to))
                     .orElse(
                             ascent().isLast(standing.at())
@@ -127,7 +127,7 @@ public record Judgement(Kind kind, String sentence) {
         }
 
         private String rung(Position position) {
-            return ascent().inWords(position, speech);
+            return ascent().words(speech).at(position);
         }
 
         /** A rung as it differs from another: the number alone where only the tempo does. */
@@ -141,7 +141,7 @@ public record Judgement(Kind kind, String sentence) {
         }
 
         private String picks() {
-            List<String> picks = ascent().moves(standing.at()).stream()
+            List<String> picks = ascent().moves().up(standing.at()).stream()
                     .map(Move::axes)
                     .map(axes -> axes.get(0).further())
                     .toList();
@@ -152,7 +152,8 @@ public record Judgement(Kind kind, String sentence) {
             int most = climb().rules().missesToStepBack();
             String row = standing.missesInRow() + (standing.missesInRow() == 1 ? " take" : " takes in a row");
             String said = row + " not clean " + at(standing.at());
-            return ascent().back(standing.at())
+            return ascent().moves()
+                    .back(standing.at())
                     .map(back -> said + "; after " + most + " it goes back to " + change(standing.at(), back) + ".")
                     .orElse(said + ": stay here until " + climb().rules().cleanToPass() + " in a row are clean.");
         }

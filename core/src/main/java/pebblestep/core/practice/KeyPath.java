@@ -94,8 +94,8 @@ public record KeyPath(List<Stone> stones) {
      */
     public static int rings(Standing standing) {
         if (standing.topPassed()) return MOST_RINGS;
-        int left = standing.ascent().walkFrom(standing.at()).size();
-        int all = Math.max(left, standing.ascent().walk().size());
+        int left = standing.ascent().moves().routeFrom(standing.at()).size();
+        int all = Math.max(left, standing.ascent().moves().route().size());
         int passed = all - left;
         return passed == 0 ? 0 : Math.max(1, MOST_RINGS * passed / all);
     }

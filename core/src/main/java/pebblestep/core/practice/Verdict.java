@@ -86,7 +86,8 @@ public record Verdict(Judgement.Kind kind, String sentence, List<String> advice)
         }
 
         private Verdict learned(Reviews reviews, Standing standing) {
-            String top = standing.ascent().inWords(standing.ascent().climb().last(), speech);
+            String top =
+                    standing.ascent().words(speech).at(standing.ascent().climb().last());
             if (reviews.failed() >= SLIPPING_REVIEWS) {
                 return new Verdict(
                         Judgement.Kind.SLIPPING,

@@ -55,14 +55,14 @@ class AscentTest {
                 .restarting(RateSchool.SAME_RATE, 100);
         Ascent ascent = Ascent.of(Climbs.OCTAVE, climb);
         Position top = Position.of(9, 0);
-        Position eighths = ascent.next(top).orElseThrow();
+        Position eighths = ascent.moves().next(top).orElseThrow();
         assertThat(ascent.bpm(eighths)).hasToString("60");
         assertThat(ascent.notesPerSecond(top))
                 .isEqualTo(ascent.notesPerSecond(eighths))
                 .isEqualTo(2.0);
-        Position sixteenths = ascent.next(Position.of(9, 1)).orElseThrow();
+        Position sixteenths = ascent.moves().next(Position.of(9, 1)).orElseThrow();
         assertThat(ascent.bpm(sixteenths)).hasToString("60");
-        assertThat(ascent.moves(top).get(0).sentence())
+        assertThat(ascent.moves().up(top).get(0).sentence())
                 .isEqualTo("Shorter values: the notes come as fast as before, 2.0 a second; 15 notes as before.");
     }
 
@@ -78,26 +78,28 @@ class AscentTest {
     })
     void the_tempo_starts_again_rounded_down_to_the_ladder(RateSchool school, int restart, String bpm) {
         Ascent ascent = Ascent.of(Climbs.OCTAVE, IN_TURN.climb().restarting(school, restart));
-        assertThat(ascent.bpm(ascent.next(Position.of(2, 0)).orElseThrow())).hasToString(bpm);
+        assertThat(ascent.bpm(ascent.moves().next(Position.of(2, 0)).orElseThrow()))
+                .hasToString(bpm);
     }
 
     @Test
     void in_turn_the_first_axis_is_climbed_again_for_each_rung_of_the_next() {
-        assertThat(said(IN_TURN.walk())).isEqualTo("0.0 1.0 2.0 0.1 1.1 2.1");
+        assertThat(said(IN_TURN.moves().route())).isEqualTo("0.0 1.0 2.0 0.1 1.1 2.1");
         Ascent three = ascent(Policy.IN_TURN, values("1/4", "1/8"), octaves(1, 2), tempo(60, 68, 8));
-        assertThat(said(three.walk())).isEqualTo("0.0.0 1.0.0 0.1.0 1.1.0 0.0.1 1.0.1 0.1.1 1.1.1");
+        assertThat(said(three.moves().route())).isEqualTo("0.0.0 1.0.0 0.1.0 1.1.0 0.0.1 1.0.1 0.1.1 1.1.1");
     }
 
     @Test
     void paired_axes_move_together_and_octaves_that_grow_with_the_division_take_fourteen_beats_each() {
         Ascent paired =
                 ascent(Policy.PAIRED, tempo(60, 68, 8), octaves(1, 2, 3, 4), values("1/4", "1/8", "1/12", "1/16"));
-        assertThat(said(paired.walk())).isEqualTo("0.0.0 1.0.0 0.1.1 1.1.1 0.2.2 1.2.2 0.3.3 1.3.3");
+        assertThat(said(paired.moves().route())).isEqualTo("0.0.0 1.0.0 0.1.1 1.1.1 0.2.2 1.2.2 0.3.3 1.3.3");
         assertThat(Outlook.of(paired, paired.climb().first(), null, Speech.USUAL)
                         .rungs())
                 .allSatisfy(rung -> assertThat(rung.beats()).isEqualTo(Fraction.of(14)));
         assertThat(paired.noteCount(Position.of(0, 3, 3))).isEqualTo(57);
-        assertThat(paired.moves(Position.of(1, 0, 0)).get(0).axes()).containsExactly(AxisKind.SPAN, AxisKind.VALUE);
+        assertThat(paired.moves().up(Position.of(1, 0, 0)).get(0).axes())
+                .containsExactly(AxisKind.SPAN, AxisKind.VALUE);
         assertThatThrownBy(() -> paired.at(Position.of(0, 1, 2))).hasMessageContaining("move together");
         assertThatThrownBy(() -> ascent(Policy.PAIRED, octaves(1, 2), values("1/4")))
                 .hasMessageContaining("2 of span, 1 of values");
@@ -106,9 +108,9 @@ class AscentTest {
     @Test
     void the_teacher_picks_when_the_tempo_is_done_and_each_pick_says_what_it_changes() {
         Ascent picks = ascent(Policy.TEACHER_PICKS, tempo(60, 76, 8), values("1/4", "1/8"), octaves(1, 2));
-        assertThat(picks.moves(Position.of(1, 0, 0))).hasSize(1);
-        assertThat(picks.next(Position.of(2, 0, 0))).isEmpty();
-        List<Move> moves = picks.moves(Position.of(2, 0, 0));
+        assertThat(picks.moves().up(Position.of(1, 0, 0))).hasSize(1);
+        assertThat(picks.moves().next(Position.of(2, 0, 0))).isEmpty();
+        List<Move> moves = picks.moves().up(Position.of(2, 0, 0));
         assertThat(moves.stream().map(move -> move.to().toString())).containsExactly("0.1.0", "0.0.1");
         assertThat(moves.get(0).rateChange()).isCloseTo(2.0 / (76 / 60.0) - 1, within(1e-9));
         assertThat(moves.get(1).moreNotes()).isEqualTo(14);
@@ -120,10 +122,10 @@ class AscentTest {
 
     @Test
     void back_is_slower_first_and_then_the_rung_before_no_faster_than_now() {
-        assertThat(IN_TURN.back(Position.of(2, 1))).contains(Position.of(1, 1));
+        assertThat(IN_TURN.moves().back(Position.of(2, 1))).contains(Position.of(1, 1));
         // Eighths at 60 are two a second; quarters would be at 120, so the top of the ladder.
-        assertThat(IN_TURN.back(Position.of(0, 1))).contains(Position.of(2, 0));
-        assertThat(IN_TURN.back(Position.of(0, 0))).isEmpty();
+        assertThat(IN_TURN.moves().back(Position.of(0, 1))).contains(Position.of(2, 0));
+        assertThat(IN_TURN.moves().back(Position.of(0, 0))).isEmpty();
     }
 
     @Test
@@ -132,8 +134,9 @@ class AscentTest {
         Step there = ascent.at(Position.of(1, 1, 1));
         assertThat(there.tempo().bpm()).hasToString("68");
         assertThat(there.noteCount()).isEqualTo(29);
-        assertThat(ascent.inWords(Position.of(1, 1, 1), Speech.USUAL)).isEqualTo("eighths, two octaves, 68 bpm");
-        assertThat(ascent.stageInWords(Position.of(1, 1, 1), new Speech(CountSchool.NUMBERS, ValueNames.BRITISH)))
+        assertThat(ascent.words(Speech.USUAL).at(Position.of(1, 1, 1))).isEqualTo("eighths, two octaves, 68 bpm");
+        assertThat(ascent.words(new Speech(CountSchool.NUMBERS, ValueNames.BRITISH))
+                        .stage(Position.of(1, 1, 1)))
                 .isEqualTo("quavers, two octaves");
         assertThatThrownBy(() -> ascent.at(Position.of(3, 0, 0)))
                 .hasMessage("This climb has no rung 3.0.0.")
@@ -171,7 +174,8 @@ class AscentTest {
                         List.of(tempo(40, 200, 2), values("1/2", "1/4", "1/8", "1/16"), octaves(1, 2, 3, 4)),
                         Policy.IN_TURN)
                 .restarting(RateSchool.SAME_BEAT, 20);
-        assertThatThrownBy(Ascent.of(Climbs.OCTAVE, endless)::walk).hasMessageContaining("more than 1000 rungs");
+        assertThatThrownBy(Ascent.of(Climbs.OCTAVE, endless).moves()::route)
+                .hasMessageContaining("more than 1000 rungs");
     }
 
     @Samples(200)
@@ -179,24 +183,26 @@ class AscentTest {
         java.util.Random random = new java.util.Random(seed);
         Position at = ascent.climb().first();
         int moves = 0;
-        for (List<Move> legal = ascent.moves(at); !legal.isEmpty(); legal = ascent.moves(at)) {
+        for (List<Move> legal = ascent.moves().up(at);
+                !legal.isEmpty();
+                legal = ascent.moves().up(at)) {
             at = legal.get(random.nextInt(legal.size())).to();
             assertThat(++moves).isLessThanOrEqualTo(1000);
         }
         assertThat(ascent.isLast(at)).isTrue();
-        assertThat(ascent.walk())
+        assertThat(ascent.moves().route())
                 .startsWith(ascent.climb().first())
                 .endsWith(ascent.climb().last());
-        assertThat(ascent.walk()).doesNotHaveDuplicates();
+        assertThat(ascent.moves().route()).doesNotHaveDuplicates();
     }
 
     @Samples(200)
     void where_the_tempo_is_climbed_first_a_step_back_never_makes_the_notes_come_faster(
             @From("ascents") Ascent ascent, long seed) {
-        List<Position> walk = ascent.walk();
+        List<Position> walk = ascent.moves().route();
         Position at = walk.get(Math.floorMod(seed, walk.size()));
         boolean down = ascent.climb().axes().get(tempoOf(ascent)).ladder().isDescending();
-        ascent.back(at).ifPresent(back -> {
+        ascent.moves().back(at).ifPresent(back -> {
             assertThat(back).isNotEqualTo(at);
             boolean slowest = back.rung(tempoOf(ascent)) == 0;
             boolean first = ascent.climb().levels().get(0).contains(tempoOf(ascent));
@@ -212,7 +218,7 @@ class AscentTest {
     @Samples(200)
     void another_climb_keeps_the_nearest_rung_that_is_not_harder(
             @From("ascents") Ascent before, @From("ascents") Ascent after, long seed) {
-        List<Position> walk = before.walk();
+        List<Position> walk = before.moves().route();
         Position at = walk.get(Math.floorMod(seed, walk.size()));
         Position kept = after.nearest(before, at);
         after.climb().require(kept);
@@ -230,15 +236,15 @@ class AscentTest {
         Rung quarter = ascent.climb().axes().get(1).rung(0);
         Rung eighth = ascent.climb().axes().get(1).rung(1);
         java.time.LocalDate day = java.time.LocalDate.of(2026, 3, 2);
-        assertThat(ascent.reaches(new Attempt(Bpm.of(76), List.of(quarter), true, day), eighths))
+        assertThat(new Attempt(Bpm.of(76), List.of(quarter), true, day).reaches(ascent.climb(), eighths))
                 .as("quarters, however fast, are no eighths")
                 .isFalse();
-        assertThat(ascent.reaches(new Attempt(Bpm.of(60), List.of(eighth), true, day), eighths))
+        assertThat(new Attempt(Bpm.of(60), List.of(eighth), true, day).reaches(ascent.climb(), eighths))
                 .isTrue();
-        assertThat(ascent.reaches(new Attempt(Bpm.of(60), List.of(eighth), true, day), Position.of(2, 0)))
+        assertThat(new Attempt(Bpm.of(60), List.of(eighth), true, day).reaches(ascent.climb(), Position.of(2, 0)))
                 .as("eighths at 60 lie beyond quarters at 76")
                 .isTrue();
-        assertThat(ascent.reaches(new Attempt(Bpm.of(56), true, day), Position.of(0, 0)))
+        assertThat(new Attempt(Bpm.of(56), true, day).reaches(ascent.climb(), Position.of(0, 0)))
                 .isFalse();
     }
 

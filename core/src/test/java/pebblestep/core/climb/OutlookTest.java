@@ -74,7 +74,7 @@ class OutlookTest {
     @Samples(100)
     void the_least_is_the_sum_of_its_rungs_and_fewer_days_than_rungs(@From("ascents") Ascent ascent) {
         Outlook outlook = of(ascent);
-        assertThat(outlook.rungs()).hasSameSizeAs(ascent.walk());
+        assertThat(outlook.rungs()).hasSameSizeAs(ascent.moves().route());
         Duration sum = outlook.rungs().stream()
                 .map(rung -> rung.least(ascent.climb().rules()))
                 .reduce(Duration.ZERO, Duration::plus);

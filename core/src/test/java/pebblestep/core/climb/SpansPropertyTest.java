@@ -17,7 +17,7 @@ class SpansPropertyTest {
     }
 
     private static Position some(Ascent ascent, int step) {
-        List<Position> walk = ascent.walk();
+        List<Position> walk = ascent.moves().route();
         return walk.get(step % walk.size());
     }
 

@@ -59,7 +59,7 @@ class StandingTest {
                 upToday = 0;
             }
             Standing now = Standing.after(attempts.subList(0, i), ASCENT, attempt.day());
-            assertThat(rung(now)).isBetween(0, ASCENT.walk().size() - 1);
+            assertThat(rung(now)).isBetween(0, ASCENT.moves().route().size() - 1);
             // Overnight a waiting rung may open before the attempt that then moves back or forth.
             assertThat(Math.abs(rung(now) - rung)).isLessThanOrEqualTo(2);
             assertThat(now.passedToday()).isLessThanOrEqualTo(Rules.USUAL.rungsADay());
@@ -148,7 +148,7 @@ class StandingTest {
         assertThat(open.at()).isEqualTo(Position.of(1, 0, 0));
         events.add(new Attempt(Bpm.of(68), false, FIRST));
         assertThat(Standing.after(events, picks, FIRST).lastMove()).isEqualTo(Standing.Move.TEACHER_PICKS);
-        events.add(new ClimbEvent.Placed(picks.moves(open.at()).get(1).to(), FIRST));
+        events.add(new ClimbEvent.Placed(picks.moves().up(open.at()).get(1).to(), FIRST));
         Standing picked = Standing.after(events, picks, FIRST);
         assertThat(picked.at()).isEqualTo(Position.of(0, 0, 1));
         assertThat(picked.lastMove()).isEqualTo(Standing.Move.PLACED);
@@ -184,7 +184,8 @@ class StandingTest {
             }
             Standing after = Standing.after(events, ascent, day);
             if (after.lastMove() == Standing.Move.TEACHER_PICKS) {
-                events.add(new ClimbEvent.Placed(ascent.moves(after.at()).get(0).to(), day));
+                events.add(new ClimbEvent.Placed(
+                        ascent.moves().up(after.at()).get(0).to(), day));
             }
             if (!after.topPassed()) {
                 assertThat(Standing.after(events, ascent, day).at()).isNotEqualTo(now.at());

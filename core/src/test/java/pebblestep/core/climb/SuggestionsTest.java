@@ -47,7 +47,7 @@ class SuggestionsTest {
             assertThat(rungs.get(0)).isEqualTo(Rung.of(kind, step));
             assertThat(rungs).doesNotHaveDuplicates();
             Ascent ascent = Ascent.of(step, Climb.of(List.of(Axis.of(rungs)), Policy.IN_TURN));
-            assertThat(ascent.walk()).hasSameSizeAs(rungs);
+            assertThat(ascent.moves().route()).hasSameSizeAs(rungs);
             Position own = ascent.climb().first();
             assertThat(Outlook.of(ascent, List.of(own), null, Speech.USUAL)
                             .rungs()
