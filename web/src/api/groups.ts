@@ -2,10 +2,10 @@ import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { api, data } from './client';
 import { useOnce } from './once';
 import { useStudentsChanged } from './teacher';
-import type { GroupForm } from './types';
+import type { GroupRequest } from './types';
 
 /** What each student would see of a routine. */
-export function useGivePreview(form: GroupForm) {
+export function useGivePreview(form: GroupRequest) {
   return useQuery({
     queryKey: ['givePreview', form],
     queryFn: () => data(api.POST('/api/assignments/group/preview', { body: form })),
@@ -18,7 +18,7 @@ export function useGivePreview(form: GroupForm) {
 export function useGiveRoutine() {
   const changed = useStudentsChanged();
   return useOnce({
-    mutationFn: (form: GroupForm) => data(api.POST('/api/assignments/group', { body: form })),
+    mutationFn: (form: GroupRequest) => data(api.POST('/api/assignments/group', { body: form })),
     onSuccess: changed,
   });
 }

@@ -2,7 +2,7 @@ import { useMutation, useQuery } from '@tanstack/react-query';
 import { api, data } from './client';
 import { useOnce } from './once';
 import { useStudentsChanged } from './teacher';
-import type { AnswerForm, NoteForm } from './types';
+import type { AnswerRequest, NoteRequest } from './types';
 
 /** Everything that a lesson needs. */
 export function useLesson(studentId: number) {
@@ -25,7 +25,7 @@ export function useTimetable() {
 export function useWriteNote() {
   const changed = useStudentsChanged();
   return useOnce({
-    mutationFn: ({ studentId, id, ...body }: NoteForm & { studentId: number; id?: number }) =>
+    mutationFn: ({ studentId, id, ...body }: NoteRequest & { studentId: number; id?: number }) =>
       id === undefined
         ? data(api.POST('/api/students/{id}/lesson-notes', { params: { path: { id: studentId } }, body }))
         : data(api.PUT('/api/lesson-notes/{id}', { params: { path: { id } }, body })),
@@ -53,7 +53,7 @@ export function useQuiz(studentId: number) {
 
 export function useAnswer(studentId: number) {
   return useOnce({
-    mutationFn: (body: AnswerForm) =>
+    mutationFn: (body: AnswerRequest) =>
       data(api.POST('/api/students/{id}/quiz/answers', { params: { path: { id: studentId } }, body })),
   });
 }

@@ -2,7 +2,7 @@ import { keepPreviousData, useMutation, useQuery } from '@tanstack/react-query';
 import { api, data } from './client';
 import { useOnce } from './once';
 import { useStudentsChanged } from './teacher';
-import type { RequiredForm } from './types';
+import type { RequiredRequest } from './types';
 
 /** The scales that a student has to be able to play. */
 export function useRequired(studentId: number) {
@@ -15,7 +15,7 @@ export function useRequired(studentId: number) {
 export function useAddRequired(studentId: number) {
   const changed = useStudentsChanged();
   return useOnce({
-    mutationFn: (body: RequiredForm) =>
+    mutationFn: (body: RequiredRequest) =>
       data(api.POST('/api/students/{id}/required', { params: { path: { id: studentId } }, body })),
     onSuccess: changed,
   });

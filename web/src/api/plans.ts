@@ -2,7 +2,7 @@ import { keepPreviousData, useMutation, useQuery } from '@tanstack/react-query';
 import { api, data } from './client';
 import { useOnce } from './once';
 import { useStudentsChanged } from './teacher';
-import type { KeyPlanForm } from './types';
+import type { KeyPlanRequest } from './types';
 
 /** What a key plan can be made of. */
 export function useKeyChoices() {
@@ -22,7 +22,7 @@ export function useKeyPlans(studentId: number) {
 }
 
 /** What each student would meet in a round. */
-export function usePlanPreview(form: KeyPlanForm, ready: boolean) {
+export function usePlanPreview(form: KeyPlanRequest, ready: boolean) {
   return useQuery({
     queryKey: ['planPreview', form],
     queryFn: () => data(api.POST('/api/key-plans/preview', { body: form })),
@@ -35,7 +35,7 @@ export function usePlanPreview(form: KeyPlanForm, ready: boolean) {
 export function useGivePlan() {
   const changed = useStudentsChanged();
   return useOnce({
-    mutationFn: (body: KeyPlanForm) => data(api.POST('/api/key-plans', { body })),
+    mutationFn: (body: KeyPlanRequest) => data(api.POST('/api/key-plans', { body })),
     onSuccess: changed,
   });
 }

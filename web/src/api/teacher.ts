@@ -2,7 +2,15 @@ import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tansta
 import { useEffect } from 'react';
 import { api, data } from './client';
 import { useOnce } from './once';
-import type { Climb, Goal, InstrumentForm, Settings, StepDocument, StudentForm, Verdict } from './types';
+import type {
+  Climb,
+  Goal,
+  InstrumentRequest,
+  Settings,
+  StepDocument,
+  StudentRequest,
+  Verdict,
+} from './types';
 
 const AHEAD_MS = 30;
 
@@ -216,7 +224,7 @@ export function useStudentsChanged() {
 export function useKeepStudent() {
   const changed = useStudentsChanged();
   return useMutation({
-    mutationFn: ({ id, ...body }: StudentForm & { id?: number }) =>
+    mutationFn: ({ id, ...body }: StudentRequest & { id?: number }) =>
       id === undefined
         ? data(api.POST('/api/students', { body }))
         : data(api.PUT('/api/students/{id}', { params: { path: { id } }, body })),
@@ -242,7 +250,7 @@ export function useKeepInstrument() {
   const client = useQueryClient();
   const changed = useStudentsChanged();
   return useMutation({
-    mutationFn: ({ id, body }: { id?: number; body: InstrumentForm }) =>
+    mutationFn: ({ id, body }: { id?: number; body: InstrumentRequest }) =>
       id === undefined
         ? data(api.POST('/api/instruments', { body }))
         : data(api.PUT('/api/instruments/{id}', { params: { path: { id } }, body })),

@@ -1,4 +1,4 @@
-import type { Catalogue, LinePart, PatternChoice, RoutineLine, StepDocument } from '../../api/types';
+import type { Catalogue, LinePart, PatternChoice, RoutineRow, StepDocument } from '../../api/types';
 
 /** The fields of a line that belong to its pattern. */
 type PatternPart = Pick<LinePart, 'pattern' | 'cell' | 'targets' | 'degrees' | 'moved' | 'chord'>;
@@ -34,11 +34,11 @@ export interface Find {
   degrees?: string;
   /** The step it would make of the one on the bench; a routine is opened instead. */
   step?: StepDocument;
-  routine?: RoutineLine;
+  routine?: RoutineRow;
 }
 
 /** All that there is, as changes of the step on the bench. */
-export function allFinds(catalogue: Catalogue, step: StepDocument, routines: RoutineLine[]): Find[] {
+export function allFinds(catalogue: Catalogue, step: StepDocument, routines: RoutineRow[]): Find[] {
   const forms = catalogue.forms.map<Find>((form) => ({
     id: `form ${form.id}`,
     kind: 'form',

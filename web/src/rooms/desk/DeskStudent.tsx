@@ -1,18 +1,18 @@
 import { Button } from '@mantine/core';
 import { Link } from 'react-router';
-import type { DeskLine } from '../../api/types';
+import type { DeskRow } from '../../api/types';
 import { ago, short } from '../../ui/words';
 import { WorkLine } from './WorkLine';
 import classes from './Desk.module.css';
 
-function lastSaid(line: DeskLine): string {
+function lastSaid(line: DeskRow): string {
   if (!line.last) return 'no take yet';
   const how = { clean: 'clean', slips: 'with slips', stopped: 'stopped' }[line.last.outcome];
   return `${ago(line.last.daysAgo)}: ${short(line.last.bpm)} bpm, ${how}`;
 }
 
 /** One student: who, when they last practised, and each piece of work as a sentence. */
-export function DeskStudent({ line }: { line: DeskLine }) {
+export function DeskStudent({ line }: { line: DeskRow }) {
   return (
     <article className={classes.student} aria-label={line.name}>
       <div className={classes.who}>

@@ -1,5 +1,5 @@
 import { Link } from 'react-router';
-import type { TimetableLine } from '../../api/types';
+import type { TimetableRow } from '../../api/types';
 import classes from './WeekBand.module.css';
 
 const DAYS = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'];
@@ -10,7 +10,7 @@ function today(): number {
 }
 
 /** The lessons of the week, day by day; each leads to its lesson. */
-export function WeekBand({ lessons }: { lessons: TimetableLine[] }) {
+export function WeekBand({ lessons }: { lessons: TimetableRow[] }) {
   if (lessons.length === 0) return null;
   const used = DAYS.map((name, i) => ({ name, day: i + 1 })).filter(
     ({ day }) => day <= 5 || lessons.some((lesson) => lesson.day === day),
@@ -24,7 +24,7 @@ export function WeekBand({ lessons }: { lessons: TimetableLine[] }) {
   );
 }
 
-function Day({ name, now, lessons }: { name: string; now: boolean; lessons: TimetableLine[] }) {
+function Day({ name, now, lessons }: { name: string; now: boolean; lessons: TimetableRow[] }) {
   const more = lessons.length - SHOWN;
   return (
     <li className={classes.day} data-now={now || undefined} data-free={lessons.length === 0 || undefined}>

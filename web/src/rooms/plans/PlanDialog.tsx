@@ -3,7 +3,7 @@ import { notifications } from '@mantine/notifications';
 import { useState, type FormEvent } from 'react';
 import { useGivePlan, useKeyChoices, usePlanPreview } from '../../api/plans';
 import { useRoutines } from '../../api/teacher';
-import type { KeyPlanForm } from '../../api/types';
+import type { KeyPlanRequest } from '../../api/types';
 import { isoDay, notes } from '../../ui/words';
 import { oneOf, type Choice } from '../../ui/Choose';
 import { StudentPicker } from '../../ui/StudentPicker';
@@ -29,7 +29,7 @@ export function PlanDialog(props: Props) {
   );
 }
 
-const START: Omit<KeyPlanForm, 'routineId' | 'studentIds'> = {
+const START: Omit<KeyPlanRequest, 'routineId' | 'studentIds'> = {
   order: 'fourths',
   start: 'C',
   keys: '',
@@ -47,7 +47,7 @@ function Fields({ routineId, studentId, onClose }: Props) {
   const [chosen, setChosen] = useState<number[]>(studentId === undefined ? [] : [studentId]);
   const [plan, setPlan] = useState(START);
   const change = (some: Partial<typeof START>) => setPlan((now) => ({ ...now, ...some }));
-  const form: KeyPlanForm = { ...plan, routineId: routine ?? 0, studentIds: chosen };
+  const form: KeyPlanRequest = { ...plan, routineId: routine ?? 0, studentIds: chosen };
   const own = plan.order === undefined;
   const ready = routine !== undefined && chosen.length > 0 && (!own || plan.keys?.trim() !== '');
   const preview = usePlanPreview(form, ready);

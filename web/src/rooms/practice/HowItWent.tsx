@@ -1,4 +1,4 @@
-import type { TakeForm } from '../../api/types';
+import type { TakeRequest } from '../../api/types';
 import { useKeys } from '../../ui/useKeys';
 import classes from './Asking.module.css';
 
@@ -7,12 +7,12 @@ interface Props {
   times: number;
   /** Whether it was stopped before it was over. */
   stopped: boolean;
-  onSay: (outcome: TakeForm['outcome']) => void;
+  onSay: (outcome: TakeRequest['outcome']) => void;
   onDrop: () => void;
 }
 
 interface Answer {
-  outcome: TakeForm['outcome'];
+  outcome: TakeRequest['outcome'];
   name: string;
   means: (times: number) => string;
 }
@@ -39,7 +39,7 @@ function questionOf(times: number, stopped: boolean): string {
 /** How did it go? Three large answers. */
 export function HowItWent({ times, stopped, onSay, onDrop }: Props) {
   const whole = times > 0;
-  const say = (outcome: TakeForm['outcome']) => () => onSay(outcome);
+  const say = (outcome: TakeRequest['outcome']) => () => onSay(outcome);
   useKeys({
     '1': whole ? say('clean') : undefined,
     '2': whole ? say('slips') : undefined,

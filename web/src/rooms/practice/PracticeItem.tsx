@@ -1,5 +1,5 @@
 import { lazy, Suspense, useEffect, useMemo, useRef, useState } from 'react';
-import type { TakeForm, Today, TodayItem } from '../../api/types';
+import type { TakeRequest, Today, TodayItem } from '../../api/types';
 import { HURRY_MS, useFresh } from '../../ui/useFresh';
 import { Caution } from './Caution';
 import { CleanUpTo } from './CleanUpTo';
@@ -29,7 +29,7 @@ interface Props {
   /** Whether the week is on its way. */
   weekComing: boolean;
   next?: TodayItem;
-  onTakes: (takes: TakeForm[]) => Promise<void>;
+  onTakes: (takes: TakeRequest[]) => Promise<void>;
   onResting: (resting: boolean, assignmentId: number) => void;
   onNext: () => void;
   onBefore: () => void;

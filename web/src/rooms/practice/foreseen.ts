@@ -1,4 +1,4 @@
-import type { Ahead, TakeForm, Today, TodayItem, Week } from '../../api/types';
+import type { Ahead, TakeRequest, Today, TodayItem, Week } from '../../api/types';
 
 /** A week as it was given, and how far the student has gone along what was foreseen since. */
 export interface KeptWeek extends Week {
@@ -10,7 +10,7 @@ const UNKNOWN = -1;
 const KEPT = 'Kept here. Where you stand is said when the studio is reached.';
 
 /** The state after a take, as the studio foresaw it. */
-export function after(ahead: Ahead, state: number, take: TakeForm, rungs: number[]): number {
+export function after(ahead: Ahead, state: number, take: TakeRequest, rungs: number[]): number {
   const from = ahead.states[state];
   if (!from) return UNKNOWN;
   const missed = take.outcome !== 'clean';
@@ -19,7 +19,7 @@ export function after(ahead: Ahead, state: number, take: TakeForm, rungs: number
 }
 
 /** A day's item as it stands after takes that the studio has not seen yet. */
-export function foreseen(item: TodayItem, week: KeptWeek | undefined, takes: TakeForm[]): TodayItem {
+export function foreseen(item: TodayItem, week: KeptWeek | undefined, takes: TakeRequest[]): TodayItem {
   const own = takes.filter((take) => take.assignmentId === item.assignmentId);
   if (own.length === 0) return item;
   const ahead = week?.ahead.find((one) => one.assignmentId === item.assignmentId);
@@ -43,7 +43,7 @@ export function foreseen(item: TodayItem, week: KeptWeek | undefined, takes: Tak
 }
 
 /** A week in which one take has become known to the studio. */
-export function advanced(week: KeptWeek, take: TakeForm, item: TodayItem): KeptWeek {
+export function advanced(week: KeptWeek, take: TakeRequest, item: TodayItem): KeptWeek {
   const ahead = week.ahead.find((one) => one.assignmentId === take.assignmentId);
   if (!ahead) return week;
   const state = after(ahead, week.reached[take.assignmentId] ?? 0, take, item.toPlay.rungs);

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import type { Ahead, LapsView, RungToPlay, TakeForm, TodayItem } from '../../api/types';
+import type { Ahead, LapsView, RungToPlay, TakeRequest, TodayItem } from '../../api/types';
 import { advanced, after, foreseen, listOf, type KeptWeek } from './foreseen';
 import { lapsOf, needsWeek, rungsOf, timesPlayed, wishOf } from './runPlan';
 import type { SoundWish } from './useSound';
@@ -33,8 +33,8 @@ const ITEM = {
   standing: { sentence: 'as the studio said' },
   day: { takes: 1, clean: 0, seconds: 20 },
 } as unknown as TodayItem;
-const take = (outcome: TakeForm['outcome'], bpm: number) =>
-  ({ assignmentId: 7, outcome, bpm, seconds: 10 }) as unknown as TakeForm;
+const take = (outcome: TakeRequest['outcome'], bpm: number) =>
+  ({ assignmentId: 7, outcome, bpm, seconds: 10 }) as unknown as TakeRequest;
 
 describe('what is foreseen without network', () => {
   it('follows the states that the studio gave', () => {

@@ -1,10 +1,10 @@
 import { useMemo, useRef, useState } from 'react';
-import type { RungToPlay, Slipped, TakeForm, TodayItem } from '../../api/types';
+import type { RungToPlay, Slipped, TakeRequest, TodayItem } from '../../api/types';
 import { localTime, newId } from './keep/ids';
 import { rungsOf, timesPlayed } from './runPlan';
 import type { Ran } from './useItemRun';
 
-type Outcome = TakeForm['outcome'];
+type Outcome = TakeRequest['outcome'];
 
 /** Where an item is between one run and the next. */
 export type Phase = 'ready' | 'asking' | 'slipping' | 'logged' | 'tapped';
@@ -25,7 +25,7 @@ export interface Slips {
 }
 
 /** How it went: what is asked after a run, what is answered, and the takes that come of it, one for each time through. */
-export function useAnswer(item: TodayItem, onTakes: (takes: TakeForm[]) => Promise<void>) {
+export function useAnswer(item: TodayItem, onTakes: (takes: TakeRequest[]) => Promise<void>) {
   const [phase, setPhase] = useState<Phase>('ready');
   const [outcome, setOutcome] = useState<Outcome>('slips');
   const [touched, setTouched] = useState<number[]>([]);

@@ -1,7 +1,7 @@
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useCallback, useEffect, useMemo } from 'react';
 import { data, isClosing, practiceApi } from '../../api/client';
-import type { AnswerForm, PassageDocument, Today, TodayItem, MadeUpPlayer } from '../../api/types';
+import type { AnswerRequest, PassageDocument, Today, TodayItem, MadeUpPlayer } from '../../api/types';
 import { isoDay } from '../../ui/words';
 import { advanced, foreseen, listOf, type KeptWeek } from './foreseen';
 import type { Entry } from './keep/store';
@@ -173,7 +173,7 @@ export function useOwnQuiz(token: string) {
 export function useOwnAnswer(token: string) {
   const client = useClient(token);
   return useMutation({
-    mutationFn: (body: AnswerForm) => data(client.POST('/api/practice/quiz/answers', { body })),
+    mutationFn: (body: AnswerRequest) => data(client.POST('/api/practice/quiz/answers', { body })),
   });
 }
 

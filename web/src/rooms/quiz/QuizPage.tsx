@@ -2,7 +2,7 @@ import { Switch } from '@mantine/core';
 import { Link, useParams } from 'react-router';
 import { useAnswer, useGiveQuiz, useQuiz } from '../../api/lessons';
 import { useStudent } from '../../api/teacher';
-import type { AnswerForm, Mark } from '../../api/types';
+import type { AnswerRequest, Mark } from '../../api/types';
 import { dayOf, notes } from '../../ui/words';
 import { Waiting } from '../../ui/Waiting';
 import { Wrong } from '../../ui/Wrong';
@@ -19,7 +19,7 @@ export function QuizPage() {
   if (student.isPending || quiz.isPending) return <Waiting />;
   if (student.isError) return <Wrong error={student.error} />;
   if (quiz.isError) return <Wrong error={quiz.error} again={() => quiz.refetch()} />;
-  const mark = (form: AnswerForm) =>
+  const mark = (form: AnswerRequest) =>
     new Promise<Mark>((resolve, reject) => answer.mutate(form, { onSuccess: resolve, onError: reject }));
   return (
     <div className={classes.page}>

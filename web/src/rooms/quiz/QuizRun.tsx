@@ -1,13 +1,13 @@
 import { Button, TextInput } from '@mantine/core';
 import { useEffect, useRef, useState, type FormEvent } from 'react';
-import type { AnswerForm, Mark, Question } from '../../api/types';
+import type { AnswerRequest, Mark, Question } from '../../api/types';
 import { notes } from '../../ui/words';
 import { Wrong } from '../../ui/Wrong';
 import classes from './Quiz.module.css';
 
 interface Props {
   questions: Question[];
-  answer: (form: AnswerForm) => Promise<Mark>;
+  answer: (form: AnswerRequest) => Promise<Mark>;
   onDone: () => void;
 }
 
@@ -45,7 +45,7 @@ export function QuizRun({ questions, answer, onDone }: Props) {
 interface AskedProps {
   question: Question;
   place: string;
-  answer: (form: AnswerForm) => Promise<Mark>;
+  answer: (form: AnswerRequest) => Promise<Mark>;
   onNext: (wasRight: boolean) => void;
 }
 

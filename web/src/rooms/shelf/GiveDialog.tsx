@@ -2,7 +2,7 @@ import { Button, Group, Modal, NumberInput } from '@mantine/core';
 import { notifications } from '@mantine/notifications';
 import { useState, type FormEvent } from 'react';
 import { useGivePreview, useGiveRoutine } from '../../api/groups';
-import type { GroupForm, RoutineLine } from '../../api/types';
+import type { GroupRequest, RoutineRow } from '../../api/types';
 import { firstDays, Period } from '../../ui/Period';
 import { StudentPicker } from '../../ui/StudentPicker';
 import { notes } from '../../ui/words';
@@ -11,10 +11,10 @@ import { Wrong } from '../../ui/Wrong';
 import { GivePreview } from './GivePreview';
 import classes from './Shelf.module.css';
 
-type Starts = NonNullable<GroupForm['starts']>;
+type Starts = NonNullable<GroupRequest['starts']>;
 
 interface Props {
-  routine: RoutineLine;
+  routine: RoutineRow;
   onClose: () => void;
 }
 
@@ -33,7 +33,7 @@ function Fields({ routine, onClose }: Props) {
   const [weekdays, setWeekdays] = useState<number[]>([]);
   const [minutes, setMinutes] = useState(8);
   const [starts, setStarts] = useState<Starts>([]);
-  const form: GroupForm = {
+  const form: GroupRequest = {
     routineId: routine.id,
     studentIds: chosen,
     startsOn: days.from,

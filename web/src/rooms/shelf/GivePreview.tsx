@@ -1,11 +1,11 @@
-import type { GroupForm, GroupPreview, GroupStep } from '../../api/types';
+import type { GroupRequest, GroupPreview, GroupStep } from '../../api/types';
 import { notes } from '../../ui/words';
 import classes from './Shelf.module.css';
 
 interface Props {
   preview: GroupPreview;
   steps: GroupStep[];
-  starts: NonNullable<GroupForm['starts']>;
+  starts: NonNullable<GroupRequest['starts']>;
   onStart: (stepId: number, at: number[] | undefined) => void;
 }
 

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import { useRecipes } from '../../api/climbs';
 import { useArchiveRoutine, useRoutines } from '../../api/teacher';
-import type { RoutineLine } from '../../api/types';
+import type { RoutineRow } from '../../api/types';
 import { Pages } from '../../ui/Pages';
 import { undoNote } from '../../ui/undo';
 import { Waiting } from '../../ui/Waiting';
@@ -57,7 +57,7 @@ export function Shelf() {
   );
 }
 
-function RoutineCard({ routine }: { routine: RoutineLine }) {
+function RoutineCard({ routine }: { routine: RoutineRow }) {
   const archive = useArchiveRoutine();
   const [giving, setGiving] = useState(false);
   const [planning, setPlanning] = useState(false);

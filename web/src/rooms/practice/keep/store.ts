@@ -1,5 +1,5 @@
 import { openDB, type DBSchema, type IDBPDatabase } from 'idb';
-import type { TakeForm, WordForm } from '../../../api/types';
+import type { TakeRequest, WordRequest } from '../../../api/types';
 
 /** Something on its way to the studio. */
 export type Entry = {
@@ -11,7 +11,7 @@ export type Entry = {
   room?: string;
   /** Why the studio did not accept it, where it did not. */
   refused?: string;
-} & ({ kind: 'take'; form: TakeForm } | { kind: 'word'; form: WordForm });
+} & ({ kind: 'take'; form: TakeRequest } | { kind: 'word'; form: WordRequest });
 
 /** Whether an entry goes with this link: made by it, or in the same room by one that it has replaced. */
 function isOf(entry: Entry, token: string, room: string | undefined): boolean {

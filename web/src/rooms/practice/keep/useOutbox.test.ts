@@ -3,12 +3,12 @@ import 'fake-indexeddb/auto';
 import { act, renderHook, waitFor } from '@testing-library/react';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { Problem } from '../../../api/client';
-import type { TakeForm } from '../../../api/types';
+import type { TakeRequest } from '../../../api/types';
 import { store, type Entry } from './store';
 import { useOutbox } from './useOutbox';
 
 const take = (note: string) =>
-  ({ note, assignmentId: 7, bpm: 60, outcome: 'stopped' }) as unknown as TakeForm;
+  ({ note, assignmentId: 7, bpm: 60, outcome: 'stopped' }) as unknown as TakeRequest;
 const entry = (note: string, token: string, room?: string): Entry => ({
   kind: 'take',
   token,

@@ -1,6 +1,6 @@
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { Problem, sentenceOf } from '../../../api/client';
-import type { TakeForm } from '../../../api/types';
+import type { TakeRequest } from '../../../api/types';
 import { type Entry, store } from './store';
 
 const FIRST_WAIT_MS = 2_000;
@@ -12,7 +12,7 @@ const NOT_FINAL = [401, 408, 425, 429];
 async function takeOver(token: string) {
   const key = `pebble-takes ${token}`;
   try {
-    const old = JSON.parse(localStorage.getItem(key) ?? '[]') as TakeForm[];
+    const old = JSON.parse(localStorage.getItem(key) ?? '[]') as TakeRequest[];
     for (const form of old) await (await store()).add({ token, kind: 'take', form });
     localStorage.removeItem(key);
   } catch {

@@ -59,8 +59,8 @@ class ConventionsTest {
                 .map(JavaClass::getSimpleName)
                 .filter(OF_THE_WIRE.asMatchPredicate())
                 .collect(groupingBy(name -> name, counting()));
-        assertThat(names).isNotEmpty().allSatisfy((name, times) -> assertThat(times)
-                .as(name)
-                .isOne());
+        assertThat(names)
+                .isNotEmpty()
+                .allSatisfy((name, times) -> assertThat(times).as(name).isOne());
     }
 }

@@ -22,15 +22,15 @@ import pebblestep.app.PebbleStep;
 import pebblestep.app.accounts.AccountService;
 import pebblestep.app.accounts.SignUp;
 import pebblestep.app.assignments.AssignmentService;
-import pebblestep.app.assignments.AssignmentViews.AssignmentForm;
+import pebblestep.app.assignments.AssignmentViews.AssignmentRequest;
 import pebblestep.app.bench.RoutineService;
-import pebblestep.app.bench.RoutineViews.RoutineForm;
+import pebblestep.app.bench.RoutineViews.RoutineRequest;
 import pebblestep.app.bench.RoutineViews.RoutineStep;
 import pebblestep.app.bench.StepService;
 import pebblestep.app.bench.StepViews.StepView;
 import pebblestep.app.practice.ProgressStore;
 import pebblestep.app.students.StudentService;
-import pebblestep.app.students.StudentViews.StudentForm;
+import pebblestep.app.students.StudentViews.StudentRequest;
 import pebblestep.core.climb.Ascent;
 import pebblestep.core.keyplan.KeyOrder;
 import pebblestep.core.pitch.NoteName;
@@ -128,8 +128,8 @@ public class LargeStudio implements ApplicationRunner {
         context.close();
     }
 
-    private static StudentForm form(int i) {
-        return new StudentForm(
+    private static StudentRequest form(int i) {
+        return new StudentRequest(
                 "Student %03d of the estuary".formatted(i),
                 INSTRUMENTS[i % INSTRUMENTS.length],
                 null,
@@ -158,7 +158,7 @@ public class LargeStudio implements ApplicationRunner {
                 material.add(new RoutineStep(null, json.readTree(document), json.readTree(climb)));
             }
         }
-        return routines.add(studio, new RoutineForm("All of it", null, material))
+        return routines.add(studio, new RoutineRequest("All of it", null, material))
                 .steps();
     }
 
@@ -177,7 +177,7 @@ public class LargeStudio implements ApplicationRunner {
             StepView step = material.get((offset * 7 + piece) % material.size());
             LocalDate last = fromEnd <= OPEN ? null : first.plusDays(LEARNING_DAYS + 10L);
             long id = assignments
-                    .assign(studio, new AssignmentForm(step.id(), student, first, last, null, 5, null, null))
+                    .assign(studio, new AssignmentRequest(step.id(), student, first, last, null, 5, null, null))
                     .id();
             given.add(id);
             long most = fromEnd <= OPEN ? Math.max(1, left / fromEnd) : Math.max(1, left - fromEnd * 20L);

@@ -3,7 +3,7 @@ package pebblestep.exchange;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import pebblestep.core.passage.Articulation;
-import pebblestep.core.passage.Articulation.Kind;
+import pebblestep.core.passage.ArticulationKind;
 import pebblestep.core.rhythm.Fraction;
 
 /** The articulation part of a step document. */
@@ -13,7 +13,7 @@ final class ArticulationFields {
     static Articulation read(StepDocument.@Nullable ArticulationPart part) {
         if (part == null) return Articulation.SEPARATE;
         return new Articulation(
-                StepDocuments.or(part.kind(), Kind.SEPARATE),
+                StepDocuments.or(part.kind(), ArticulationKind.SEPARATE),
                 StepDocuments.or(part.by(), 0),
                 StepDocuments.or(part.accentEvery(), 0),
                 Optional.ofNullable(part.bow()),

@@ -11,6 +11,7 @@ import pebblestep.core.passage.Passage;
 import pebblestep.core.passage.PassageNote;
 import pebblestep.core.passage.Player;
 import pebblestep.core.passage.Step;
+import pebblestep.core.passage.landing.FixKind;
 import pebblestep.core.passage.landing.Landing;
 import pebblestep.core.passage.landing.LandingFix;
 import pebblestep.core.passage.landing.LandingWords;
@@ -91,7 +92,7 @@ public record PassageDocument(
     /** One change that lands, with the changed step ready to be sent again. */
     @JsonInclude(JsonInclude.Include.NON_NULL)
     public record FixPart(
-            LandingFix.Kind kind,
+            FixKind kind,
             @Nullable String by,
             @Nullable String place,
             @Nullable String startsOn,

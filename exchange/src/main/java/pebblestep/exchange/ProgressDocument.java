@@ -55,7 +55,7 @@ public record ProgressDocument(
             int clean,
             int misses,
             int passedToday,
-            Standing.Move move,
+            Standing.Change move,
             @Nullable String from,
             boolean top,
             boolean held,

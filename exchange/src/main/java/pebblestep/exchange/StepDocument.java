@@ -9,8 +9,8 @@ import pebblestep.core.line.Passing;
 import pebblestep.core.line.PatternKind;
 import pebblestep.core.line.Travel;
 import pebblestep.core.line.Turn;
-import pebblestep.core.passage.Articulation;
 import pebblestep.core.passage.Articulation.Bow;
+import pebblestep.core.passage.ArticulationKind;
 import pebblestep.core.passage.Metronome;
 import pebblestep.core.passage.Step.Named;
 import pebblestep.core.passage.Target.Arriving;
@@ -97,7 +97,7 @@ public record StepDocument(
     /** How notes are joined. */
     @JsonInclude(JsonInclude.Include.NON_NULL)
     public record ArticulationPart(
-            Articulation.Kind kind,
+            ArticulationKind kind,
             @Nullable Integer by,
             @Nullable Integer accentEvery,
             @Nullable Bow bow,

@@ -11,16 +11,16 @@ import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
-import pebblestep.app.assignments.AssignmentViews.AssignmentForm;
+import pebblestep.app.assignments.AssignmentViews.AssignmentRequest;
 import pebblestep.app.assignments.AssignmentViews.AssignmentView;
 import pebblestep.app.assignments.AssignmentViews.ClimbChange;
 import pebblestep.app.assignments.AssignmentViews.GoalChange;
 import pebblestep.app.assignments.AssignmentViews.Holding;
 import pebblestep.app.assignments.AssignmentViews.Placing;
-import pebblestep.app.assignments.AssignmentViews.ScheduleForm;
-import pebblestep.app.assignments.GroupViews.GroupForm;
+import pebblestep.app.assignments.AssignmentViews.ScheduleRequest;
 import pebblestep.app.assignments.GroupViews.GroupPlan;
 import pebblestep.app.assignments.GroupViews.GroupPreview;
+import pebblestep.app.assignments.GroupViews.GroupRequest;
 import pebblestep.app.platform.Teacher;
 
 /** What the signed-in teacher gives to students. */
@@ -38,19 +38,19 @@ class AssignmentController {
 
     /** What each student will see of a routine, week by week; nothing is given. */
     @PostMapping("/api/assignments/group/preview")
-    GroupPlan preview(@AuthenticationPrincipal Teacher teacher, @Valid @RequestBody GroupForm form) {
+    GroupPlan preview(@AuthenticationPrincipal Teacher teacher, @Valid @RequestBody GroupRequest form) {
         return groups.preview(teacher.studioId(), form);
     }
 
     /** Gives a routine to several students; what does not fit one of them is told. */
     @PostMapping("/api/assignments/group")
-    List<GroupPreview> give(@AuthenticationPrincipal Teacher teacher, @Valid @RequestBody GroupForm form) {
+    List<GroupPreview> give(@AuthenticationPrincipal Teacher teacher, @Valid @RequestBody GroupRequest form) {
         return groups.give(teacher.studioId(), form);
     }
 
     @PostMapping("/api/assignments")
     @ResponseStatus(HttpStatus.CREATED)
-    AssignmentView assign(@AuthenticationPrincipal Teacher teacher, @Valid @RequestBody AssignmentForm form) {
+    AssignmentView assign(@AuthenticationPrincipal Teacher teacher, @Valid @RequestBody AssignmentRequest form) {
         return assignments.assign(teacher.studioId(), form);
     }
 
@@ -87,9 +87,7 @@ class AssignmentController {
     @PostMapping("/api/assignments/{id}/hold")
     AssignmentView hold(
             @AuthenticationPrincipal Teacher teacher, @PathVariable long id, @Valid @RequestBody Holding holding) {
-        return holding.holds()
-                ? decisions.hold(teacher.studioId(), id)
-                : decisions.release(teacher.studioId(), id);
+        return holding.holds() ? decisions.hold(teacher.studioId(), id) : decisions.release(teacher.studioId(), id);
     }
 
     /** Takes the last decision back. */
@@ -101,7 +99,7 @@ class AssignmentController {
     /** Changes until when, on which days and for how long a step is practised; where the student stands stays. */
     @PutMapping("/api/assignments/{id}/schedule")
     AssignmentView reschedule(
-            @AuthenticationPrincipal Teacher teacher, @PathVariable long id, @Valid @RequestBody ScheduleForm form) {
+            @AuthenticationPrincipal Teacher teacher, @PathVariable long id, @Valid @RequestBody ScheduleRequest form) {
         return assignments.reschedule(teacher.studioId(), id, form);
     }
 

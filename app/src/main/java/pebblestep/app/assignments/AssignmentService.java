@@ -17,10 +17,10 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 import pebblestep.app.accounts.SettingsService;
-import pebblestep.app.assignments.AssignmentViews.AssignmentForm;
+import pebblestep.app.assignments.AssignmentViews.AssignmentRequest;
 import pebblestep.app.assignments.AssignmentViews.AssignmentView;
-import pebblestep.app.assignments.AssignmentViews.GoalForm;
-import pebblestep.app.assignments.AssignmentViews.ScheduleForm;
+import pebblestep.app.assignments.AssignmentViews.GoalRequest;
+import pebblestep.app.assignments.AssignmentViews.ScheduleRequest;
 import pebblestep.app.bench.Ascents;
 import pebblestep.app.bench.KeyBefore;
 import pebblestep.app.bench.StepService;
@@ -80,7 +80,7 @@ public class AssignmentService implements KeyBefore {
 
     /** Gives a step as it stands now; refuses one that does not fit the student's instrument. */
     @Transactional
-    public AssignmentView assign(long studioId, AssignmentForm form) {
+    public AssignmentView assign(long studioId, AssignmentRequest form) {
         Enrolled enrolled = students.enrolled(studioId, form.studentId());
         StudentView student = enrolled.student();
         if (student.archived()) throw Refusal.of("studentId", student.name() + " is put away. Take them back first.");
@@ -123,7 +123,7 @@ public class AssignmentService implements KeyBefore {
 
     /** Changes until when, on which days and how long a step is practised; the log and the standing stay. */
     @Transactional
-    public AssignmentView reschedule(long studioId, long id, ScheduleForm form) {
+    public AssignmentView reschedule(long studioId, long id, ScheduleRequest form) {
         AssignmentEntity entity = find(studioId, id);
         requireDays(entity.startsOn, form.endsOn());
         entity.endsOn = form.endsOn();
@@ -134,16 +134,16 @@ public class AssignmentService implements KeyBefore {
 
     /** Sets what is to be met by when; null takes it away. */
     @Transactional
-    public AssignmentView setGoal(long studioId, long id, @Nullable GoalForm goal) {
+    public AssignmentView setGoal(long studioId, long id, @Nullable GoalRequest goal) {
         AssignmentEntity entity = find(studioId, id);
         setGoal(entity, goal);
         return view(entity);
     }
 
-    private static @Nullable GoalForm goalOf(AssignmentEntity entity) {
+    private static @Nullable GoalRequest goalOf(AssignmentEntity entity) {
         BigDecimal bpm = entity.goalBpm;
         LocalDate on = entity.goalOn;
-        return bpm == null || on == null ? null : new GoalForm(Bpm.of(bpm).value(), on);
+        return bpm == null || on == null ? null : new GoalRequest(Bpm.of(bpm).value(), on);
     }
 
     /** Keeps others who hold it from an assignment until the transaction is over. */
@@ -160,7 +160,7 @@ public class AssignmentService implements KeyBefore {
         entity.failed = failed;
     }
 
-    private static void setGoal(AssignmentEntity entity, @Nullable GoalForm goal) {
+    private static void setGoal(AssignmentEntity entity, @Nullable GoalRequest goal) {
         entity.goalBpm = goal == null
                 ? null
                 : Fields.at("goal.bpm", () -> Bpm.of(goal.bpm())).value();

@@ -25,7 +25,7 @@ public final class AssignmentViews {
      * @param start the rung the student starts on, an index for each axis; the first without
      * @param goal a tempo to be met by a day; none without
      */
-    public record AssignmentForm(
+    public record AssignmentRequest(
             @NotNull(message = "Choose a step.") Long stepId,
             @NotNull(message = "Choose a student.") Long studentId,
             @NotNull(message = "Give the first day.") LocalDate startsOn,
@@ -37,15 +37,15 @@ public final class AssignmentViews {
                     @Max(value = 180, message = "A step takes at most 180 minutes a day.")
                     Integer minutesADay,
             @Nullable @Size(max = 6, message = "Give one rung for each axis.") List<@NotNull Integer> start,
-            @Nullable @Valid GoalForm goal) {}
+            @Nullable @Valid GoalRequest goal) {}
 
     /** A tempo to be met by a day, in the values of the climb's last rung. */
-    public record GoalForm(
+    public record GoalRequest(
             @NotNull(message = "Give the tempo to be met.") BigDecimal bpm,
             @NotNull(message = "Give the day by which it is to be met.") LocalDate date) {}
 
     /** A goal to set; none takes it away. */
-    public record GoalChange(@Nullable @Valid GoalForm goal) {}
+    public record GoalChange(@Nullable @Valid GoalRequest goal) {}
 
     /** Another climb for a step that is given already. */
     public record ClimbChange(
@@ -57,7 +57,7 @@ public final class AssignmentViews {
                     List<@NotNull Integer> at) {}
 
     /** When a step that is given already is practised from now on. */
-    public record ScheduleForm(
+    public record ScheduleRequest(
             @Nullable LocalDate endsOn,
             @Nullable @Size(max = 7, message = "A week has seven days.")
                     List<@NotNull @Min(1) @Max(7) Integer> weekdays,
@@ -78,7 +78,7 @@ public final class AssignmentViews {
             String summary,
             ClimbDocument climb,
             String climbWords,
-            @Nullable GoalForm goal,
+            @Nullable GoalRequest goal,
             LocalDate startsOn,
             @Nullable LocalDate endsOn,
             List<Integer> weekdays,

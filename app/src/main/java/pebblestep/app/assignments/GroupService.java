@@ -8,13 +8,13 @@ import java.util.Optional;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import pebblestep.app.accounts.SettingsService;
-import pebblestep.app.assignments.AssignmentViews.AssignmentForm;
-import pebblestep.app.assignments.GroupViews.GroupForm;
+import pebblestep.app.assignments.AssignmentViews.AssignmentRequest;
 import pebblestep.app.assignments.GroupViews.GroupPlan;
 import pebblestep.app.assignments.GroupViews.GroupPreview;
+import pebblestep.app.assignments.GroupViews.GroupRequest;
 import pebblestep.app.assignments.GroupViews.GroupStep;
 import pebblestep.app.assignments.GroupViews.StartChoice;
-import pebblestep.app.assignments.GroupViews.StartForm;
+import pebblestep.app.assignments.GroupViews.StartRequest;
 import pebblestep.app.assignments.GroupViews.StepPreview;
 import pebblestep.app.bench.Ascents;
 import pebblestep.app.bench.RoutineService;
@@ -68,7 +68,7 @@ class GroupService {
 
     /** What each student will see, week by week; nothing is given. */
     @Transactional(readOnly = true)
-    public GroupPlan preview(long studioId, GroupForm form) {
+    public GroupPlan preview(long studioId, GroupRequest form) {
         AssignmentService.requireDays(form.startsOn(), form.endsOn());
         List<StepView> routine = routines.get(studioId, form.routineId()).steps();
         List<Ascent> ascents =
@@ -93,30 +93,31 @@ class GroupService {
                     routine.get(i).title(),
                     ascent.moves().route().stream()
                             .limit(MOST_STARTS)
-                            .map(at -> new StartChoice(at.rungs(), ascent.words(speech).at(at)))
+                            .map(at -> new StartChoice(
+                                    at.rungs(), ascent.words(speech).at(at)))
                             .toList()));
         }
         return new GroupPlan(given, previews);
     }
 
     /** Where a student starts a step: the first rung unless another was chosen. */
-    private static Position start(GroupForm form, long studentId, long stepId, Ascent ascent) {
+    private static Position start(GroupRequest form, long studentId, long stepId, Ascent ascent) {
         return chosen(form, studentId, stepId)
                 .map(start -> Ascents.position(ascent.climb(), start, "starts"))
                 .orElse(ascent.climb().first());
     }
 
-    private static Optional<List<Integer>> chosen(GroupForm form, long studentId, long stepId) {
-        return (form.starts() == null ? List.<StartForm>of() : form.starts())
+    private static Optional<List<Integer>> chosen(GroupRequest form, long studentId, long stepId) {
+        return (form.starts() == null ? List.<StartRequest>of() : form.starts())
                 .stream()
                         .filter(start -> start.studentId() == studentId && start.stepId() == stepId)
-                        .map(StartForm::at)
+                        .map(StartRequest::at)
                         .findFirst();
     }
 
     /** Gives every step that fits; those that do not are told, and keep nothing else from being given. */
     @Transactional
-    public List<GroupPreview> give(long studioId, GroupForm form) {
+    public List<GroupPreview> give(long studioId, GroupRequest form) {
         List<StepView> routine = routines.get(studioId, form.routineId()).steps();
         List<GroupPreview> given = new ArrayList<>();
         for (GroupPreview preview : preview(studioId, form).students()) {
@@ -125,7 +126,7 @@ class GroupService {
                 if (preview.steps().get(i).refusal() != null) continue;
                 assignments.assign(
                         studioId,
-                        new AssignmentForm(
+                        new AssignmentRequest(
                                 routine.get(i).id(),
                                 preview.studentId(),
                                 form.startsOn(),
@@ -143,7 +144,7 @@ class GroupService {
     }
 
     /** How steps go on from a day, on these weekdays. */
-    private record Plan(GroupForm form, Speech speech, Pace pace) {
+    private record Plan(GroupRequest form, Speech speech, Pace pace) {
         StepPreview of(String title, Ascent ascent, Position start, Player player) {
             try {
                 Outlook outlook = Outlook.of(ascent, start, player, speech);

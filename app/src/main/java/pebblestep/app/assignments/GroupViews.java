@@ -24,7 +24,7 @@ public final class GroupViews {
      * @param minutesADay minutes of each step a day
      * @param starts rungs that students start on; the first for the others
      */
-    public record GroupForm(
+    public record GroupRequest(
             @NotNull(message = "Choose a routine.") Long routineId,
             @NotEmpty(message = "Choose a student.")
                     @Size(max = MOST_AT_ONCE, message = "At most " + MOST_AT_ONCE + " students at once.")
@@ -38,10 +38,10 @@ public final class GroupViews {
                     @Max(value = 180, message = "A step takes at most 180 minutes a day.")
                     Integer minutesADay,
             @Nullable @Size(max = 600, message = "At most 600 starts at once.")
-                    List<@Valid @NotNull StartForm> starts) {}
+                    List<@Valid @NotNull StartRequest> starts) {}
 
     /** The rung that a student starts a step on: an index for each axis. */
-    public record StartForm(
+    public record StartRequest(
             @NotNull(message = "Name the student.") Long studentId,
             @NotNull(message = "Name the step.") Long stepId,
             @NotNull(message = "Give the rung.") @Size(min = 1, max = 6, message = "Give one rung for each axis.")

@@ -13,7 +13,7 @@ import pebblestep.core.instrument.Instrument;
 import pebblestep.core.instrument.Instruments;
 import pebblestep.core.instrument.Level;
 import pebblestep.core.keyplan.KeyOrder;
-import pebblestep.core.passage.Articulation;
+import pebblestep.core.passage.ArticulationKind;
 import pebblestep.core.passage.Material;
 import pebblestep.core.passage.Metronome;
 import pebblestep.core.passage.Target;
@@ -75,7 +75,7 @@ class CatalogueController {
             List<String> tonics,
             List<FormChoice> forms,
             List<PatternChoice> patterns,
-            List<Choice<Articulation.Kind>> articulations,
+            List<Choice<ArticulationKind>> articulations,
             List<Choice<Level>> levels,
             List<String> families,
             List<Clef> clefs,
@@ -95,7 +95,7 @@ class CatalogueController {
                     .map(one -> new PatternChoice(
                             one.id(), one.name(), one.also(), one.description(), StepDocuments.lineOf(one.line())))
                     .toList(),
-            Choice.of(Articulation.Kind.class, Articulation.Kind::words),
+            Choice.of(ArticulationKind.class, ArticulationKind::words),
             Choice.of(Level.class, Level::words),
             Instruments.all().stream().map(Instrument::family).distinct().toList(),
             List.of(Clef.values()),

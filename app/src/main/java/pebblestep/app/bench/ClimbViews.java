@@ -13,7 +13,7 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 import pebblestep.core.climb.AxisKind;
 import pebblestep.core.forecast.Pace;
-import pebblestep.core.minutes.Trim;
+import pebblestep.core.minutes.TrimKind;
 import pebblestep.exchange.ClimbDocument;
 import pebblestep.exchange.StepDocument;
 import tools.jackson.databind.JsonNode;
@@ -166,5 +166,5 @@ public final class ClimbViews {
     public record FittedStep(int repetitions, int seconds, String time) {}
 
     /** One thing left out. */
-    public record TrimView(Trim.Kind kind, int step, int freesSeconds, String sentence) {}
+    public record TrimView(TrimKind kind, int step, int freesSeconds, String sentence) {}
 }

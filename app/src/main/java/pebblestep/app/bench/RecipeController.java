@@ -22,7 +22,7 @@ import pebblestep.app.platform.Teacher;
 @RequestMapping("/api/recipes")
 class RecipeController {
     /** The tonic to play a recipe from; its own without. */
-    record RecipeForm(@Nullable @Size(max = 3, message = "Choose a tonic from the list.") String tonic) {}
+    record RecipeRequest(@Nullable @Size(max = 3, message = "Choose a tonic from the list.") String tonic) {}
 
     private final RecipeService recipes;
 
@@ -39,7 +39,7 @@ class RecipeController {
     @PostMapping("/{id}")
     @ResponseStatus(HttpStatus.CREATED)
     RoutineView open(
-            @AuthenticationPrincipal Teacher teacher, @PathVariable String id, @Valid @RequestBody RecipeForm form) {
+            @AuthenticationPrincipal Teacher teacher, @PathVariable String id, @Valid @RequestBody RecipeRequest form) {
         return recipes.open(teacher.studioId(), id, form.tonic());
     }
 }

@@ -6,7 +6,7 @@ import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import pebblestep.app.accounts.SettingsService;
-import pebblestep.app.bench.RoutineViews.RoutineForm;
+import pebblestep.app.bench.RoutineViews.RoutineRequest;
 import pebblestep.app.bench.RoutineViews.RoutineStep;
 import pebblestep.app.bench.RoutineViews.RoutineView;
 import pebblestep.app.bench.RoutineViews.ShapePart;
@@ -68,7 +68,7 @@ class RecipeService {
                         json.valueToTree(StepDocuments.write(ascent.step())),
                         json.valueToTree(ClimbDocuments.write(ascent.climb()))))
                 .toList();
-        return routines.add(studioId, new RoutineForm(wanted.title(), null, steps));
+        return routines.add(studioId, new RoutineRequest(wanted.title(), null, steps));
     }
 
     private static Recipe from(Recipe recipe, String tonic) {

@@ -1,6 +1,5 @@
 package pebblestep.app.bench;
 
-import pebblestep.app.platform.Archive;
 import jakarta.validation.Valid;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -13,9 +12,10 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
-import pebblestep.app.bench.RoutineViews.RoutineForm;
-import pebblestep.app.bench.RoutineViews.RoutineLine;
+import pebblestep.app.bench.RoutineViews.RoutineRequest;
+import pebblestep.app.bench.RoutineViews.RoutineRow;
 import pebblestep.app.bench.RoutineViews.RoutineView;
+import pebblestep.app.platform.Archive;
 import pebblestep.app.platform.PageOf;
 import pebblestep.app.platform.Teacher;
 
@@ -30,7 +30,7 @@ class RoutineController {
     }
 
     @GetMapping
-    PageOf<RoutineLine> list(
+    PageOf<RoutineRow> list(
             @AuthenticationPrincipal Teacher teacher,
             @RequestParam(defaultValue = "false") boolean archived,
             @RequestParam(defaultValue = "0") int page) {
@@ -39,7 +39,7 @@ class RoutineController {
 
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
-    RoutineView add(@AuthenticationPrincipal Teacher teacher, @Valid @RequestBody RoutineForm form) {
+    RoutineView add(@AuthenticationPrincipal Teacher teacher, @Valid @RequestBody RoutineRequest form) {
         return routines.add(teacher.studioId(), form);
     }
 
@@ -50,7 +50,7 @@ class RoutineController {
 
     @PutMapping("/{id}")
     RoutineView change(
-            @AuthenticationPrincipal Teacher teacher, @PathVariable long id, @Valid @RequestBody RoutineForm form) {
+            @AuthenticationPrincipal Teacher teacher, @PathVariable long id, @Valid @RequestBody RoutineRequest form) {
         return routines.change(teacher.studioId(), id, form);
     }
 

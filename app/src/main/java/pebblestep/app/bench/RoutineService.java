@@ -1,6 +1,5 @@
 package pebblestep.app.bench;
 
-import pebblestep.app.platform.Archive;
 import java.time.Clock;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -13,11 +12,12 @@ import org.springframework.data.domain.Sort;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import pebblestep.app.accounts.SettingsService;
-import pebblestep.app.bench.RoutineViews.RoutineForm;
-import pebblestep.app.bench.RoutineViews.RoutineLine;
+import pebblestep.app.bench.RoutineViews.RoutineRequest;
+import pebblestep.app.bench.RoutineViews.RoutineRow;
 import pebblestep.app.bench.RoutineViews.RoutineStep;
 import pebblestep.app.bench.RoutineViews.RoutineView;
 import pebblestep.app.bench.RoutineViews.ShapePart;
+import pebblestep.app.platform.Archive;
 import pebblestep.app.platform.PageOf;
 import pebblestep.app.platform.Problems;
 import pebblestep.core.Refusal;
@@ -45,10 +45,10 @@ public class RoutineService {
 
     /** Routines, those changed last first; two queries, however many there are. */
     @Transactional(readOnly = true)
-    public PageOf<RoutineLine> list(long studioId, Archive archive, int page) {
+    public PageOf<RoutineRow> list(long studioId, Archive archive, int page) {
         Sort newestFirst = Sort.by("updatedAt").descending().and(Sort.by("id").descending());
-        Page<RoutineEntity> found =
-                routines.findByStudioIdAndArchived(studioId, archive == Archive.ARCHIVED, PageOf.request(page, newestFirst));
+        Page<RoutineEntity> found = routines.findByStudioIdAndArchived(
+                studioId, archive == Archive.ARCHIVED, PageOf.request(page, newestFirst));
         Map<Long, List<StepEntity>> byRoutine =
                 steps
                         .findByRoutineIdInAndArchivedFalse(
@@ -59,9 +59,9 @@ public class RoutineService {
         return PageOf.of(found, routine -> line(routine, byRoutine.getOrDefault(routine.id, List.of())));
     }
 
-    private RoutineLine line(RoutineEntity routine, List<StepEntity> steps) {
+    private RoutineRow line(RoutineEntity routine, List<StepEntity> steps) {
         List<ShapePart> shape = steps.stream().map(this::shape).toList();
-        return new RoutineLine(
+        return new RoutineRow(
                 routine.id,
                 routine.title,
                 steps.stream().limit(SHOWN).map(step -> step.title).toList(),
@@ -87,7 +87,7 @@ public class RoutineService {
     }
 
     @Transactional
-    public RoutineView add(long studioId, RoutineForm form) {
+    public RoutineView add(long studioId, RoutineRequest form) {
         RoutineEntity routine = new RoutineEntity();
         routine.studioId = studioId;
         fill(routine, form);
@@ -98,7 +98,7 @@ public class RoutineService {
 
     /** Replaces a routine; refuses when it has been changed since the version the form was loaded in. */
     @Transactional
-    public RoutineView change(long studioId, long id, RoutineForm form) {
+    public RoutineView change(long studioId, long id, RoutineRequest form) {
         RoutineEntity routine = find(studioId, id);
         if (form.version() == null) throw Refusal.of("version", "Give the version you loaded.");
         if (form.version() != routine.version) {
@@ -128,7 +128,7 @@ public class RoutineService {
         return view(routines.saveAndFlush(routine));
     }
 
-    private void fill(RoutineEntity routine, RoutineForm form) {
+    private void fill(RoutineEntity routine, RoutineRequest form) {
         routine.title = form.title().isBlank() ? UNTITLED : form.title().strip();
         routine.updatedAt = clock.instant();
     }

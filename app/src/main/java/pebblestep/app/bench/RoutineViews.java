@@ -27,7 +27,7 @@ public final class RoutineViews {
      *
      * @param version the version it was loaded in; not needed for a new one
      */
-    public record RoutineForm(
+    public record RoutineRequest(
             @NotNull(message = "Give a title, or an empty one.")
                     @Size(max = 200, message = "A title has at most 200 characters.")
                     String title,
@@ -47,7 +47,7 @@ public final class RoutineViews {
      * @param shape its steps in order
      * @param minutes what all its first rungs take on a day, rounded up
      */
-    public record RoutineLine(
+    public record RoutineRow(
             long id,
             String title,
             List<String> steps,

@@ -27,7 +27,7 @@ final class DemoPlan {
      * @param goal a tempo and the days from today in which it is to be met; none where empty
      * @param sound more than clicks, as fields of the metronome; none where empty
      */
-    record Piece(
+    record Given(
             String title,
             String tonic,
             String form,
@@ -65,7 +65,7 @@ final class DemoPlan {
             double daysAWeek,
             String word,
             String lesson,
-            List<Piece> pieces) {}
+            List<Given> pieces) {}
 
     // title | tonic form | extent | value | meter | place | from to by | first day, days, minutes | ease | rest days
     // | what grows beside the tempo | goal | sound
@@ -143,12 +143,12 @@ final class DemoPlan {
                 pieces.lines().map(DemoPlan::piece).toList());
     }
 
-    private static Piece piece(String line) {
+    private static Given piece(String line) {
         List<String> cells = Arrays.stream(line.split("\\|")).map(String::strip).toList();
         String[] key = cells.get(1).split(" ");
         int[] ladder = numbers(cells.get(6));
         int[] days = numbers(cells.get(7));
-        return new Piece(
+        return new Given(
                 cells.get(0),
                 key[0],
                 key[1],

@@ -16,31 +16,31 @@ import pebblestep.app.accounts.AccountService;
 import pebblestep.app.accounts.DemoDoor;
 import pebblestep.app.accounts.SignUp;
 import pebblestep.app.assignments.AssignmentService;
-import pebblestep.app.assignments.AssignmentViews.AssignmentForm;
+import pebblestep.app.assignments.AssignmentViews.AssignmentRequest;
 import pebblestep.app.assignments.AssignmentViews.AssignmentView;
-import pebblestep.app.assignments.AssignmentViews.GoalForm;
+import pebblestep.app.assignments.AssignmentViews.GoalRequest;
 import pebblestep.app.bench.RoutineService;
-import pebblestep.app.bench.RoutineViews.RoutineForm;
+import pebblestep.app.bench.RoutineViews.RoutineRequest;
 import pebblestep.app.bench.RoutineViews.RoutineStep;
 import pebblestep.app.bench.RoutineViews.RoutineView;
 import pebblestep.app.bench.StepViews.StepView;
-import pebblestep.app.demo.DemoPlan.Piece;
+import pebblestep.app.demo.DemoPlan.Given;
 import pebblestep.app.demo.DemoPlan.Player;
 import pebblestep.app.goals.GoalService;
-import pebblestep.app.goals.GoalViews.RequiredForm;
+import pebblestep.app.goals.GoalViews.RequiredRequest;
 import pebblestep.app.keyplans.KeyPlanService;
-import pebblestep.app.keyplans.KeyPlanViews.KeyPlanForm;
+import pebblestep.app.keyplans.KeyPlanViews.KeyPlanRequest;
 import pebblestep.app.lessons.LessonNotes;
-import pebblestep.app.lessons.LessonViews.NoteForm;
+import pebblestep.app.lessons.LessonViews.NoteRequest;
 import pebblestep.app.platform.PracticeVisitor;
 import pebblestep.app.platform.Teacher;
 import pebblestep.app.practice.PracticeService;
-import pebblestep.app.practice.PracticeViews.TakeForm;
-import pebblestep.app.practice.PracticeViews.WordForm;
+import pebblestep.app.practice.PracticeViews.TakeRequest;
+import pebblestep.app.practice.PracticeViews.WordRequest;
 import pebblestep.app.practice.WordService;
 import pebblestep.app.quiz.QuizService;
 import pebblestep.app.students.StudentService;
-import pebblestep.app.students.StudentViews.StudentForm;
+import pebblestep.app.students.StudentViews.StudentRequest;
 import pebblestep.app.students.StudentViews.StudentView;
 import pebblestep.core.Identified;
 import pebblestep.core.climb.Ascent;
@@ -72,7 +72,7 @@ class DemoStudio {
     private final QuizService quiz;
     private final JsonMapper json;
     private final Clock clock;
-    private final PieceDocuments documents;
+    private final DemoDocuments documents;
     private final MadeUpPractice practised = new MadeUpPractice(SEED);
 
     DemoStudio(
@@ -97,7 +97,7 @@ class DemoStudio {
         this.plans = plans;
         this.quiz = quiz;
         this.json = json;
-        this.documents = new PieceDocuments(json);
+        this.documents = new DemoDocuments(json);
         this.clock = clock;
     }
 
@@ -117,23 +117,23 @@ class DemoStudio {
         StudentView student = students.add(studioId, form(player));
         PracticeVisitor visitor = new PracticeVisitor(student.id(), studioId);
         LocalDate today = LocalDate.now(clock);
-        List<TakeForm> takes = new ArrayList<>();
+        List<TakeRequest> takes = new ArrayList<>();
         pebblestep.core.passage.Player reader = students.player(studioId, student.id());
         RoutineView routine = routines.add(
                 studioId,
-                new RoutineForm(
+                new RoutineRequest(
                         player.name().split(" ")[0] + "’s scales",
                         null,
                         player.pieces().stream()
                                 .map(piece -> new RoutineStep(null, documents.document(piece), documents.climb(piece)))
                                 .toList()));
         for (int i = 0; i < player.pieces().size(); i++) {
-            Piece piece = player.pieces().get(i);
+            Given piece = player.pieces().get(i);
             StepView step = routine.steps().get(i);
             LocalDate first = today.minusDays(piece.firstDay());
             AssignmentView assignment = assignments.assign(
                     studioId,
-                    new AssignmentForm(
+                    new AssignmentRequest(
                             step.id(),
                             student.id(),
                             first,
@@ -149,7 +149,7 @@ class DemoStudio {
         beside(studioId, student, player, routine, today);
         if (!player.word().isEmpty()) {
             OffsetDateTime said = practised.time(today.minusDays(1));
-            words.say(visitor, new WordForm(practised.id(), player.word(), said));
+            words.say(visitor, new WordRequest(practised.id(), player.word(), said));
         }
         return student;
     }
@@ -160,7 +160,7 @@ class DemoStudio {
             notes.add(
                     studioId,
                     student.id(),
-                    new NoteForm(
+                    new NoteRequest(
                             today.minusDays(Long.parseLong(cells[0])),
                             cells[1],
                             cells.length > 2 ? cells[2] : "",
@@ -170,7 +170,7 @@ class DemoStudio {
             goals.add(
                     studioId,
                     student.id(),
-                    new RequiredForm(
+                    new RequiredRequest(
                             cells[0],
                             cells[1],
                             Integer.valueOf(cells[2]),
@@ -187,11 +187,11 @@ class DemoStudio {
             document.put("title", cells[1]);
             RoutineView alone = routines.add(
                     studioId,
-                    new RoutineForm(
+                    new RoutineRequest(
                             cells[1], null, List.of(new RoutineStep(null, document, json.valueToTree(step.climb())))));
             plans.give(
                     studioId,
-                    new KeyPlanForm(
+                    new KeyPlanRequest(
                             alone.id(),
                             List.of(student.id()),
                             Identified.of(KeyOrder.class, cells[2]),
@@ -214,10 +214,10 @@ class DemoStudio {
                 .toList();
     }
 
-    private StudentForm form(Player player) {
+    private StudentRequest form(Player player) {
         String[] lesson = player.lesson().split(" ");
         LocalDate day = LocalDate.now(clock).plusDays(Long.parseLong(lesson[0]));
-        return new StudentForm(
+        return new StudentRequest(
                 player.name(),
                 player.instrument(),
                 Level.of(player.level()),
@@ -230,9 +230,9 @@ class DemoStudio {
                 DemoPlan.CLASSES.get(player.name()));
     }
 
-    private static @Nullable GoalForm goal(Piece piece, LocalDate today) {
+    private static @Nullable GoalRequest goal(Given piece, LocalDate today) {
         if (piece.goal().isEmpty()) return null;
         String[] goal = piece.goal().split(" ");
-        return new GoalForm(new BigDecimal(goal[0]), today.plusDays(Long.parseLong(goal[1])));
+        return new GoalRequest(new BigDecimal(goal[0]), today.plusDays(Long.parseLong(goal[1])));
     }
 }

@@ -10,8 +10,8 @@ import java.util.List;
 import java.util.Random;
 import java.util.UUID;
 import pebblestep.app.assignments.AssignmentViews.AssignmentView;
-import pebblestep.app.demo.DemoPlan.Piece;
-import pebblestep.app.practice.PracticeViews.TakeForm;
+import pebblestep.app.demo.DemoPlan.Given;
+import pebblestep.app.practice.PracticeViews.TakeRequest;
 import pebblestep.core.climb.Ascent;
 import pebblestep.core.climb.Attempt;
 import pebblestep.core.climb.Position;
@@ -48,11 +48,11 @@ final class MadeUpPractice {
     }
 
     /** The takes of one piece: most days a handful, cleaner as the days go by, harder on higher rungs. */
-    List<TakeForm> of(
-            AssignmentView assignment, Ascent ascent, Piece piece, double daysAWeek, Player player, LocalDate today) {
+    List<TakeRequest> of(
+            AssignmentView assignment, Ascent ascent, Given piece, double daysAWeek, Player player, LocalDate today) {
         List<Position> walk = ascent.moves().route();
         List<Attempt> attempts = new ArrayList<>();
-        List<TakeForm> takes = new ArrayList<>();
+        List<TakeRequest> takes = new ArrayList<>();
         LocalDate rested = today.minusDays(1L + piece.restDays());
         LocalDate ends = assignment.endsOn();
         LocalDate last = ends == null || rested.isBefore(ends) ? rested : ends;
@@ -72,7 +72,7 @@ final class MadeUpPractice {
                 int seconds = 25 + random.nextInt(60);
                 List<PlayedPart> played = ClimbDocuments.played(ascent, standing.at());
                 attempts.add(new Attempt(bpm, ClimbDocuments.played(played), clean, day));
-                takes.add(new TakeForm(
+                takes.add(new TakeRequest(
                         id(),
                         assignment.id(),
                         bpm.value(),

@@ -10,8 +10,8 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
-import pebblestep.app.goals.GoalViews.RequiredForm;
 import pebblestep.app.goals.GoalViews.RequiredRead;
+import pebblestep.app.goals.GoalViews.RequiredRequest;
 import pebblestep.app.goals.GoalViews.RequiredText;
 import pebblestep.app.goals.GoalViews.RequiredView;
 import pebblestep.app.platform.Teacher;
@@ -33,7 +33,7 @@ class GoalController {
     @PostMapping("/api/students/{id}/required")
     @ResponseStatus(HttpStatus.CREATED)
     List<RequiredView> add(
-            @AuthenticationPrincipal Teacher teacher, @PathVariable long id, @Valid @RequestBody RequiredForm form) {
+            @AuthenticationPrincipal Teacher teacher, @PathVariable long id, @Valid @RequestBody RequiredRequest form) {
         return goals.add(teacher.studioId(), id, form);
     }
 

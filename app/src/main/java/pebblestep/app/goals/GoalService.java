@@ -10,8 +10,8 @@ import org.springframework.transaction.annotation.Transactional;
 import pebblestep.app.accounts.SettingsService;
 import pebblestep.app.assignments.AssignmentService;
 import pebblestep.app.goals.GoalViews.LineRefused;
-import pebblestep.app.goals.GoalViews.RequiredForm;
 import pebblestep.app.goals.GoalViews.RequiredRead;
+import pebblestep.app.goals.GoalViews.RequiredRequest;
 import pebblestep.app.goals.GoalViews.RequiredView;
 import pebblestep.app.platform.Fields;
 import pebblestep.app.platform.Problems;
@@ -97,7 +97,7 @@ public class GoalService {
 
     /** Adds a scale to a student's list. */
     @Transactional
-    public List<RequiredView> add(long studioId, long studentId, RequiredForm form) {
+    public List<RequiredView> add(long studioId, long studentId, RequiredRequest form) {
         students.get(studioId, studentId);
         keep(studioId, studentId, List.of(read(form)));
         return list(studioId, studentId);
@@ -160,7 +160,7 @@ public class GoalService {
         return scales.findByIdAndStudioId(id, studioId).orElseThrow(() -> Problems.notFound("required scale"));
     }
 
-    private static RequiredScale read(RequiredForm form) {
+    private static RequiredScale read(RequiredRequest form) {
         NoteName tonic = Fields.at("tonic", () -> NoteName.parse(form.tonic().strip()));
         Key key = Fields.at("tonic", () -> Key.of(tonic, Forms.of(form.form())));
         Fraction value = Fields.at("value", () -> Fraction.parse(form.value()));

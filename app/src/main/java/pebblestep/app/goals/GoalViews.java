@@ -9,7 +9,7 @@ import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
-import pebblestep.core.practice.RequiredScale;
+import pebblestep.core.practice.RequiredKind;
 
 /** What the API takes and shows of required scales. */
 public final class GoalViews {
@@ -22,7 +22,7 @@ public final class GoalViews {
      * @param value the note value, such as 1/8
      * @param bpm quarters a minute
      */
-    public record RequiredForm(
+    public record RequiredRequest(
             @NotBlank(message = "Give the key.") @Size(max = 4, message = "Write a key such as Bb.") String tonic,
             @NotBlank(message = "Choose a form.") @Size(max = 40, message = "Choose a form from the list.") String form,
             @NotNull(message = "Give the octaves.")
@@ -52,7 +52,7 @@ public final class GoalViews {
             String value,
             BigDecimal bpm,
             LocalDate date,
-            RequiredScale.Kind kind,
+            RequiredKind kind,
             String sentence) {}
 
     /** A line of a list that was not taken, and why. */

@@ -11,8 +11,8 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import pebblestep.app.keyplans.KeyPlanViews.KeyChoices;
-import pebblestep.app.keyplans.KeyPlanViews.KeyPlanForm;
 import pebblestep.app.keyplans.KeyPlanViews.KeyPlanPreview;
+import pebblestep.app.keyplans.KeyPlanViews.KeyPlanRequest;
 import pebblestep.app.keyplans.KeyPlanViews.KeyPlanView;
 import pebblestep.app.keyplans.KeyPlanViews.PlanDecision;
 import pebblestep.app.platform.Teacher;
@@ -29,18 +29,18 @@ class KeyPlanController {
     /** What a plan can be made of. */
     @GetMapping("/api/key-plans/choices")
     KeyChoices choices() {
-        return KeyPlanForms.choices();
+        return KeyPlanRequests.choices();
     }
 
     /** What each student will meet in a round; nothing is given. */
     @PostMapping("/api/key-plans/preview")
-    List<KeyPlanPreview> preview(@AuthenticationPrincipal Teacher teacher, @Valid @RequestBody KeyPlanForm form) {
+    List<KeyPlanPreview> preview(@AuthenticationPrincipal Teacher teacher, @Valid @RequestBody KeyPlanRequest form) {
         return plans.preview(teacher.studioId(), form);
     }
 
     @PostMapping("/api/key-plans")
     @ResponseStatus(HttpStatus.CREATED)
-    List<KeyPlanView> give(@AuthenticationPrincipal Teacher teacher, @Valid @RequestBody KeyPlanForm form) {
+    List<KeyPlanView> give(@AuthenticationPrincipal Teacher teacher, @Valid @RequestBody KeyPlanRequest form) {
         return plans.give(teacher.studioId(), form);
     }
 

@@ -75,7 +75,7 @@ class KeyPlanEventEntity {
             case LEARNED -> new KeyPlan.Learned(decidedOn);
             case SKIP -> new KeyPlan.Skip(decidedOn);
             case REPEAT -> new KeyPlan.Repeat(decidedOn);
-            case HOLD -> new KeyPlan.Hold(decidedOn);
+            case HOLD -> new KeyPlan.Stay(decidedOn);
             case GO_ON -> new KeyPlan.GoOn(decidedOn);
             case UNDO -> throw new IllegalStateException("what is taken back is left out");
         };

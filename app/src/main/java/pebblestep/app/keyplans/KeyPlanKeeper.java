@@ -144,7 +144,7 @@ class KeyPlanKeeper {
     }
 
     private void give(KeyPlanEntity entity, Planned planned, Window window, Player player) {
-        for (Planned.Piece piece : planned.pieces(
+        for (Planned.InPlan piece : planned.pieces(
                 window.tonic(), player, settings.of(entity.studioId).speech())) {
             if (piece.fitted() == null) continue;
             steps.give(

@@ -12,8 +12,8 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import pebblestep.app.accounts.SettingsService;
 import pebblestep.app.keyplans.KeyPlanEventEntity.Kind;
-import pebblestep.app.keyplans.KeyPlanViews.KeyPlanForm;
 import pebblestep.app.keyplans.KeyPlanViews.KeyPlanPreview;
+import pebblestep.app.keyplans.KeyPlanViews.KeyPlanRequest;
 import pebblestep.app.keyplans.KeyPlanViews.KeyPlanView;
 import pebblestep.app.keyplans.KeyPlanViews.Passed;
 import pebblestep.app.keyplans.KeyPlanViews.PlanDecision;
@@ -41,7 +41,7 @@ public class KeyPlanService {
     private final KeyPlanRepository plans;
     private final KeyPlanEventRepository events;
     private final KeyPlanKeeper keeper;
-    private final KeyPlanForms forms;
+    private final KeyPlanRequests forms;
     private final StudentService students;
     private final SettingsService settings;
     private final Clock clock;
@@ -50,7 +50,7 @@ public class KeyPlanService {
             KeyPlanRepository plans,
             KeyPlanEventRepository events,
             KeyPlanKeeper keeper,
-            KeyPlanForms forms,
+            KeyPlanRequests forms,
             StudentService students,
             SettingsService settings,
             Clock clock) {
@@ -65,7 +65,7 @@ public class KeyPlanService {
 
     /** What each student will meet in a round; nothing is given. */
     @Transactional(readOnly = true)
-    public List<KeyPlanPreview> preview(long studioId, KeyPlanForm form) {
+    public List<KeyPlanPreview> preview(long studioId, KeyPlanRequest form) {
         KeyPlanEntity entity = forms.read(studioId, form);
         Planned planned = Planned.of(entity, List.of());
         Speech speech = settings.of(studioId).speech();
@@ -86,7 +86,7 @@ public class KeyPlanService {
             NoteName tonic = plan.at(place);
             List<String> brings = new ArrayList<>();
             List<String> leftOut = new ArrayList<>();
-            for (Planned.Piece piece : planned.pieces(tonic, player, speech)) {
+            for (Planned.InPlan piece : planned.pieces(tonic, player, speech)) {
                 String key =
                         Passage.writtenKey(piece.key(), planned.named(), player).toString();
                 if (piece.fitted() == null) leftOut.add(key + ": " + piece.refusal());
@@ -112,7 +112,7 @@ public class KeyPlanService {
 
     /** Gives the plan to each of the students. */
     @Transactional
-    public List<KeyPlanView> give(long studioId, KeyPlanForm form) {
+    public List<KeyPlanView> give(long studioId, KeyPlanRequest form) {
         List<KeyPlanView> given = new ArrayList<>();
         for (long id : form.studentIds()) {
             StudentView student = students.get(studioId, id);
@@ -133,7 +133,7 @@ public class KeyPlanService {
     }
 
     /** A key a day is never for a beginner (common practice, no source). */
-    private static void require(StudentView student, KeyPlanForm form) {
+    private static void require(StudentView student, KeyPlanRequest form) {
         if (student.archived()) throw Refusal.of("studentIds", student.name() + " is put away. Take them back first.");
         boolean beginner = student.level() == Level.FIRST_OCTAVE;
         if (beginner && form.pace() == Pace.DAY) {

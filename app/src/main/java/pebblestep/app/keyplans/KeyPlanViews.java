@@ -30,7 +30,7 @@ public final class KeyPlanViews {
      * @param forms what each key brings
      * @param minutesADay minutes of each step a day
      */
-    public record KeyPlanForm(
+    public record KeyPlanRequest(
             @NotNull(message = "Choose a routine.") Long routineId,
             @NotEmpty(message = "Choose a student.")
                     @Size(max = MOST_AT_ONCE, message = "At most " + MOST_AT_ONCE + " students at once.")

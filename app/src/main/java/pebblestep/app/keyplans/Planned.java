@@ -49,18 +49,18 @@ record Planned(KeyPlan plan, List<PlanSteps.Template> steps, FormSet forms, Name
     }
 
     /** One step in one key: what fits the player, or why nothing does. */
-    record Piece(long stepId, Key key, @Nullable InKey fitted, String refusal) {}
+    record InPlan(long stepId, Key key, @Nullable InKey fitted, String refusal) {}
 
     /** Everything that a key brings to a player. */
-    List<Piece> pieces(NoteName tonic, Player player, Speech speech) {
-        List<Piece> pieces = new ArrayList<>();
+    List<InPlan> pieces(NoteName tonic, Player player, Speech speech) {
+        List<InPlan> pieces = new ArrayList<>();
         for (PlanSteps.Template template : steps) {
             for (Key key : forms.of(tonic, template.ascent().step().key().form())) {
                 try {
                     InKey fitted = InKey.of(template.ascent(), key, named, player, speech);
-                    pieces.add(new Piece(template.stepId(), key, fitted, ""));
+                    pieces.add(new InPlan(template.stepId(), key, fitted, ""));
                 } catch (Refusal e) {
-                    pieces.add(new Piece(template.stepId(), key, null, e.getMessage()));
+                    pieces.add(new InPlan(template.stepId(), key, null, e.getMessage()));
                 }
             }
         }

@@ -14,7 +14,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import pebblestep.app.lessons.LessonViews.LessonCard;
-import pebblestep.app.lessons.LessonViews.NoteForm;
+import pebblestep.app.lessons.LessonViews.NoteRequest;
 import pebblestep.app.lessons.LessonViews.NoteView;
 import pebblestep.app.lessons.LessonViews.ReportView;
 import pebblestep.app.platform.PageOf;
@@ -47,13 +47,14 @@ class LessonController {
 
     @PostMapping("/api/students/{id}/lesson-notes")
     @ResponseStatus(HttpStatus.CREATED)
-    NoteView write(@AuthenticationPrincipal Teacher teacher, @PathVariable long id, @Valid @RequestBody NoteForm form) {
+    NoteView write(
+            @AuthenticationPrincipal Teacher teacher, @PathVariable long id, @Valid @RequestBody NoteRequest form) {
         return notes.add(teacher.studioId(), id, form);
     }
 
     @PutMapping("/api/lesson-notes/{id}")
     NoteView change(
-            @AuthenticationPrincipal Teacher teacher, @PathVariable long id, @Valid @RequestBody NoteForm form) {
+            @AuthenticationPrincipal Teacher teacher, @PathVariable long id, @Valid @RequestBody NoteRequest form) {
         return notes.change(teacher.studioId(), id, form);
     }
 

@@ -7,7 +7,7 @@ import java.util.Optional;
 import org.springframework.data.domain.Sort;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import pebblestep.app.lessons.LessonViews.NoteForm;
+import pebblestep.app.lessons.LessonViews.NoteRequest;
 import pebblestep.app.lessons.LessonViews.NoteView;
 import pebblestep.app.lessons.LessonViews.ToParents;
 import pebblestep.app.platform.PageOf;
@@ -56,7 +56,7 @@ public class LessonNotes {
 
     /** Writes a note down. */
     @Transactional
-    public NoteView add(long studioId, long studentId, NoteForm form) {
+    public NoteView add(long studioId, long studentId, NoteRequest form) {
         students.get(studioId, studentId);
         LessonNoteEntity note = new LessonNoteEntity();
         note.studioId = studioId;
@@ -68,7 +68,7 @@ public class LessonNotes {
 
     /** Changes a note; refuses when it has been changed since the version the form was loaded in. */
     @Transactional
-    NoteView change(long studioId, long id, NoteForm form) {
+    NoteView change(long studioId, long id, NoteRequest form) {
         LessonNoteEntity note =
                 notes.findByIdAndStudioId(id, studioId).orElseThrow(() -> Problems.notFound("lesson note"));
         if (form.version() == null || form.version() != note.version) {
@@ -78,7 +78,7 @@ public class LessonNotes {
         return view(notes.saveAndFlush(note));
     }
 
-    private void fill(LessonNoteEntity note, NoteForm form) {
+    private void fill(LessonNoteEntity note, NoteRequest form) {
         note.text = form.text().strip();
         note.toParents = form.toParents() == null ? "" : form.toParents().strip();
         if (note.text.isEmpty() && note.toParents.isEmpty()) {

@@ -171,7 +171,9 @@ class LessonService {
         Ascent ascent = now.ascent();
         boolean isNew = !assigned.schedule().from().isBefore(since);
         int left = ascent.moves().routeFrom(now.at()).size();
-        int leftThen = then.ascent().equals(ascent) ? ascent.moves().routeFrom(then.at()).size() : left;
+        int leftThen = then.ascent().equals(ascent)
+                ? ascent.moves().routeFrom(then.at()).size()
+                : left;
         String move = isNew ? "new" : now.at().equals(then.at()) ? "same" : left < leftThen ? "up" : "down";
         return new MovedView(
                 assigned.id(),

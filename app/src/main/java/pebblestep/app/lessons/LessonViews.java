@@ -80,7 +80,7 @@ public final class LessonViews {
      * @param toParents the part that the parents' page shows
      * @param version the version that was loaded; not needed for a new one
      */
-    public record NoteForm(
+    public record NoteRequest(
             @Nullable LocalDate heldOn,
             @NotNull(message = "Write something down.")
                     @Size(max = 2000, message = "A note has at most 2000 characters.")

@@ -13,16 +13,16 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import pebblestep.app.platform.PracticeVisitor;
-import pebblestep.app.practice.PracticeViews.LatencyForm;
+import pebblestep.app.practice.PracticeViews.LatencyRequest;
 import pebblestep.app.practice.PracticeViews.LatencyView;
-import pebblestep.app.practice.PracticeViews.SimulatedForm;
-import pebblestep.app.practice.PracticeViews.TakeForm;
-import pebblestep.app.practice.PracticeViews.TapsForm;
+import pebblestep.app.practice.PracticeViews.SimulatedRequest;
+import pebblestep.app.practice.PracticeViews.TakeRequest;
+import pebblestep.app.practice.PracticeViews.TapsRequest;
 import pebblestep.app.practice.PracticeViews.TapsView;
 import pebblestep.app.practice.PracticeViews.Today;
 import pebblestep.app.practice.PracticeViews.TodayItem;
 import pebblestep.app.practice.PracticeViews.Week;
-import pebblestep.app.practice.PracticeViews.WordForm;
+import pebblestep.app.practice.PracticeViews.WordRequest;
 import pebblestep.exchange.PassageDocument;
 
 /** The practice of the student whose link it is, and of nobody else. */
@@ -64,7 +64,7 @@ class PracticeController {
     TapsView taps(
             @AuthenticationPrincipal PracticeVisitor visitor,
             @PathVariable long id,
-            @Valid @RequestBody TapsForm form) {
+            @Valid @RequestBody TapsRequest form) {
         return taps.taps(visitor, id, form);
     }
 
@@ -73,25 +73,25 @@ class PracticeController {
     TapsView simulated(
             @AuthenticationPrincipal PracticeVisitor visitor,
             @PathVariable long id,
-            @Valid @RequestBody SimulatedForm form) {
+            @Valid @RequestBody SimulatedRequest form) {
         return taps.simulated(visitor, id, form);
     }
 
     /** How late sounds are heard, by taps along with a steady click; nothing is kept. */
     @PostMapping("/latency")
-    LatencyView latency(@Valid @RequestBody LatencyForm form) {
+    LatencyView latency(@Valid @RequestBody LatencyRequest form) {
         return taps.latency(form);
     }
 
     @PostMapping("/takes")
-    TodayItem log(@AuthenticationPrincipal PracticeVisitor visitor, @Valid @RequestBody TakeForm form) {
+    TodayItem log(@AuthenticationPrincipal PracticeVisitor visitor, @Valid @RequestBody TakeRequest form) {
         return room.log(visitor, form);
     }
 
     /** A line to the teacher; stored once, however often it is sent. */
     @PostMapping("/words")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void say(@AuthenticationPrincipal PracticeVisitor visitor, @Valid @RequestBody WordForm form) {
+    void say(@AuthenticationPrincipal PracticeVisitor visitor, @Valid @RequestBody WordRequest form) {
         words.say(visitor, form);
     }
 }

@@ -22,7 +22,7 @@ import pebblestep.app.platform.Fields;
 import pebblestep.app.platform.PageOf;
 import pebblestep.app.platform.PracticeVisitor;
 import pebblestep.app.platform.Problems;
-import pebblestep.app.practice.PracticeViews.TakeForm;
+import pebblestep.app.practice.PracticeViews.TakeRequest;
 import pebblestep.app.practice.PracticeViews.TakeView;
 import pebblestep.app.students.StudentService;
 import pebblestep.core.Refusal;
@@ -70,7 +70,7 @@ public class PracticeService implements CleanShares {
      * being stored by another request at this moment.
      */
     @Transactional
-    public Progress store(PracticeVisitor visitor, Assigned assigned, Player player, TakeForm form) {
+    public Progress store(PracticeVisitor visitor, Assigned assigned, Player player, TakeRequest form) {
         if (isStored(visitor, form.clientId())) return progress.of(assigned, player);
         return progress.add(assigned, takes.saveAndFlush(entity(visitor, form)), player);
     }
@@ -82,8 +82,8 @@ public class PracticeService implements CleanShares {
 
     /** Stores many takes of one student at once; those that are stored already are left as they are. */
     @Transactional
-    public void logAll(PracticeVisitor visitor, List<TakeForm> forms) {
-        for (TakeForm form : forms) {
+    public void logAll(PracticeVisitor visitor, List<TakeRequest> forms) {
+        for (TakeRequest form : forms) {
             if (!isStored(visitor, form.clientId())) {
                 takes.save(entity(visitor, form));
             }
@@ -91,7 +91,7 @@ public class PracticeService implements CleanShares {
         progress.rebuildAll(assignments.all(visitor.studioId(), visitor.studentId()));
     }
 
-    private TakeEntity entity(PracticeVisitor visitor, TakeForm form) {
+    private TakeEntity entity(PracticeVisitor visitor, TakeRequest form) {
         StudentsTime at = StudentsTime.of(form.takenAt(), clock);
         TakeEntity take = new TakeEntity();
         take.studioId = visitor.studioId();
@@ -112,7 +112,7 @@ public class PracticeService implements CleanShares {
         return take;
     }
 
-    private static @Nullable String played(TakeForm form) {
+    private static @Nullable String played(TakeRequest form) {
         if (form.played() == null || form.played().isEmpty()) return null;
         try {
             return ClimbDocuments.writePlayed(ClimbDocuments.played(form.played()));

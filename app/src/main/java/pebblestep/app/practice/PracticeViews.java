@@ -13,10 +13,10 @@ import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import pebblestep.core.metronome.Laps;
 import pebblestep.core.practice.Cautions;
-import pebblestep.core.practice.Judgement;
+import pebblestep.core.practice.JudgementKind;
 import pebblestep.core.practice.Outcome;
+import pebblestep.core.practice.Purpose;
 import pebblestep.core.practice.TapCheck;
-import pebblestep.core.practice.TodayList;
 import pebblestep.exchange.ClimbDocuments.PlayedPart;
 import pebblestep.exchange.SlippedDocument;
 
@@ -31,7 +31,7 @@ public final class PracticeViews {
      * @param slipped what slipped, where the student said it
      * @param seconds how long it took
      */
-    public record TakeForm(
+    public record TakeRequest(
             @NotNull(message = "Give the take an id.") UUID clientId,
             @NotNull(message = "Name the assignment.") Long assignmentId,
             @NotNull(message = "Give the tempo.") BigDecimal bpm,
@@ -47,7 +47,7 @@ public final class PracticeViews {
         static final int MOST_SECONDS = 3600;
 
         /** A take of which no more is known than how it went. */
-        public TakeForm(
+        public TakeRequest(
                 UUID clientId,
                 long assignmentId,
                 BigDecimal bpm,
@@ -60,7 +60,7 @@ public final class PracticeViews {
     }
 
     /** A line to the teacher, with the id its client made for it and the student's own time. */
-    public record WordForm(
+    public record WordRequest(
             @NotNull(message = "Give the line an id.") UUID clientId,
             @NotBlank(message = "Write a line.") @Size(max = 500, message = "A line has at most 500 characters.")
                     String text,
@@ -144,10 +144,10 @@ public final class PracticeViews {
     public record ToPlayPart(List<BigDecimal> rungs, RungToPlay here, int repetitions, long minutes) {}
 
     /** Why it is on the list of the day: what it is for, and that in a sentence. */
-    public record ReasonPart(TodayList.Kind purpose, String sentence) {}
+    public record ReasonPart(Purpose purpose, String sentence) {}
 
     /** Where the student stands on it: clean takes in a row of those that pass the rung, and what that says. */
-    public record StandingPart(int cleanInRow, int cleanToPass, Judgement.Kind kind, String sentence) {}
+    public record StandingPart(int cleanInRow, int cleanToPass, JudgementKind kind, String sentence) {}
 
     /**
      * What the day has brought so far.
@@ -184,7 +184,7 @@ public final class PracticeViews {
     public record StatePart(
             int rung,
             int cleanInRow,
-            Judgement.Kind kind,
+            JudgementKind kind,
             String sentence,
             @Nullable Integer clean,
             @Nullable Integer under,
@@ -214,7 +214,7 @@ public final class PracticeViews {
             List<Today> days, List<AheadView> ahead, List<LapsView> runs, LatencyTest latencyTest, boolean simulated) {}
 
     /** Taps along with a steady click: milliseconds from the first click as it was meant. */
-    public record LatencyForm(
+    public record LatencyRequest(
             @NotNull(message = "Give the taps.") @Size(max = 100, message = "At most 100 taps at once.")
                     List<@NotNull Double> taps) {}
 
@@ -222,7 +222,7 @@ public final class PracticeViews {
     public record LatencyView(double ms, double spreadMs, String sentence) {}
 
     /** A made-up player who taps along. */
-    public record SimulatedForm(
+    public record SimulatedRequest(
             @NotNull(message = "Give the tempo.") BigDecimal bpm,
             @Nullable String at,
             @NotNull(message = "Choose a player.") MadeUpPlayer player) {}
@@ -232,7 +232,7 @@ public final class PracticeViews {
      *
      * @param at the rung that was played; where the student stands without one
      */
-    public record TapsForm(
+    public record TapsRequest(
             @NotNull(message = "Give the tempo.") BigDecimal bpm,
             @Nullable String at,
             @NotNull(message = "Give the taps.") @Size(max = TapCheck.MOST_TAPS, message = "At most 1000 taps at once.")

@@ -275,10 +275,10 @@ public class ProgressStore {
     }
 
     private static Logbook logbook(Collection<Assigned> assigned, List<TakeRepository.Row> rows) {
-        List<Logbook.Line> lines = new ArrayList<>();
+        List<Logbook.Row> lines = new ArrayList<>();
         for (Assigned one : assigned) {
             for (Decided decided : one.decisions()) {
-                lines.add(new Logbook.Line(one.id(), decided.at(), new Decision(decided.event())));
+                lines.add(new Logbook.Row(one.id(), decided.at(), new Decision(decided.event())));
             }
         }
         // A student plays the same rungs again and again, so each is read once.
@@ -288,7 +288,7 @@ public class ProgressStore {
                     row.played() == null ? List.of() : read.computeIfAbsent(row.played(), ClimbDocuments::playedFrom);
             Slipped slipped = row.slipped() == null ? Slipped.NOTHING : SlippedDocument.parse(row.slipped());
             Take take = new Take(Bpm.of(row.bpm()), others, row.outcome(), row.takenOn(), slipped);
-            lines.add(new Logbook.Line(row.assignmentId(), row.takenAt(), take));
+            lines.add(new Logbook.Row(row.assignmentId(), row.takenAt(), take));
         }
         return Logbook.of(lines);
     }

@@ -32,7 +32,7 @@ import pebblestep.app.practice.PracticeViews.AheadView;
 import pebblestep.app.practice.PracticeViews.LapPart;
 import pebblestep.app.practice.PracticeViews.LapsView;
 import pebblestep.app.practice.PracticeViews.LatencyTest;
-import pebblestep.app.practice.PracticeViews.TakeForm;
+import pebblestep.app.practice.PracticeViews.TakeRequest;
 import pebblestep.app.practice.PracticeViews.Today;
 import pebblestep.app.practice.PracticeViews.TodayItem;
 import pebblestep.app.practice.PracticeViews.Week;
@@ -49,6 +49,7 @@ import pebblestep.core.passage.Step;
 import pebblestep.core.practice.Cautions;
 import pebblestep.core.practice.Latency;
 import pebblestep.core.practice.Progress;
+import pebblestep.core.practice.Purpose;
 import pebblestep.core.practice.TodayList;
 import pebblestep.core.rhythm.Bpm;
 import pebblestep.core.rhythm.Speech;
@@ -240,7 +241,7 @@ class RoomService {
     }
 
     /** Stores a take once, however often it is sent, and answers with where the student stands after it. */
-    public TodayItem log(PracticeVisitor visitor, TakeForm form) {
+    public TodayItem log(PracticeVisitor visitor, TakeRequest form) {
         try {
             return writing.execute(status -> store(visitor, form));
         } catch (DataIntegrityViolationException e) {
@@ -250,7 +251,7 @@ class RoomService {
         }
     }
 
-    private TodayItem store(PracticeVisitor visitor, TakeForm form) {
+    private TodayItem store(PracticeVisitor visitor, TakeRequest form) {
         Assigned assigned = practice.find(visitor, form.assignmentId());
         Room room = room(visitor);
         return after(assigned, room, practice.store(visitor, assigned, room.player, form));
@@ -260,8 +261,8 @@ class RoomService {
     private TodayItem after(Assigned assigned, Room room, Progress progress) {
         LocalDate day = LocalDate.now(clock);
         RoomWorkings work = new RoomWorkings(assigned, progress, room.player, room.speech);
-        TodayList.Line line = new TodayList.Line(
-                assigned.id(), TodayList.Kind.LEARNING, work.load(day).repetitions(), "");
+        TodayList.Row line = new TodayList.Row(
+                assigned.id(), Purpose.LEARNING, work.load(day).repetitions(), "");
         return work.item(day, takes.secondsOf(assigned.id(), early(), day), line);
     }
 

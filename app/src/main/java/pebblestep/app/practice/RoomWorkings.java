@@ -93,13 +93,13 @@ final class RoomWorkings {
     }
 
     /** As the list of a day asks about it. */
-    TodayList.Piece piece(LocalDate day) {
-        return new TodayList.Piece(
+    TodayList.Due piece(LocalDate day) {
+        return new TodayList.Due(
                 assigned.id(), assigned.title(), progress.settled(day), assigned.schedule(), load(day));
     }
 
     /** How it stands on a day, and why it is on the list. */
-    TodayItem item(LocalDate day, long seconds, TodayList.Line line) {
+    TodayItem item(LocalDate day, long seconds, TodayList.Row line) {
         Standing standing = progress.standing().on(day);
         Judgement judgement = Judgement.of(progress, day, speech);
         Ascent ascent = standing.ascent();

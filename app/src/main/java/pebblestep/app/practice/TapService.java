@@ -4,11 +4,11 @@ import java.util.List;
 import org.springframework.stereotype.Service;
 import pebblestep.app.platform.Fields;
 import pebblestep.app.platform.PracticeVisitor;
-import pebblestep.app.practice.PracticeViews.LatencyForm;
+import pebblestep.app.practice.PracticeViews.LatencyRequest;
 import pebblestep.app.practice.PracticeViews.LatencyView;
-import pebblestep.app.practice.PracticeViews.SimulatedForm;
+import pebblestep.app.practice.PracticeViews.SimulatedRequest;
 import pebblestep.app.practice.PracticeViews.TapView;
-import pebblestep.app.practice.PracticeViews.TapsForm;
+import pebblestep.app.practice.PracticeViews.TapsRequest;
 import pebblestep.app.practice.PracticeViews.TapsView;
 import pebblestep.core.passage.Passage;
 import pebblestep.core.practice.Latency;
@@ -26,13 +26,13 @@ class TapService {
     }
 
     /** Holds taps against the notes of a rung. */
-    TapsView taps(PracticeVisitor visitor, long assignmentId, TapsForm form) {
+    TapsView taps(PracticeVisitor visitor, long assignmentId, TapsRequest form) {
         Bpm bpm = Fields.at("bpm", () -> Bpm.of(form.bpm()));
         return view(TapCheck.of(room.tapped(visitor, assignmentId, form.at(), bpm), form.taps()));
     }
 
     /** What a made-up player's taps say, whose fault is known beforehand; in the demo only. */
-    TapsView simulated(PracticeVisitor visitor, long assignmentId, SimulatedForm form) {
+    TapsView simulated(PracticeVisitor visitor, long assignmentId, SimulatedRequest form) {
         room.requireSimulated();
         Bpm bpm = Fields.at("bpm", () -> Bpm.of(form.bpm()));
         Passage passage = room.tapped(visitor, assignmentId, form.at(), bpm);
@@ -40,7 +40,7 @@ class TapService {
     }
 
     /** How late sounds are heard. */
-    LatencyView latency(LatencyForm form) {
+    LatencyView latency(LatencyRequest form) {
         Latency latency = Latency.of(form.taps());
         return new LatencyView(Rounded.of(latency.millis()), Rounded.of(latency.spreadMillis()), latency.sentence());
     }

@@ -11,7 +11,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import pebblestep.app.platform.PageOf;
 import pebblestep.app.platform.PracticeVisitor;
-import pebblestep.app.practice.PracticeViews.WordForm;
+import pebblestep.app.practice.PracticeViews.WordRequest;
 import pebblestep.app.practice.PracticeViews.WordView;
 import pebblestep.app.students.StudentService;
 
@@ -29,7 +29,7 @@ public class WordService {
     }
 
     /** Stores a line once, however often it is sent. */
-    public void say(PracticeVisitor visitor, WordForm form) {
+    public void say(PracticeVisitor visitor, WordRequest form) {
         if (words.existsByStudentIdAndClientId(visitor.studentId(), form.clientId())) return;
         try {
             words.save(entity(visitor, form));
@@ -39,7 +39,7 @@ public class WordService {
         }
     }
 
-    private WordEntity entity(PracticeVisitor visitor, WordForm form) {
+    private WordEntity entity(PracticeVisitor visitor, WordRequest form) {
         StudentsTime at = StudentsTime.of(form.saidAt(), clock);
         WordEntity word = new WordEntity();
         word.studioId = visitor.studioId();

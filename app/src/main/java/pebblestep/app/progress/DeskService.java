@@ -1,6 +1,5 @@
 package pebblestep.app.progress;
 
-import pebblestep.core.climb.Spans;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.time.LocalTime;
@@ -26,17 +25,18 @@ import pebblestep.app.practice.PracticeService.LastTake;
 import pebblestep.app.practice.PracticeViews.WordView;
 import pebblestep.app.practice.ProgressStore;
 import pebblestep.app.practice.WordService;
-import pebblestep.app.progress.ProgressViews.DeskLine;
 import pebblestep.app.progress.ProgressViews.DeskPage;
+import pebblestep.app.progress.ProgressViews.DeskRow;
 import pebblestep.app.progress.ProgressViews.DeskWork;
 import pebblestep.app.progress.ProgressViews.LastTakeView;
 import pebblestep.app.progress.ProgressViews.VerdictCount;
 import pebblestep.app.students.StudentService;
 import pebblestep.app.students.StudentViews.StudentView;
 import pebblestep.core.Refusal;
+import pebblestep.core.climb.Spans;
 import pebblestep.core.forecast.Pace;
 import pebblestep.core.passage.Player;
-import pebblestep.core.practice.Judgement;
+import pebblestep.core.practice.JudgementKind;
 import pebblestep.core.practice.Progress;
 import pebblestep.core.rhythm.Speech;
 
@@ -82,8 +82,8 @@ public class DeskService {
 
     /** A student with the verdicts on what they work on, neediest first; said in full only where it is shown. */
     private record Seen(StudentView student, @Nullable LocalTime lesson, List<DeskWorkings> works) {
-        Judgement.Kind need() {
-            return works.isEmpty() ? Judgement.Kind.REACHED : works.get(0).kind();
+        JudgementKind need() {
+            return works.isEmpty() ? JudgementKind.REACHED : works.get(0).kind();
         }
     }
 
@@ -99,13 +99,13 @@ public class DeskService {
      * @param verdict only those with a verdict of this kind, and only that; everybody without
      */
     @Transactional(readOnly = true)
-    public DeskPage desk(long studioId, int page, Judgement.@Nullable Kind verdict) {
+    public DeskPage desk(long studioId, int page, @Nullable JudgementKind verdict) {
         if (page < 0) throw Refusal.of("page", "Pages are counted from 0.");
         LocalDate today = LocalDate.now(clock);
         List<StudentView> everybody = students.everybody(studioId);
         List<Long> ids = everybody.stream().map(StudentView::id).toList();
         List<Seen> seen = seen(studioId, everybody, ids, today);
-        Map<Judgement.Kind, Integer> counts = new LinkedHashMap<>();
+        Map<JudgementKind, Integer> counts = new LinkedHashMap<>();
         for (Seen one : seen) {
             one.works().stream()
                     .map(DeskWorkings::kind)
@@ -126,7 +126,7 @@ public class DeskService {
                         .toList());
     }
 
-    private static Stream<Seen> chosen(List<Seen> seen, Judgement.@Nullable Kind verdict) {
+    private static Stream<Seen> chosen(List<Seen> seen, @Nullable JudgementKind verdict) {
         if (verdict == null) return seen.stream();
         return seen.stream()
                 .map(one -> new Seen(
@@ -162,12 +162,12 @@ public class DeskService {
                 .toList();
     }
 
-    private List<DeskLine> lines(long studioId, List<Seen> shown, LocalDate today) {
+    private List<DeskRow> lines(long studioId, List<Seen> shown, LocalDate today) {
         List<Long> ids = shown.stream().map(one -> one.student().id()).toList();
         Map<Long, LastTake> last = practice.last(studioId, ids);
         Map<Long, WordView> said = words.last(studioId, ids, today.minusDays(WORD_DAYS));
         return shown.stream()
-                .map(one -> new DeskLine(
+                .map(one -> new DeskRow(
                         one.student().id(),
                         one.student().name(),
                         one.student().instrument().name(),

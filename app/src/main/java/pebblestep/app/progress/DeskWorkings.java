@@ -16,7 +16,7 @@ import pebblestep.core.climb.Standing;
 import pebblestep.core.forecast.Pace;
 import pebblestep.core.passage.Player;
 import pebblestep.core.passage.StepWords;
-import pebblestep.core.practice.Judgement;
+import pebblestep.core.practice.JudgementKind;
 import pebblestep.core.practice.KeyPath;
 import pebblestep.core.practice.Progress;
 import pebblestep.core.practice.Verdict;
@@ -32,20 +32,20 @@ record DeskWorkings(
             Assigned assigned, Progress progress, Pace.Seen studio, Player player, LocalDate today, Speech speech) {
         Verdict verdict =
                 Verdict.of(progress, assigned.schedule(), assigned.goal().orElse(null), studio, player, today, speech);
-        boolean shown = assigned.schedule().isOpen(today) || verdict.kind() == Judgement.Kind.SLIPPING;
+        boolean shown = assigned.schedule().isOpen(today) || verdict.kind() == JudgementKind.SLIPPING;
         return shown
                 ? Optional.of(new DeskWorkings(
                         assigned, progress, player, verdict, progress.standing().on(today), speech))
                 : Optional.empty();
     }
 
-    Judgement.Kind kind() {
+    JudgementKind kind() {
         return verdict.kind();
     }
 
     DeskWork view() {
         Ascent ascent = standing.ascent();
-        boolean picks = verdict.kind() == Judgement.Kind.PICK;
+        boolean picks = verdict.kind() == JudgementKind.PICK;
         return new DeskWork(
                 assigned.id(),
                 assigned.title(),
@@ -67,12 +67,14 @@ record DeskWorkings(
     private List<DecisionView> decisions() {
         Ascent ascent = standing.ascent();
         List<DecisionView> decisions = new ArrayList<>();
-        ascent.moves().back(standing.at())
-                .ifPresent(at ->
-                        decisions.add(new DecisionView(RungDecision.BACK, ascent.words(speech).at(at), at.rungs())));
-        ascent.moves().next(standing.at())
-                .ifPresent(
-                        at -> decisions.add(new DecisionView(RungDecision.ON, ascent.words(speech).at(at), at.rungs())));
+        ascent.moves()
+                .back(standing.at())
+                .ifPresent(at -> decisions.add(
+                        new DecisionView(RungDecision.BACK, ascent.words(speech).at(at), at.rungs())));
+        ascent.moves()
+                .next(standing.at())
+                .ifPresent(at -> decisions.add(
+                        new DecisionView(RungDecision.ON, ascent.words(speech).at(at), at.rungs())));
         Spans.shorter(ascent, standing.at()).ifPresent(spans -> decisions.add(decision(RungDecision.SHORTEN, spans)));
         Spans.wider(ascent, standing.at()).ifPresent(spans -> decisions.add(decision(RungDecision.WIDEN, spans)));
         return decisions;

@@ -215,7 +215,8 @@ class ForecastService {
         Forecast forecast = Forecast.of(bests, goal, estimate, today);
         List<MilestoneView> milestones =
                 forecast.now().map(now -> Milestones.of(ascent, at, now, goal, today)).orElse(List.of()).stream()
-                        .map(one -> new MilestoneView(one.by(), one.at().rungs(), ascent.words(speech).at(one.at())))
+                        .map(one -> new MilestoneView(
+                                one.by(), one.at().rungs(), ascent.words(speech).at(one.at())))
                         .toList();
         return new GoalForecast(
                 goal.tempo().bpm().value(),

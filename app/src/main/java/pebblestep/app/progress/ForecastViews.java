@@ -11,8 +11,8 @@ import pebblestep.app.bench.ClimbViews.MoveView;
 import pebblestep.app.bench.ClimbViews.Practice;
 import pebblestep.app.bench.ClimbViews.ProspectView;
 import pebblestep.app.bench.ClimbViews.RungView;
-import pebblestep.core.forecast.Forecast;
-import pebblestep.core.practice.Judgement;
+import pebblestep.core.forecast.ForecastKind;
+import pebblestep.core.practice.JudgementKind;
 import pebblestep.exchange.ClimbDocument;
 import tools.jackson.databind.JsonNode;
 
@@ -60,7 +60,7 @@ public final class ForecastViews {
      * @param moves what leads up from there
      */
     public record StandsView(
-            Judgement.Kind kind, String sentence, List<Integer> at, RungView here, int left, List<MoveView> moves) {}
+            JudgementKind kind, String sentence, List<Integer> at, RungView here, int left, List<MoveView> moves) {}
 
     /**
      * How much is practised, as it is planned and was seen.
@@ -91,7 +91,7 @@ public final class ForecastViews {
             BigDecimal bpm,
             LocalDate date,
             String value,
-            Forecast.Kind kind,
+            ForecastKind kind,
             String sentence,
             @Nullable Double now,
             @Nullable Double neededAWeek,

@@ -1,6 +1,5 @@
 package pebblestep.app.progress;
 
-import pebblestep.app.platform.Archive;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
@@ -17,6 +16,7 @@ import pebblestep.app.assignments.Assigned;
 import pebblestep.app.assignments.AssignmentService;
 import pebblestep.app.bench.StudioPaces;
 import pebblestep.app.keyplans.KeyPlanService;
+import pebblestep.app.platform.Archive;
 import pebblestep.app.platform.Found;
 import pebblestep.app.platform.PageOf;
 import pebblestep.app.platform.Problems;
@@ -24,7 +24,7 @@ import pebblestep.app.practice.PracticeService;
 import pebblestep.app.practice.ProgressStore;
 import pebblestep.app.progress.ProgressViews.FormView;
 import pebblestep.app.progress.ProgressViews.GridCell;
-import pebblestep.app.progress.ProgressViews.GridLine;
+import pebblestep.app.progress.ProgressViews.GridRow;
 import pebblestep.app.progress.ProgressViews.HistoryDay;
 import pebblestep.app.progress.ProgressViews.HistoryPiece;
 import pebblestep.app.progress.ProgressViews.KeyGrid;
@@ -147,8 +147,8 @@ public class KeyPathService {
         LocalDate today = LocalDate.now(clock);
         List<NoteName> order = KeyOrder.fourths();
         Speech speech = settings.of(studioId).speech();
-        List<GridLine> lines = onPage.items().stream()
-                .map(student -> new GridLine(
+        List<GridRow> lines = onPage.items().stream()
+                .map(student -> new GridRow(
                         student.id(),
                         student.name(),
                         student.instrument().name(),

@@ -23,7 +23,7 @@ import pebblestep.app.progress.ProgressViews.KeyGrid;
 import pebblestep.app.progress.ProgressViews.KeyHistory;
 import pebblestep.app.progress.ProgressViews.KeyPathView;
 import pebblestep.app.progress.ProgressViews.Spanning;
-import pebblestep.core.practice.Judgement;
+import pebblestep.core.practice.JudgementKind;
 
 /** What the takes say: to the teacher of all students, to a student of their own. */
 @RestController
@@ -45,7 +45,7 @@ class ProgressController {
     DeskPage desk(
             @AuthenticationPrincipal Teacher teacher,
             @RequestParam(defaultValue = "0") int page,
-            @RequestParam(required = false) Judgement.@Nullable Kind verdict) {
+            @RequestParam(required = false) @Nullable JudgementKind verdict) {
         return desk.desk(teacher.studioId(), page, verdict);
     }
 

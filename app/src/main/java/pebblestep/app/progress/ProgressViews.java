@@ -9,7 +9,7 @@ import org.jspecify.annotations.Nullable;
 import pebblestep.app.bench.ClimbViews.MoveView;
 import pebblestep.app.practice.PracticeViews.WordView;
 import pebblestep.core.Identified;
-import pebblestep.core.practice.Judgement;
+import pebblestep.core.practice.JudgementKind;
 import pebblestep.core.practice.Outcome;
 
 /** What the takes say, as shown. */
@@ -47,7 +47,7 @@ public final class ProgressViews {
             @Nullable BigDecimal bestBpm,
             @Nullable Double bestNotesPerSecond,
             int rings,
-            Judgement.Kind kind,
+            JudgementKind kind,
             String sentence,
             List<String> advice,
             List<MoveView> picks,
@@ -61,7 +61,7 @@ public final class ProgressViews {
      * @param word what they wrote to the teacher last, within a week
      * @param lesson the time of today's lesson
      */
-    public record DeskLine(
+    public record DeskRow(
             long studentId,
             String name,
             String instrument,
@@ -71,14 +71,14 @@ public final class ProgressViews {
             List<DeskWork> works) {}
 
     /** How many students have a verdict of a kind. */
-    public record VerdictCount(Judgement.Kind kind, int students) {}
+    public record VerdictCount(JudgementKind kind, int students) {}
 
     /**
      * A page of the desk.
      *
      * @param counts the verdicts of the whole studio, neediest first
      */
-    public record DeskPage(List<DeskLine> items, int page, int pages, long total, List<VerdictCount> counts) {}
+    public record DeskPage(List<DeskRow> items, int page, int pages, long total, List<VerdictCount> counts) {}
 
     /** Whether the range gets wider, or shorter. */
     public record Spanning(@NotNull(message = "Say whether it gets wider.") Boolean wider) {}
@@ -93,7 +93,7 @@ public final class ProgressViews {
             @Nullable BigDecimal bestBpm,
             @Nullable Double bestNotesPerSecond,
             @Nullable LocalDate lastDay,
-            Judgement.Kind kind,
+            JudgementKind kind,
             String sentence,
             @Nullable String fading,
             List<String> slips) {}
@@ -119,10 +119,10 @@ public final class ProgressViews {
     public record GridCell(int rings, int forms, boolean fading, List<String> sentences) {}
 
     /** A student's keys, in the order of the grid. */
-    public record GridLine(long studentId, String name, String instrument, List<GridCell> cells) {}
+    public record GridRow(long studentId, String name, String instrument, List<GridCell> cells) {}
 
     /** Students by keys. */
-    public record KeyGrid(List<String> keys, int mostRings, List<GridLine> items, int page, int pages, long total) {}
+    public record KeyGrid(List<String> keys, int mostRings, List<GridRow> items, int page, int pages, long total) {}
 
     /**
      * A day in one key.

@@ -12,7 +12,7 @@ import java.time.LocalDate;
 import org.hibernate.annotations.Immutable;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
-import pebblestep.core.quiz.Question;
+import pebblestep.core.quiz.QuestionKind;
 
 /** One answer; never changed. */
 @Entity
@@ -28,7 +28,7 @@ class QuizAnswerEntity {
 
     @Enumerated(EnumType.STRING)
     @JdbcTypeCode(SqlTypes.VARCHAR)
-    Question.Kind kind;
+    QuestionKind kind;
 
     String tonic;
     String form;

@@ -10,7 +10,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
 import pebblestep.app.platform.PracticeVisitor;
 import pebblestep.app.platform.Teacher;
-import pebblestep.app.quiz.QuizViews.AnswerForm;
+import pebblestep.app.quiz.QuizViews.AnswerRequest;
 import pebblestep.app.quiz.QuizViews.MarkView;
 import pebblestep.app.quiz.QuizViews.QuizGiven;
 import pebblestep.app.quiz.QuizViews.QuizView;
@@ -31,7 +31,7 @@ class QuizController {
 
     @PostMapping("/api/students/{id}/quiz/answers")
     MarkView answer(
-            @AuthenticationPrincipal Teacher teacher, @PathVariable long id, @Valid @RequestBody AnswerForm form) {
+            @AuthenticationPrincipal Teacher teacher, @PathVariable long id, @Valid @RequestBody AnswerRequest form) {
         return quiz.answer(teacher.studioId(), id, form, Asked.IN_LESSON);
     }
 
@@ -39,9 +39,7 @@ class QuizController {
     @PutMapping("/api/students/{id}/quiz")
     QuizView give(
             @AuthenticationPrincipal Teacher teacher, @PathVariable long id, @Valid @RequestBody QuizGiven given) {
-        return given.given()
-                ? quiz.give(teacher.studioId(), id)
-                : quiz.take(teacher.studioId(), id);
+        return given.given() ? quiz.give(teacher.studioId(), id) : quiz.take(teacher.studioId(), id);
     }
 
     @GetMapping("/api/practice/quiz")
@@ -50,7 +48,7 @@ class QuizController {
     }
 
     @PostMapping("/api/practice/quiz/answers")
-    MarkView ownAnswer(@AuthenticationPrincipal PracticeVisitor visitor, @Valid @RequestBody AnswerForm form) {
+    MarkView ownAnswer(@AuthenticationPrincipal PracticeVisitor visitor, @Valid @RequestBody AnswerRequest form) {
         return quiz.answer(visitor.studioId(), visitor.studentId(), form, Asked.IN_ROOM);
     }
 }

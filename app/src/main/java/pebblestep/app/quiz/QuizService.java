@@ -11,7 +11,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import pebblestep.app.assignments.AssignmentService;
 import pebblestep.app.practice.ProgressStore;
-import pebblestep.app.quiz.QuizViews.AnswerForm;
+import pebblestep.app.quiz.QuizViews.AnswerRequest;
 import pebblestep.app.quiz.QuizViews.AnsweredView;
 import pebblestep.app.quiz.QuizViews.MarkView;
 import pebblestep.app.quiz.QuizViews.QuestionView;
@@ -107,7 +107,7 @@ public class QuizService {
 
     /** Marks an answer and keeps it. */
     @Transactional
-    public MarkView answer(long studioId, long studentId, AnswerForm form, Asked asked) {
+    public MarkView answer(long studioId, long studentId, AnswerRequest form, Asked asked) {
         students.get(studioId, studentId);
         Question question = new Question(form.kind(), Key.of(NoteName.parse(form.tonic()), Forms.of(form.form())));
         Question.Mark mark = question.mark(form.answer());

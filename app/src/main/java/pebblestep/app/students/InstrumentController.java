@@ -13,7 +13,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import pebblestep.app.platform.Teacher;
-import pebblestep.app.students.InstrumentViews.InstrumentForm;
+import pebblestep.app.students.InstrumentViews.InstrumentRequest;
 import pebblestep.app.students.InstrumentViews.InstrumentView;
 
 /** The instruments of the signed-in teacher's studio. */
@@ -34,13 +34,15 @@ class InstrumentController {
 
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
-    InstrumentView add(@AuthenticationPrincipal Teacher teacher, @Valid @RequestBody InstrumentForm form) {
+    InstrumentView add(@AuthenticationPrincipal Teacher teacher, @Valid @RequestBody InstrumentRequest form) {
         return instruments.add(teacher.studioId(), form);
     }
 
     @PutMapping("/{id}")
     InstrumentView change(
-            @AuthenticationPrincipal Teacher teacher, @PathVariable long id, @Valid @RequestBody InstrumentForm form) {
+            @AuthenticationPrincipal Teacher teacher,
+            @PathVariable long id,
+            @Valid @RequestBody InstrumentRequest form) {
         return instruments.change(teacher.studioId(), id, form);
     }
 

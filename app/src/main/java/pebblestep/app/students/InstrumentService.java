@@ -8,7 +8,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import pebblestep.app.platform.Fields;
 import pebblestep.app.platform.Problems;
-import pebblestep.app.students.InstrumentViews.InstrumentForm;
+import pebblestep.app.students.InstrumentViews.InstrumentRequest;
 import pebblestep.app.students.InstrumentViews.InstrumentView;
 import pebblestep.core.Refusal;
 import pebblestep.core.instrument.Clef;
@@ -51,7 +51,7 @@ public class InstrumentService {
 
     /** Adds an instrument; refuses ranges that do not lie within each other, and more than a hundred. */
     @Transactional
-    public InstrumentView add(long studioId, InstrumentForm form) {
+    public InstrumentView add(long studioId, InstrumentRequest form) {
         if (own.countByStudioId(studioId) >= MOST) {
             throw Refusal.of("name", "A studio adds at most " + MOST + " instruments.");
         }
@@ -63,7 +63,7 @@ public class InstrumentService {
     }
 
     @Transactional
-    public InstrumentView change(long studioId, long id, InstrumentForm form) {
+    public InstrumentView change(long studioId, long id, InstrumentRequest form) {
         StudioInstrumentEntity entity = find(studioId, id);
         fill(entity, form);
         return view(entity);
@@ -89,7 +89,7 @@ public class InstrumentService {
         return own.findByIdAndStudioId(id, studioId).orElseThrow(() -> Problems.notFound("instrument"));
     }
 
-    private static void fill(StudioInstrumentEntity entity, InstrumentForm form) {
+    private static void fill(StudioInstrumentEntity entity, InstrumentRequest form) {
         boolean known = Instruments.all().stream()
                 .anyMatch(instrument -> instrument.family().equals(form.family()));
         if (!known) throw Refusal.of("family", "There is no family \"" + form.family() + "\" here.");

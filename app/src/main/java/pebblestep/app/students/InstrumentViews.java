@@ -18,7 +18,7 @@ public final class InstrumentViews {
      * @param clefs ids of the clefs it reads, the usual one first
      * @param firstOctave written range of the first octave and a bit, such as D4-G5
      */
-    public record InstrumentForm(
+    public record InstrumentRequest(
             @NotBlank(message = "Give the instrument a name.")
                     @Size(max = 80, message = "A name has at most 80 characters.")
                     String name,

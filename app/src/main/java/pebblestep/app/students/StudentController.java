@@ -1,6 +1,5 @@
 package pebblestep.app.students;
 
-import pebblestep.app.platform.Archive;
 import jakarta.validation.Valid;
 import java.util.List;
 import org.springframework.http.HttpStatus;
@@ -14,14 +13,15 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import pebblestep.app.platform.Archive;
 import pebblestep.app.platform.PageOf;
 import pebblestep.app.platform.Teacher;
 import pebblestep.app.students.StudentViews.RangeStep;
-import pebblestep.app.students.StudentViews.StudentForm;
+import pebblestep.app.students.StudentViews.StudentRequest;
 import pebblestep.app.students.StudentViews.StudentView;
 import pebblestep.app.students.StudentViews.StudentsRead;
 import pebblestep.app.students.StudentViews.StudentsText;
-import pebblestep.app.students.StudentViews.TimetableLine;
+import pebblestep.app.students.StudentViews.TimetableRow;
 
 /** The students of the signed-in teacher's studio. */
 @RestController
@@ -45,13 +45,13 @@ class StudentController {
 
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
-    StudentView add(@AuthenticationPrincipal Teacher teacher, @Valid @RequestBody StudentForm form) {
+    StudentView add(@AuthenticationPrincipal Teacher teacher, @Valid @RequestBody StudentRequest form) {
         return students.add(teacher.studioId(), form);
     }
 
     /** The lessons of the week in their order. */
     @GetMapping("/timetable")
-    List<TimetableLine> timetable(@AuthenticationPrincipal Teacher teacher) {
+    List<TimetableRow> timetable(@AuthenticationPrincipal Teacher teacher) {
         return students.timetable(teacher.studioId());
     }
 
@@ -74,7 +74,7 @@ class StudentController {
 
     @PutMapping("/{id}")
     StudentView change(
-            @AuthenticationPrincipal Teacher teacher, @PathVariable long id, @Valid @RequestBody StudentForm form) {
+            @AuthenticationPrincipal Teacher teacher, @PathVariable long id, @Valid @RequestBody StudentRequest form) {
         return students.change(teacher.studioId(), id, form);
     }
 

@@ -10,8 +10,8 @@ import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import pebblestep.app.students.StudentViews.StudentForm;
-import pebblestep.app.students.StudentViews.StudentLine;
+import pebblestep.app.students.StudentViews.StudentRequest;
+import pebblestep.app.students.StudentViews.StudentRow;
 import pebblestep.app.students.StudentViews.StudentView;
 import pebblestep.app.students.StudentViews.StudentsRead;
 import pebblestep.core.Refusal;
@@ -52,7 +52,7 @@ class StudentLists {
         return new StudentsRead(taken, lines.stream().map(Checked::line).toList());
     }
 
-    private record Checked(StudentLine line, @Nullable StudentForm form) {}
+    private record Checked(StudentRow line, @Nullable StudentRequest form) {}
 
     private List<Checked> checked(long studioId, String text) {
         InstrumentBook book = instruments.book(studioId);
@@ -62,7 +62,7 @@ class StudentLists {
         List<Checked> checked = new ArrayList<>();
         for (StudentList.Read read : StudentList.read(text)) {
             if (read.entry().isEmpty()) {
-                checked.add(new Checked(new StudentLine(read.line(), "", null, read.refusal()), null));
+                checked.add(new Checked(new StudentRow(read.line(), "", null, read.refusal()), null));
                 continue;
             }
             checked.add(checked(read.entry().get(), book, names));
@@ -74,20 +74,20 @@ class StudentLists {
     private Checked checked(StudentList.Entry entry, InstrumentBook book, Set<String> names) {
         try {
             Instrument instrument = book.named(entry.instrument());
-            StudentForm form = form(entry, instrument);
-            for (ConstraintViolation<StudentForm> wrong : rules.validate(form)) throw Refusal.of(wrong.getMessage());
+            StudentRequest form = form(entry, instrument);
+            for (ConstraintViolation<StudentRequest> wrong : rules.validate(form)) throw Refusal.of(wrong.getMessage());
             students.require(form);
             if (!names.add(entry.name().toLowerCase(Locale.ROOT))) {
                 throw Refusal.of("There is a student of that name already.");
             }
-            return new Checked(new StudentLine(entry.line(), entry.name(), instrument.name(), null), form);
+            return new Checked(new StudentRow(entry.line(), entry.name(), instrument.name(), null), form);
         } catch (Refusal e) {
-            return new Checked(new StudentLine(entry.line(), entry.name(), null, e.getMessage()), null);
+            return new Checked(new StudentRow(entry.line(), entry.name(), null, e.getMessage()), null);
         }
     }
 
-    private static StudentForm form(StudentList.Entry entry, Instrument instrument) {
-        return new StudentForm(
+    private static StudentRequest form(StudentList.Entry entry, Instrument instrument) {
+        return new StudentRequest(
                 entry.name(),
                 instrument.id(),
                 entry.level().map(Level::of).orElse(null),

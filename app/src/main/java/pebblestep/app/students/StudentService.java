@@ -1,6 +1,5 @@
 package pebblestep.app.students;
 
-import pebblestep.app.platform.Archive;
 import java.math.BigDecimal;
 import java.time.Clock;
 import java.util.Collection;
@@ -15,6 +14,7 @@ import org.springframework.data.domain.Sort;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import pebblestep.app.accounts.SettingsService;
+import pebblestep.app.platform.Archive;
 import pebblestep.app.platform.Fields;
 import pebblestep.app.platform.PageOf;
 import pebblestep.app.platform.PracticeLinkReader;
@@ -23,9 +23,9 @@ import pebblestep.app.platform.Problems;
 import pebblestep.app.students.StudentViews.LessonPart;
 import pebblestep.app.students.StudentViews.PlaysPart;
 import pebblestep.app.students.StudentViews.RangeStep;
-import pebblestep.app.students.StudentViews.StudentForm;
+import pebblestep.app.students.StudentViews.StudentRequest;
 import pebblestep.app.students.StudentViews.StudentView;
-import pebblestep.app.students.StudentViews.TimetableLine;
+import pebblestep.app.students.StudentViews.TimetableRow;
 import pebblestep.core.instrument.Level;
 import pebblestep.core.instrument.PitchRange;
 import pebblestep.core.passage.Player;
@@ -65,7 +65,9 @@ public class StudentService implements PracticeLinkReader {
         InstrumentBook book = instruments.book(studioId);
         return PageOf.of(
                 students.findByStudioIdAndArchived(
-                        studioId, archive == Archive.ARCHIVED, PageOf.request(page, Sort.by("name").and(Sort.by("id")))),
+                        studioId,
+                        archive == Archive.ARCHIVED,
+                        PageOf.request(page, Sort.by("name").and(Sort.by("id")))),
                 student -> view(student, book));
     }
 
@@ -131,7 +133,7 @@ public class StudentService implements PracticeLinkReader {
     }
 
     @Transactional
-    public StudentView add(long studioId, StudentForm form) {
+    public StudentView add(long studioId, StudentRequest form) {
         StudentEntity student = new StudentEntity();
         student.studioId = studioId;
         student.linkVersion = 1;
@@ -141,18 +143,18 @@ public class StudentService implements PracticeLinkReader {
     }
 
     @Transactional
-    public StudentView change(long studioId, long id, StudentForm form) {
+    public StudentView change(long studioId, long id, StudentRequest form) {
         StudentEntity student = find(studioId, id);
         fill(student, form);
         return view(student);
     }
 
     /** Refuses what the fields of a form cannot mean, though each for itself may stand. */
-    void require(StudentForm form) {
+    void require(StudentRequest form) {
         Optional.ofNullable(form.range()).filter(text -> !text.isBlank()).ifPresent(StudentService::range);
     }
 
-    private void fill(StudentEntity student, StudentForm form) {
+    private void fill(StudentEntity student, StudentRequest form) {
         student.name = form.name().strip();
         student.instrument =
                 instruments.book(student.studioId).of(form.instrument()).id();
@@ -245,13 +247,13 @@ public class StudentService implements PracticeLinkReader {
 
     /** Everybody who has a lesson, in the order of the week. */
     @Transactional(readOnly = true)
-    public List<TimetableLine> timetable(long studioId) {
+    public List<TimetableRow> timetable(long studioId) {
         InstrumentBook book = instruments.book(studioId);
         return students
                 .findByStudioIdAndArchivedAndLessonDayNotNullOrderByLessonDayAscLessonTimeAscNameAsc(
                         studioId, false, Limit.of(MOST_LESSONS))
                 .stream()
-                .map(student -> new TimetableLine(
+                .map(student -> new TimetableRow(
                         student.id,
                         student.name,
                         book.of(student.instrument).name(),

@@ -31,7 +31,7 @@ public final class StudentViews {
      * @param parentNote what the parents should know, or have said
      * @param className the class they are in; what a class is given, all in it get
      */
-    public record StudentForm(
+    public record StudentRequest(
             @NotBlank(message = "Give the student a name.")
                     @Size(max = 80, message = "A name has at most 80 characters.")
                     String name,
@@ -57,7 +57,7 @@ public final class StudentViews {
             @Nullable @Size(max = 1000, message = "A note has at most 1000 characters.") String parentNote,
             @Nullable @Size(max = 60, message = "The name of a class has at most 60 characters.") String className) {
         /** A student who tunes as usual. */
-        public StudentForm(String name, String instrument, @Nullable Level level, @Nullable String range) {
+        public StudentRequest(String name, String instrument, @Nullable Level level, @Nullable String range) {
             this(name, instrument, level, range, null, null, null, null, null, null);
         }
     }
@@ -92,7 +92,7 @@ public final class StudentViews {
     public record LessonPart(@Nullable Integer day, @Nullable LocalTime time) {}
 
     /** A lesson of the week; day 1 is Monday. */
-    public record TimetableLine(long studentId, String name, String instrument, int day, @Nullable LocalTime time) {}
+    public record TimetableRow(long studentId, String name, String instrument, int day, @Nullable LocalTime time) {}
 
     /** A list of students as CSV. */
     public record StudentsText(
@@ -106,10 +106,10 @@ public final class StudentViews {
      * @param instrument its name, where it is known here
      * @param refusal why it cannot be taken; null where it can
      */
-    public record StudentLine(int line, String name, @Nullable String instrument, @Nullable String refusal) {}
+    public record StudentRow(int line, String name, @Nullable String instrument, @Nullable String refusal) {}
 
     /** What comes of a list: its lines, and how many were taken; none in a preview. */
-    public record StudentsRead(int taken, List<StudentLine> lines) {}
+    public record StudentsRead(int taken, List<StudentRow> lines) {}
 
     /** The ends of a range. */
     public enum RangeEnd implements Identified {

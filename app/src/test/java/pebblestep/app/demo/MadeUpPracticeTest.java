@@ -8,8 +8,7 @@ import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import pebblestep.app.assignments.AssignmentViews.AssignmentView;
-import pebblestep.app.demo.DemoPlan.Piece;
-import pebblestep.app.practice.PracticeViews.TakeForm;
+import pebblestep.app.practice.PracticeViews.TakeRequest;
 import pebblestep.core.climb.Ascent;
 import pebblestep.core.instrument.Instruments;
 import pebblestep.core.instrument.Level;
@@ -25,16 +24,16 @@ import tools.jackson.databind.json.JsonMapper;
 /** The demo's students practise what they were given, and the same on every start of a day. */
 class MadeUpPracticeTest {
     private static final LocalDate TODAY = LocalDate.of(2026, 3, 2);
-    private static final PieceDocuments DOCUMENTS = new PieceDocuments(
+    private static final DemoDocuments DOCUMENTS = new DemoDocuments(
             JsonMapper.builder().addModule(new IdentifiedNames()).build());
 
-    private static Ascent ascent(Piece piece) {
+    private static Ascent ascent(DemoPlan.Given piece) {
         return Ascent.of(
                 StepDocuments.read(DOCUMENTS.document(piece).toString()),
                 ClimbDocuments.read(DOCUMENTS.climb(piece).toString()));
     }
 
-    private static AssignmentView given(Piece piece) {
+    private static AssignmentView given(DemoPlan.Given piece) {
         LocalDate first = TODAY.minusDays(piece.firstDay());
         return new AssignmentView(
                 1, 1, 1, piece.title(), "", null, "", null, first, first.plusDays(piece.days()), List.of(), 8, false);
@@ -44,11 +43,11 @@ class MadeUpPracticeTest {
         return Player.of(Instruments.of(player.instrument()), Level.of(player.level()));
     }
 
-    private static List<TakeForm> everything(long seed) {
+    private static List<TakeRequest> everything(long seed) {
         MadeUpPractice practised = new MadeUpPractice(seed);
-        List<TakeForm> takes = new ArrayList<>();
+        List<TakeRequest> takes = new ArrayList<>();
         for (DemoPlan.Player player : DemoPlan.PLAYERS) {
-            for (Piece piece : player.pieces()) {
+            for (DemoPlan.Given piece : player.pieces()) {
                 takes.addAll(
                         practised.of(given(piece), ascent(piece), piece, player.daysAWeek(), reader(player), TODAY));
             }
@@ -64,11 +63,12 @@ class MadeUpPracticeTest {
     @Test
     void takes_lie_on_days_of_their_piece_before_today_and_on_rungs_of_its_climb() {
         for (DemoPlan.Player player : DemoPlan.PLAYERS) {
-            for (Piece piece : player.pieces()) {
+            for (DemoPlan.Given piece : player.pieces()) {
                 Ascent ascent = ascent(piece);
-                List<Bpm> tempos = ascent.moves().route().stream().map(ascent::bpm).toList();
+                List<Bpm> tempos =
+                        ascent.moves().route().stream().map(ascent::bpm).toList();
                 AssignmentView given = given(piece);
-                List<TakeForm> takes =
+                List<TakeRequest> takes =
                         new MadeUpPractice(5).of(given, ascent, piece, player.daysAWeek(), reader(player), TODAY);
                 assertThat(takes).as(piece.title()).allSatisfy(take -> {
                     LocalDate day = take.takenAt().toLocalDate();
@@ -83,7 +83,7 @@ class MadeUpPracticeTest {
     @Test
     void what_slips_is_a_note_that_the_student_reads_and_a_clean_take_slips_nowhere() {
         DemoPlan.Player player = DemoPlan.PLAYERS.get(0);
-        for (Piece piece : player.pieces()) {
+        for (DemoPlan.Given piece : player.pieces()) {
             Ascent ascent = ascent(piece);
             // The line is the same on every rung unless its range grows.
             List<String> read = ascent.moves().route().stream()
@@ -91,7 +91,7 @@ class MadeUpPracticeTest {
                     .map(note -> note.written().toString())
                     .distinct()
                     .toList();
-            for (TakeForm take :
+            for (TakeRequest take :
                     new MadeUpPractice(7).of(given(piece), ascent, piece, player.daysAWeek(), reader(player), TODAY)) {
                 assertThat(take.slipped() == null).isEqualTo(take.outcome() == Outcome.CLEAN);
                 if (take.slipped() == null) continue;

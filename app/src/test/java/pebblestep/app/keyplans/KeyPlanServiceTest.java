@@ -83,7 +83,9 @@ class KeyPlanServiceTest {
         TurnableClock.turnTo(4);
         JsonNode days = student.get("/api/practice/week").json().get("days");
         assertThat(days.at("/2/items/0/head/key").asString()).isEqualTo("C major");
-        assertThat(days.at("/3/items/0/head/key").asString()).as("the eighth day").isEqualTo("F major");
+        assertThat(days.at("/3/items/0/head/key").asString())
+                .as("the eighth day")
+                .isEqualTo("F major");
         assertThat(days.at("/3/items").size()).isEqualTo(1);
         TurnableClock.turnTo(15);
         assertThat(today()).isEqualTo("Bb major");
@@ -186,7 +188,10 @@ class KeyPlanServiceTest {
         assertThat(given.json().at("/1/tonic").asString()).as("an oboe").isEqualTo("C");
         assertThat(today()).isEqualTo("G major");
         Client beas = teacher.byLink(bea.string("practicePath"));
-        assertThat(beas.get("/api/practice/today").json().at("/items/0/head/key").asString())
+        assertThat(beas.get("/api/practice/today")
+                        .json()
+                        .at("/items/0/head/key")
+                        .asString())
                 .isEqualTo("C major");
     }
 

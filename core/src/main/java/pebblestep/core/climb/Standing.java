@@ -25,13 +25,13 @@ public record Standing(
         int cleanInRow,
         int missesInRow,
         int passedToday,
-        Move lastMove,
+        Change lastMove,
         Optional<Position> from,
         boolean topPassed,
         boolean held,
         LocalDate day) {
     /** What the last event did to the standing. */
-    public enum Move implements Identified {
+    public enum Change implements Identified {
         NONE,
         PASSED,
         STEPPED_BACK,
@@ -52,7 +52,7 @@ public record Standing(
      * @param given the climb as it was first given
      */
     public static Standing after(List<? extends ClimbEvent> events, Ascent given, LocalDate today) {
-        Walk walk = new Walk(start(given));
+        Climber walk = new Climber(start(given));
         for (ClimbEvent event : events) walk.take(event);
         walk.open(today);
         return walk.standing();
@@ -61,12 +61,12 @@ public record Standing(
     /** Before anything has happened: on the first rung, on no day yet. */
     public static Standing start(Ascent given) {
         Position first = given.climb().first();
-        return new Standing(given, first, 0, 0, 0, Move.NONE, Optional.empty(), false, false, LocalDate.MIN);
+        return new Standing(given, first, 0, 0, 0, Change.NONE, Optional.empty(), false, false, LocalDate.MIN);
     }
 
     /** The standing after one more event, as seen on its day. */
     public Standing then(ClimbEvent event) {
-        Walk walk = new Walk(this);
+        Climber walk = new Climber(this);
         walk.take(event);
         return walk.standing();
     }
@@ -89,13 +89,13 @@ public record Standing(
 
     /** The standing as seen on a later day; this one where the day is not later. */
     public Standing on(LocalDate later) {
-        Walk walk = new Walk(this);
+        Climber walk = new Climber(this);
         walk.open(later);
         return walk.standing();
     }
 
     /** The walk up the climb; mutable, and seen by nobody else. */
-    private static final class Walk {
+    private static final class Climber {
         private Ascent ascent;
         private Position at;
         private LocalDate day;
@@ -104,10 +104,10 @@ public record Standing(
         private int passedToday;
         private boolean top;
         private boolean held;
-        private Move move;
+        private Change move;
         private Optional<Position> from;
 
-        Walk(Standing standing) {
+        Climber(Standing standing) {
             ascent = standing.ascent;
             at = standing.at;
             day = standing.day;
@@ -141,27 +141,27 @@ public record Standing(
             if (!next.isAfter(day)) return;
             day = next;
             passedToday = 0;
-            if (move == Move.WAITS) pass();
+            if (move == Change.WAITS) pass();
         }
 
         private void hold(boolean holds) {
             held = holds;
             boolean enough = clean >= ascent.climb().rules().cleanToPass();
-            if (!holds && enough && move == Move.HELD) enough();
+            if (!holds && enough && move == Change.HELD) enough();
         }
 
         private void put(Position to) {
             held = false;
             ascent.climb().require(to);
-            move(to, Move.PLACED);
+            move(to, Change.PLACED);
             misses = 0;
             top = false;
         }
 
         private void attempt(Attempt attempt) {
             // What the teacher has to pick stays open until it is picked or lost.
-            boolean open = move == Move.TEACHER_PICKS;
-            move = open ? Move.TEACHER_PICKS : Move.NONE;
+            boolean open = move == Change.TEACHER_PICKS;
+            move = open ? Change.TEACHER_PICKS : Change.NONE;
             if (!attempt.clean()) miss();
             else if (!open && attempt.reaches(ascent.climb(), at)) clean();
         }
@@ -171,7 +171,7 @@ public record Standing(
             top = false;
             if (++misses < ascent.climb().rules().missesToStepBack()) return;
             misses = 0;
-            ascent.moves().back(at).ifPresent(to -> move(to, Move.STEPPED_BACK));
+            ascent.moves().back(at).ifPresent(to -> move(to, Change.STEPPED_BACK));
         }
 
         private void clean() {
@@ -180,9 +180,9 @@ public record Standing(
         }
 
         private void enough() {
-            if (held) move = Move.HELD;
+            if (held) move = Change.HELD;
             else if (passedToday < ascent.climb().rules().rungsADay()) pass();
-            else move = Move.WAITS;
+            else move = Change.WAITS;
         }
 
         private void pass() {
@@ -192,14 +192,14 @@ public record Standing(
             }
             Optional<Position> next = ascent.moves().next(at);
             if (next.isEmpty()) {
-                move = Move.TEACHER_PICKS;
+                move = Change.TEACHER_PICKS;
                 return;
             }
-            move(next.get(), Move.PASSED);
+            move(next.get(), Change.PASSED);
             passedToday++;
         }
 
-        private void move(Position to, Move how) {
+        private void move(Position to, Change how) {
             from = Optional.of(at);
             at = to;
             clean = 0;

@@ -10,7 +10,7 @@ import pebblestep.core.Refusal;
 import pebblestep.core.line.Extent;
 import pebblestep.core.line.Line;
 import pebblestep.core.passage.Articulation;
-import pebblestep.core.passage.Articulation.Kind;
+import pebblestep.core.passage.ArticulationKind;
 import pebblestep.core.passage.Material;
 import pebblestep.core.passage.Step;
 import pebblestep.core.rhythm.Figure;
@@ -53,7 +53,7 @@ public final class Suggestions {
                                 Stream.of(Articulation.SEPARATE),
                                 Stream.concat(
                                         SLURS.stream().map(Suggestions::slurred),
-                                        Stream.of(joined(Kind.ALL_SLURRED, 0))))
+                                        Stream.of(joined(ArticulationKind.ALL_SLURRED, 0))))
                         .map(Rung.OfArticulation::new);
             case LINE ->
                 LINES.stream()
@@ -77,10 +77,10 @@ public final class Suggestions {
     }
 
     private static Articulation slurred(int by) {
-        return joined(Kind.SLURRED, by);
+        return joined(ArticulationKind.SLURRED, by);
     }
 
-    private static Articulation joined(Kind kind, int by) {
+    private static Articulation joined(ArticulationKind kind, int by) {
         return new Articulation(kind, by, 0, Optional.empty(), Optional.empty());
     }
 

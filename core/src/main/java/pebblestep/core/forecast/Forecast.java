@@ -6,7 +6,6 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
-import pebblestep.core.Identified;
 
 /**
  * Whether a goal will be met. Where a climb leads to it, the student's rungs a day say when ({@link Estimate}), and the
@@ -23,7 +22,7 @@ import pebblestep.core.Identified;
  * @param sentence all of it, with its numbers
  */
 public record Forecast(
-        Kind kind,
+        ForecastKind kind,
         Goal goal,
         List<DayBest> bests,
         Optional<Double> now,
@@ -46,17 +45,6 @@ public record Forecast(
 
     /** A pace under half of what is needed is not caught up by a little more practice (a judgement of ours, no source). */
     private static final double OUT_OF_REACH = 2;
-
-    /** What a forecast comes to. */
-    public enum Kind implements Identified {
-        REACHED,
-        ON_COURSE,
-        BEHIND,
-        OUT_OF_REACH,
-        /** The day has passed without it. */
-        PASSED,
-        TOO_FEW
-    }
 
     public Forecast {
         bests = List.copyOf(bests);
@@ -93,7 +81,7 @@ public record Forecast(
             long days = ChronoUnit.DAYS.between(today, goal.date());
             Optional<Double> needed = days > 0 ? now.map(at -> missing / days * 7) : Optional.empty();
             Optional<LocalDate> slope = line.flatMap(fit -> projected(missing, fit.slope()));
-            Kind kind = kind(now, missing, days, line, slope);
+            ForecastKind kind = kind(now, missing, days, line, slope);
             String sentence = new ForecastWords(goal, today, now, needed, line, estimate, slope).of(kind);
             Optional<LocalDate> projected = estimate.map(Estimate::likely).or(() -> slope);
             return new Forecast(kind, goal, bests, now, needed, line, estimate, projected, sentence);
@@ -119,28 +107,30 @@ public record Forecast(
                     : Optional.empty();
         }
 
-        private Kind kind(
+        private ForecastKind kind(
                 Optional<Double> now,
                 double missing,
                 long days,
                 Optional<TheilSen> line,
                 Optional<LocalDate> projected) {
-            if (now.isPresent() && missing <= EPSILON) return Kind.REACHED;
-            if (days <= 0) return Kind.PASSED;
+            if (now.isPresent() && missing <= EPSILON) return ForecastKind.REACHED;
+            if (days <= 0) return ForecastKind.PASSED;
             if (estimate.isPresent()) return byRungs(estimate.get());
-            if (line.isEmpty()) return Kind.TOO_FEW;
-            if (projected.isPresent() && !projected.get().isAfter(goal.date())) return Kind.ON_COURSE;
+            if (line.isEmpty()) return ForecastKind.TOO_FEW;
+            if (projected.isPresent() && !projected.get().isAfter(goal.date())) return ForecastKind.ON_COURSE;
             double needed = missing / days;
-            return needed > OUT_OF_REACH * line.get().slope() + EPSILON ? Kind.OUT_OF_REACH : Kind.BEHIND;
+            return needed > OUT_OF_REACH * line.get().slope() + EPSILON
+                    ? ForecastKind.OUT_OF_REACH
+                    : ForecastKind.BEHIND;
         }
 
         /** The same by the rungs. Whose own days are few is not judged by those of others. */
-        private Kind byRungs(Estimate when) {
-            if (when.pace().source() != Pace.Source.OWN) return Kind.TOO_FEW;
-            if (!when.likely().isAfter(goal.date())) return Kind.ON_COURSE;
+        private ForecastKind byRungs(Estimate when) {
+            if (when.pace().source() != Pace.Source.OWN) return ForecastKind.TOO_FEW;
+            if (!when.likely().isAfter(goal.date())) return ForecastKind.ON_COURSE;
             long wanted = ChronoUnit.DAYS.between(today, goal.date());
             long likely = ChronoUnit.DAYS.between(today, when.likely());
-            return likely > OUT_OF_REACH * wanted ? Kind.OUT_OF_REACH : Kind.BEHIND;
+            return likely > OUT_OF_REACH * wanted ? ForecastKind.OUT_OF_REACH : ForecastKind.BEHIND;
         }
     }
 }

@@ -16,13 +16,13 @@ record ForecastWords(
         Optional<LocalDate> slope) {
     private static final int DAYS_A_WEEK = 7;
 
-    String of(Forecast.Kind kind) {
+    String of(ForecastKind kind) {
         String target = goal.tempo().bpm() + " bpm";
         String by = date(goal.date());
         return estimate.map(when -> byRungs(kind, when, target, by)).orElseGet(() -> bySlope(kind, target, by));
     }
 
-    private String byRungs(Forecast.Kind kind, Estimate when, String target, String by) {
+    private String byRungs(ForecastKind kind, Estimate when, String target, String by) {
         EstimateWords words = new EstimateWords(when, today);
         String there = "there " + words.range() + ", " + words.pace() + "." + words.check(slope);
         return switch (kind) {
@@ -36,7 +36,7 @@ record ForecastWords(
         };
     }
 
-    private String bySlope(Forecast.Kind kind, String target, String by) {
+    private String bySlope(ForecastKind kind, String target, String by) {
         return switch (kind) {
             case REACHED -> target + " is reached: clean at " + bpm(now.orElseThrow()) + " bpm.";
             case PASSED ->

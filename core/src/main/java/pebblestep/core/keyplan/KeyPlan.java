@@ -59,7 +59,7 @@ public record KeyPlan(List<NoteName> round, boolean thereAndBack, Pace pace, Loc
     public record Repeat(LocalDate day) implements Event {}
 
     /** From this day the plan stands still, until something else is decided. */
-    public record Hold(LocalDate day) implements Event {}
+    public record Stay(LocalDate day) implements Event {}
 
     /** A plan that stood still goes on. */
     public record GoOn(LocalDate day) implements Event {}
@@ -108,7 +108,7 @@ public record KeyPlan(List<NoteName> round, boolean thereAndBack, Pace pace, Loc
      * before the plan begins are its first.
      */
     public Station on(LocalDate day, List<Event> events) {
-        Walk walk = new Walk();
+        Unfolding walk = new Unfolding();
         for (Event event : events) {
             if (!event.day().isAfter(day)) walk.take(event);
         }
@@ -173,7 +173,7 @@ public record KeyPlan(List<NoteName> round, boolean thereAndBack, Pace pace, Loc
     }
 
     /** The walk along the keys; mutable, and seen by nobody else. */
-    private final class Walk {
+    private final class Unfolding {
         private int place;
         private LocalDate since = from;
         private boolean held;
@@ -194,7 +194,7 @@ public record KeyPlan(List<NoteName> round, boolean thereAndBack, Pace pace, Loc
                     if (pace == Pace.LEARNED && !held) next(learned.day());
                 }
                 case Repeat repeat -> since = repeat.day();
-                case Hold hold -> held = true;
+                case Stay hold -> held = true;
                 case GoOn on -> {
                     held = false;
                     since = on.day();

@@ -117,7 +117,7 @@ public record DayPlan(List<Optional<Portion>> kept, Duration asked, Duration min
             if (repetitions == before.load().repetitions()) return Optional.empty();
             Duration frees = before.load().total().minus(now.load().total());
             return Optional.of(new Trim(
-                    Trim.Kind.REPETITIONS,
+                    TrimKind.REPETITIONS,
                     at,
                     frees,
                     "Play " + before.name() + " " + repetitions + " times instead of "
@@ -133,7 +133,7 @@ public record DayPlan(List<Optional<Portion>> kept, Duration asked, Duration min
                             .thenComparing(i -> i))
                     .map(i -> leaveOut(
                             i,
-                            Trim.Kind.REVIEW,
+                            TrimKind.REVIEW,
                             "Leave out the review of " + routine.get(i).name() + ", "
                                     + due(routine.get(i).dueInDays().getAsInt())));
         }
@@ -150,10 +150,10 @@ public record DayPlan(List<Optional<Portion>> kept, Duration asked, Duration min
                     .filter(i -> left.get(i).isPresent())
                     .reduce((earlier, later) -> later)
                     .map(i -> leaveOut(
-                            i, Trim.Kind.STEP, "Leave out " + routine.get(i).name()));
+                            i, TrimKind.STEP, "Leave out " + routine.get(i).name()));
         }
 
-        private Trim leaveOut(int at, Trim.Kind kind, String what) {
+        private Trim leaveOut(int at, TrimKind kind, String what) {
             Duration frees = left.get(at).orElseThrow().load().total();
             left.set(at, Optional.empty());
             return new Trim(kind, at, frees, what + ": frees " + InMinutes.of(frees) + ".");

@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.TreeMap;
 import pebblestep.core.passage.Articulation;
 import pebblestep.core.passage.Articulation.Bow;
+import pebblestep.core.passage.ArticulationKind;
 import pebblestep.core.passage.Passage;
 import pebblestep.core.passage.PassageNote;
 import pebblestep.core.rhythm.Meter;
@@ -23,8 +24,8 @@ record Markings(List<Slur> slurs, Map<Integer, List<Mark>> marks) {
         List<Slur> slurs = slurs(passage, articulation);
         Map<Integer, List<Mark>> marks = new TreeMap<>();
         int count = passage.notes().size();
-        boolean dots = articulation.kind() == Articulation.Kind.STACCATO
-                || articulation.kind() == Articulation.Kind.SLURRED_STACCATO;
+        boolean dots = articulation.kind() == ArticulationKind.STACCATO
+                || articulation.kind() == ArticulationKind.SLURRED_STACCATO;
         for (int i = 0; i < count; i++) {
             if (dots) add(marks, i, Mark.STACCATO);
             if (articulation.accentEvery() > 0 && i % articulation.accentEvery() == 0) add(marks, i, Mark.ACCENT);

@@ -14,40 +14,13 @@ import pebblestep.core.rhythm.Fraction;
  * @param bow the first bow's direction, where bowings are marked; they alternate from there
  * @param bowShare share of the bow for each note, where the teacher asks for one
  */
-public record Articulation(Kind kind, int by, int accentEvery, Optional<Bow> bow, Optional<Fraction> bowShare) {
+public record Articulation(
+        ArticulationKind kind, int by, int accentEvery, Optional<Bow> bow, Optional<Fraction> bowShare) {
     /** Every note for itself, nothing marked. */
     public static final Articulation SEPARATE =
-            new Articulation(Kind.SEPARATE, 0, 0, Optional.empty(), Optional.empty());
+            new Articulation(ArticulationKind.SEPARATE, 0, 0, Optional.empty(), Optional.empty());
 
     private static final int MOST = 64;
-
-    /** How notes are joined. */
-    public enum Kind implements Identified {
-        SEPARATE("separate", false),
-        SLURRED("slurred", true),
-        ALL_SLURRED("all in one slur", false),
-        STACCATO("staccato", false),
-        SLURRED_STACCATO("slurred staccato", true),
-        OFF_BEAT_SLURS("slurred from each off-beat into the beat", false);
-
-        private final String words;
-        private final boolean counted;
-
-        Kind(String words, boolean counted) {
-            this.words = words;
-            this.counted = counted;
-        }
-
-        /** In words. */
-        public String words() {
-            return words;
-        }
-
-        /** Whether it takes a number of notes. */
-        public boolean isCounted() {
-            return counted;
-        }
-    }
 
     /** A bow's direction. */
     public enum Bow implements Identified {

@@ -29,7 +29,7 @@ public final class StepWords {
     /** Everything but the key: {@code two octaves up and down in thirds, sixteenths from 2}. */
     public static String withoutKey(Step step, Speech speech) {
         String line = line(step.line());
-        String slurs = step.articulation().kind() == Articulation.Kind.SEPARATE
+        String slurs = step.articulation().kind() == ArticulationKind.SEPARATE
                 ? ""
                 : ", " + step.articulation().inWords();
         return line + ", " + figure(step.rhythm(), speech) + " from "

@@ -45,7 +45,7 @@ public record Timing(List<Attack> attacks) {
                     "rhythm.strikes",
                     "This step has " + count + " attacks; at most " + MOST_ATTACKS + " can be worked out.");
         }
-        return new Timing(new Walk(step, notes).attacks());
+        return new Timing(new Placer(step, notes).attacks());
     }
 
     /** The first attack of the last note. */
@@ -63,7 +63,7 @@ public record Timing(List<Attack> attacks) {
     }
 
     /** Walks through the notes once, with a hand on the figure, the legs and the clock. */
-    private static final class Walk {
+    private static final class Placer {
         private final Rhythm rhythm;
         private final Meter meter;
         private final Form form;
@@ -75,7 +75,7 @@ public record Timing(List<Attack> attacks) {
         private int nextLeg;
         private Fraction at;
 
-        Walk(Step step, List<LineNote> notes) {
+        Placer(Step step, List<LineNote> notes) {
             this.rhythm = step.rhythm();
             this.meter = rhythm.meter();
             this.form = step.key().form();

@@ -52,7 +52,7 @@ public record Foresight(List<State> states) {
             int clean,
             int misses,
             int passedToday,
-            Standing.Move move,
+            Standing.Change move,
             Optional<Position> from,
             boolean top,
             boolean started) {

@@ -3,7 +3,6 @@ package pebblestep.core.practice;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
-import pebblestep.core.Identified;
 import pebblestep.core.Words;
 import pebblestep.core.climb.Ascent;
 import pebblestep.core.climb.AxisKind;
@@ -19,24 +18,7 @@ import pebblestep.core.rhythm.Speech;
  * @param kind the short of it, for a sign beside the sentence
  * @param sentence the whole of it
  */
-public record Judgement(Kind kind, String sentence) {
-    /** What a judgement comes to, in the order in which it needs the teacher: what is held up first. */
-    public enum Kind implements Identified {
-        STUCK,
-        SLIPPING,
-        QUIET,
-        BEHIND,
-        BACK,
-        MISSES,
-        PICK,
-        REACHED,
-        READY,
-        NEW,
-        WAITS,
-        HOLD,
-        ON_COURSE
-    }
-
+public record Judgement(JudgementKind kind, String sentence) {
     /** The judgement of a piece of work as seen on a day. */
     public static Judgement of(Work work, LocalDate today, Speech speech) {
         Standing standing = work.standing(today);
@@ -57,7 +39,7 @@ public record Judgement(Kind kind, String sentence) {
     /** The judgement of a standing before the first take. */
     static Judgement unstarted(Standing standing, Speech speech) {
         Words words = new Words(standing, speech);
-        return new Judgement(Kind.NEW, "Not started: begins " + words.at(standing.at()) + ".");
+        return new Judgement(JudgementKind.NEW, "Not started: begins " + words.at(standing.at()) + ".");
     }
 
     /** A rung with its preposition: {@code at 72 bpm}, {@code with eighths, two octaves, 72 bpm}. */
@@ -74,7 +56,8 @@ public record Judgement(Kind kind, String sentence) {
             int needed = climb().rules().cleanToPass();
             String now = at(standing.at());
             if (standing.topPassed()) {
-                return new Judgement(Kind.REACHED, "Target reached: " + needed + " clean in a row " + now + ".");
+                return new Judgement(
+                        JudgementKind.REACHED, "Target reached: " + needed + " clean in a row " + now + ".");
             }
             Optional<Position> next = ascent().moves().next(standing.at());
             String then = next.map(to -> "then " + change(standing.at(), to))
@@ -86,29 +69,31 @@ public record Judgement(Kind kind, String sentence) {
                 case PASSED -> {
                     Position before = standing.from().orElseThrow();
                     yield new Judgement(
-                            Kind.READY,
+                            JudgementKind.READY,
                             needed + " clean " + at(before) + ": ready for " + change(before, standing.at()) + ".");
                 }
                 case STEPPED_BACK ->
                     new Judgement(
-                            Kind.BACK,
+                            JudgementKind.BACK,
                             climb().rules().missesToStepBack() + " takes not clean: back to " + rung(standing.at())
                                     + ".");
                 case WAITS ->
                     new Judgement(
-                            Kind.WAITS,
+                            JudgementKind.WAITS,
                             needed + " clean " + now + ", and " + standing.passedToday()
                                     + " rungs passed today: enough for today, " + then + " tomorrow.");
                 case HELD ->
                     new Judgement(
-                            Kind.WAITS, needed + " clean " + now + "; held here until the teacher lets it go on.");
+                            JudgementKind.WAITS,
+                            needed + " clean " + now + "; held here until the teacher lets it go on.");
                 case TEACHER_PICKS ->
-                    new Judgement(Kind.PICK, needed + " clean " + now + ". Pick what comes next: " + picks() + "?");
+                    new Judgement(
+                            JudgementKind.PICK, needed + " clean " + now + ". Pick what comes next: " + picks() + "?");
                 case NONE, PLACED ->
                     standing.missesInRow() > 0
-                            ? new Judgement(Kind.MISSES, misses())
+                            ? new Judgement(JudgementKind.MISSES, misses())
                             : new Judgement(
-                                    Kind.HOLD,
+                                    JudgementKind.HOLD,
                                     standing.cleanInRow() + " of " + needed + " clean in a row " + now + ", " + then
                                             + ".");
             };

@@ -13,8 +13,8 @@ import java.util.Map;
  * the same moment as a take comes before it.
  */
 public final class Logbook {
-    private static final Comparator<Line> ORDER =
-            Comparator.comparing(Line::at).thenComparing(line -> line.entry() instanceof Take);
+    private static final Comparator<Row> ORDER =
+            Comparator.comparing(Row::at).thenComparing(line -> line.entry() instanceof Take);
 
     private final Map<Long, List<Entry>> entries;
 
@@ -28,12 +28,12 @@ public final class Logbook {
      * @param piece the piece of work it belongs to
      * @param at when it was
      */
-    public record Line(long piece, Instant at, Entry entry) {}
+    public record Row(long piece, Instant at, Entry entry) {}
 
     /** The logbook of these lines, in any order; lines of the same moment keep theirs. */
-    public static Logbook of(Collection<Line> lines) {
+    public static Logbook of(Collection<Row> lines) {
         Map<Long, List<Entry>> entries = new HashMap<>();
-        for (Line line : lines.stream().sorted(ORDER).toList()) {
+        for (Row line : lines.stream().sorted(ORDER).toList()) {
             entries.computeIfAbsent(line.piece(), piece -> new ArrayList<>()).add(line.entry());
         }
         return new Logbook(entries);

@@ -4,7 +4,6 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
-import pebblestep.core.Identified;
 import pebblestep.core.Refusal;
 import pebblestep.core.Words;
 import pebblestep.core.climb.Ascent;
@@ -40,18 +39,7 @@ public record RequiredScale(Key key, int octaves, Fraction value, Bpm bpm, Local
     }
 
     /** How it stands, in the kinds of a forecast, with a sentence. */
-    public record State(Kind kind, String sentence) {}
-
-    /** The short of it. */
-    public enum Kind implements Identified {
-        MET,
-        ON_COURSE,
-        BEHIND,
-        /** Nothing was given for it yet. */
-        NOT_GIVEN,
-        /** Given, and too few takes to tell. */
-        BEGUN
-    }
+    public record State(RequiredKind kind, String sentence) {}
 
     /** What is asked: {@code Bb major, two octaves in eighths at 96 by 12 March 2027}. */
     public String inWords(Speech speech) {
@@ -75,7 +63,7 @@ public record RequiredScale(Key key, int octaves, Fraction value, Bpm bpm, Local
                 .filter(work -> work.key().tonic().pitchClass() == key.tonic().pitchClass())
                 .filter(work -> goesFar(work.standing().ascent()))
                 .toList();
-        if (works.isEmpty()) return new State(Kind.NOT_GIVEN, "Nothing is given for it yet.");
+        if (works.isEmpty()) return new State(RequiredKind.NOT_GIVEN, "Nothing is given for it yet.");
         boolean met = works.stream()
                 .flatMap(work -> work.best().stream())
                 .anyMatch(best -> best.notesPerSecond() >= notesPerSecond() - 1e-9);
@@ -89,13 +77,13 @@ public record RequiredScale(Key key, int octaves, Fraction value, Bpm bpm, Local
                 goal(),
                 null,
                 today);
-        if (met) return new State(Kind.MET, "Met: played clean at " + bpm + " bpm or faster.");
+        if (met) return new State(RequiredKind.MET, "Met: played clean at " + bpm + " bpm or faster.");
         return new State(
                 switch (forecast.kind()) {
-                    case REACHED -> Kind.MET;
-                    case ON_COURSE -> Kind.ON_COURSE;
-                    case BEHIND, OUT_OF_REACH, PASSED -> Kind.BEHIND;
-                    case TOO_FEW -> Kind.BEGUN;
+                    case REACHED -> RequiredKind.MET;
+                    case ON_COURSE -> RequiredKind.ON_COURSE;
+                    case BEHIND, OUT_OF_REACH, PASSED -> RequiredKind.BEHIND;
+                    case TOO_FEW -> RequiredKind.BEGUN;
                 },
                 forecast.sentence());
     }

@@ -12,7 +12,6 @@ import java.util.Optional;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
-import pebblestep.core.Identified;
 import pebblestep.core.Words;
 import pebblestep.core.climb.Standing;
 import pebblestep.core.minutes.DayPlan;
@@ -29,7 +28,7 @@ import pebblestep.core.minutes.Trim;
  * @param lines in order
  * @param trims what was left out or shortened so that it fits
  */
-public record TodayList(List<Line> lines, List<Trim> trims) {
+public record TodayList(List<Row> lines, List<Trim> trims) {
     /** How often something known is played: once to find it again, once to be sure. */
     private static final int KNOWN_TIMES = 2;
 
@@ -41,14 +40,6 @@ public record TodayList(List<Line> lines, List<Trim> trims) {
         trims = List.copyOf(trims);
     }
 
-    /** What a line is for, in the order of the list. */
-    public enum Kind implements Identified {
-        WARM_UP,
-        LEARNING,
-        REVIEW,
-        KNOWN
-    }
-
     /**
      * Something that may be practised on a day.
      *
@@ -57,29 +48,29 @@ public record TodayList(List<Line> lines, List<Trim> trims) {
      * @param settled how it stood when the day's list was settled
      * @param load what its rung takes on a day
      */
-    public record Piece(long id, String name, Settled settled, Schedule schedule, Load load) {}
+    public record Due(long id, String name, Settled settled, Schedule schedule, Load load) {}
 
     /** A line of the list: which piece, what for, how often, and why. */
-    public record Line(long piece, Kind kind, int repetitions, String reason) {}
+    public record Row(long piece, Purpose kind, int repetitions, String reason) {}
 
     /**
      * The list of a day.
      *
      * @param minutes what the student has; without them everything that is being learned or due fits
      */
-    public static TodayList of(List<Piece> pieces, @Nullable Duration minutes, LocalDate today) {
+    public static TodayList of(List<Due> pieces, @Nullable Duration minutes, LocalDate today) {
         return new Maker(pieces, Optional.ofNullable(minutes), today).list();
     }
 
     /** A piece with what is known about it on the day. */
-    private record Seen(Piece piece, Optional<Reviews> reviews, Standing standing) {
+    private record Seen(Due piece, Optional<Reviews> reviews, Standing standing) {
         double speed() {
             return standing.ascent().notesPerSecond(standing.ascent().climb().last());
         }
     }
 
     /** The making of one list. */
-    private record Maker(List<Piece> pieces, Optional<Duration> minutes, LocalDate today) {
+    private record Maker(List<Due> pieces, Optional<Duration> minutes, LocalDate today) {
         TodayList list() {
             List<Seen> seen = pieces.stream()
                     .map(piece -> new Seen(
@@ -109,25 +100,25 @@ public record TodayList(List<Line> lines, List<Trim> trims) {
                     .toList();
             Optional<Seen> warmUp =
                     learning.isEmpty() ? Optional.empty() : known.stream().min(Comparator.comparing(Seen::speed));
-            List<Line> wanted = new ArrayList<>();
+            List<Row> wanted = new ArrayList<>();
             List<Portion> portions = new ArrayList<>();
-            learning.forEach(one -> add(one, Kind.LEARNING, wanted, portions));
-            due.forEach(one -> add(one, Kind.REVIEW, wanted, portions));
+            learning.forEach(one -> add(one, Purpose.LEARNING, wanted, portions));
+            due.forEach(one -> add(one, Purpose.REVIEW, wanted, portions));
             DayPlan plan = DayPlan.of(portions, minutes.orElse(WITHOUT_END));
-            Deque<Line> lines = new ArrayDeque<>(IntStream.range(0, wanted.size())
+            Deque<Row> lines = new ArrayDeque<>(IntStream.range(0, wanted.size())
                     .boxed()
                     .flatMap(i -> plan.kept().get(i).stream().map(kept -> shortened(wanted.get(i), kept)))
                     .toList());
             // What is learned or due comes first; known material takes the minutes that are left.
             Duration left = plan.fits() ? minutes.orElse(WITHOUT_END).minus(plan.takes()) : Duration.ZERO;
             if (warmUp.isPresent() && known(warmUp.get()).compareTo(left) <= 0) {
-                lines.addFirst(line(warmUp.get(), Kind.WARM_UP));
+                lines.addFirst(line(warmUp.get(), Purpose.WARM_UP));
                 left = left.minus(known(warmUp.get()));
             }
             for (Seen one : minutes.isPresent() ? known : List.<Seen>of()) {
                 if (known(one).compareTo(left) > 0 || warmUp.filter(one::equals).isPresent()) continue;
                 left = left.minus(known(one));
-                lines.addLast(line(one, Kind.KNOWN));
+                lines.addLast(line(one, Purpose.KNOWN));
             }
             return new TodayList(List.copyOf(lines), plan.trims());
         }
@@ -136,15 +127,15 @@ public record TodayList(List<Line> lines, List<Trim> trims) {
             return one.piece().load().times(KNOWN_TIMES).total();
         }
 
-        private static Line shortened(Line line, Portion kept) {
-            return new Line(line.piece(), line.kind(), kept.load().repetitions(), line.reason());
+        private static Row shortened(Row line, Portion kept) {
+            return new Row(line.piece(), line.kind(), kept.load().repetitions(), line.reason());
         }
 
-        private void add(Seen one, Kind kind, List<Line> lines, List<Portion> portions) {
-            Piece piece = one.piece();
+        private void add(Seen one, Purpose kind, List<Row> lines, List<Portion> portions) {
+            Due piece = one.piece();
             lines.add(line(one, kind));
             portions.add(
-                    kind == Kind.LEARNING
+                    kind == Purpose.LEARNING
                             ? Portion.of(piece.name(), piece.load())
                             : Portion.review(
                                     piece.name(),
@@ -152,12 +143,12 @@ public record TodayList(List<Line> lines, List<Trim> trims) {
                                     one.reviews().orElseThrow().dueIn(today)));
         }
 
-        private Line line(Seen one, Kind kind) {
-            int repetitions = kind == Kind.LEARNING ? one.piece().load().repetitions() : KNOWN_TIMES;
-            return new Line(one.piece().id(), kind, repetitions, reason(one, kind));
+        private Row line(Seen one, Purpose kind) {
+            int repetitions = kind == Purpose.LEARNING ? one.piece().load().repetitions() : KNOWN_TIMES;
+            return new Row(one.piece().id(), kind, repetitions, reason(one, kind));
         }
 
-        private String reason(Seen one, Kind kind) {
+        private String reason(Seen one, Purpose kind) {
             return switch (kind) {
                 case WARM_UP -> "warm-up: known, " + Words.decimal(one.speed()) + " notes a second";
                 case LEARNING -> learning(one);
@@ -183,6 +174,6 @@ public record TodayList(List<Line> lines, List<Trim> trims) {
 
     /** The pieces of the list, in order. */
     public Stream<Long> pieces() {
-        return lines.stream().map(Line::piece);
+        return lines.stream().map(Row::piece);
     }
 }

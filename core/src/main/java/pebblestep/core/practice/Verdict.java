@@ -25,7 +25,7 @@ import pebblestep.core.rhythm.Speech;
  * @param sentence the whole of it, with its numbers
  * @param advice what to try, each in a few words; empty where nothing needs trying
  */
-public record Verdict(Judgement.Kind kind, String sentence, List<String> advice) {
+public record Verdict(JudgementKind kind, String sentence, List<String> advice) {
     /** Days of practice and takes on one rung without passing it, from which on it is stuck (common practice, no source). */
     public static final int STUCK_DAYS = 3;
 
@@ -77,7 +77,7 @@ public record Verdict(Judgement.Kind kind, String sentence, List<String> advice)
             Judgement judgement = Judgement.of(progress, today, speech);
             Optional<Reviews> reviews = progress.reviews();
             if (reviews.isPresent()) return learned(reviews.get(), standing);
-            if (judgement.kind() == Judgement.Kind.PICK) return plain(judgement);
+            if (judgement.kind() == JudgementKind.PICK) return plain(judgement);
             return stuck(standing).or(this::quiet).or(() -> dated(judgement)).orElseGet(() -> plain(judgement));
         }
 
@@ -90,7 +90,7 @@ public record Verdict(Judgement.Kind kind, String sentence, List<String> advice)
                     standing.ascent().words(speech).at(standing.ascent().climb().last());
             if (reviews.failed() >= SLIPPING_REVIEWS) {
                 return new Verdict(
-                        Judgement.Kind.SLIPPING,
+                        JudgementKind.SLIPPING,
                         "Slipping: " + reviews.failed() + " reviews not clean, the last on "
                                 + Words.day(reviews.last().orElseThrow()) + "; it was " + top + ".",
                         List.of("take it up again a few rungs lower"));
@@ -100,18 +100,18 @@ public record Verdict(Judgement.Kind kind, String sentence, List<String> advice)
                     ? "review in " + Words.counted(due, "day")
                     : "review due: " + Words.counted(reviews.daysSinceClean(today), "day") + " since clean";
             return new Verdict(
-                    Judgement.Kind.REACHED,
+                    JudgementKind.REACHED,
                     "Learned on " + Words.day(reviews.learned()) + ", " + top + "; " + review + ".",
                     List.of());
         }
 
         private Optional<Verdict> stuck(Standing standing) {
             Rungstay stay = progress.stay();
-            boolean waits = standing.lastMove() == Standing.Move.WAITS;
+            boolean waits = standing.lastMove() == Standing.Change.WAITS;
             if (stay.days() < STUCK_DAYS || stay.takes() < STUCK_TAKES || waits) return Optional.empty();
             int needed = standing.ascent().climb().rules().cleanToPass();
             return Optional.of(new Verdict(
-                    Judgement.Kind.STUCK,
+                    JudgementKind.STUCK,
                     "Stuck: " + stay.takes() + " takes on " + stay.days() + " days "
                             + Judgement.at(standing.ascent(), standing.at(), speech) + ", never " + needed
                             + " clean in a row.",
@@ -149,7 +149,7 @@ public record Verdict(Judgement.Kind kind, String sentence, List<String> advice)
             String since = last.map(day -> "the last take was on " + Words.day(day))
                     .orElse("not begun since " + Words.day(schedule.from()));
             return Optional.of(new Verdict(
-                    Judgement.Kind.QUIET,
+                    JudgementKind.QUIET,
                     "Quiet: no take on " + missed + " days of practice; " + since + ".",
                     List.of()));
         }
@@ -159,11 +159,11 @@ public record Verdict(Judgement.Kind kind, String sentence, List<String> advice)
             Forecast forecast = progress.forecast(goal.get(), studio, schedule, today);
             return switch (forecast.kind()) {
                 case BEHIND, OUT_OF_REACH, PASSED ->
-                    Optional.of(new Verdict(Judgement.Kind.BEHIND, forecast.sentence(), List.of(judgement.sentence())));
+                    Optional.of(new Verdict(JudgementKind.BEHIND, forecast.sentence(), List.of(judgement.sentence())));
                 case ON_COURSE ->
-                    judgement.kind() == Judgement.Kind.HOLD
+                    judgement.kind() == JudgementKind.HOLD
                             ? Optional.of(new Verdict(
-                                    Judgement.Kind.ON_COURSE,
+                                    JudgementKind.ON_COURSE,
                                     judgement.sentence() + " " + forecast.sentence(),
                                     List.of()))
                             : Optional.empty();

@@ -6,7 +6,6 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
-import pebblestep.core.Identified;
 import pebblestep.core.Refusal;
 import pebblestep.core.Words;
 import pebblestep.core.pitch.NoteName;
@@ -19,15 +18,7 @@ import pebblestep.core.scale.Key;
  * @param kind what is asked
  * @param key about which key
  */
-public record Question(Kind kind, Key key) {
-
-    /** What can be asked. */
-    public enum Kind implements Identified {
-        SPELL,
-        RELATIVE,
-        RAISED,
-        SIGNATURE
-    }
+public record Question(QuestionKind kind, Key key) {
 
     /**
      * How an answer is marked.
@@ -45,13 +36,13 @@ public record Question(Kind kind, Key key) {
     /** Everything that can be asked about a key. */
     public static List<Question> about(Key key) {
         List<Question> questions = new ArrayList<>();
-        for (Kind kind : Kind.values()) {
+        for (QuestionKind kind : QuestionKind.values()) {
             if (fits(kind, key)) questions.add(new Question(kind, key));
         }
         return questions;
     }
 
-    private static boolean fits(Kind kind, Key key) {
+    private static boolean fits(QuestionKind kind, Key key) {
         return switch (kind) {
             case SPELL -> !key.form().isChromatic();
             case RELATIVE -> isPlain(key) && key.relative().isPresent();
@@ -96,7 +87,7 @@ public record Question(Kind kind, Key key) {
 
     /** What is to be written: notes, or a key. */
     public boolean asksForNotes() {
-        return kind == Kind.SPELL || kind == Kind.RAISED;
+        return kind == QuestionKind.SPELL || kind == QuestionKind.RAISED;
     }
 
     /** The right answer: {@code Bb C D Eb F G A}, {@code C minor}. */
@@ -132,7 +123,7 @@ public record Question(Kind kind, Key key) {
     }
 
     private boolean marksNotes(List<NoteName> given) {
-        if (kind == Kind.RAISED) return Set.copyOf(given).equals(Set.copyOf(raised(key)));
+        if (kind == QuestionKind.RAISED) return Set.copyOf(given).equals(Set.copyOf(raised(key)));
         List<NoteName> asked = key.notes(Direction.UP);
         boolean again =
                 given.size() == asked.size() + 1 && given.get(asked.size()).equals(given.get(0));
@@ -141,7 +132,7 @@ public record Question(Kind kind, Key key) {
 
     /** The first note of a spelling that is another one. */
     private Optional<String> firstMiss(String text) {
-        if (kind != Kind.SPELL) return Optional.empty();
+        if (kind != QuestionKind.SPELL) return Optional.empty();
         List<NoteName> given = notes(text);
         List<NoteName> asked = key.notes(Direction.UP);
         return IntStream.range(0, Math.min(given.size(), asked.size()))

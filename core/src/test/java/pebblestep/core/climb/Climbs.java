@@ -7,6 +7,7 @@ import pebblestep.core.line.Extent;
 import pebblestep.core.line.Travel;
 import pebblestep.core.line.Turn;
 import pebblestep.core.passage.Articulation;
+import pebblestep.core.passage.ArticulationKind;
 import pebblestep.core.passage.Step;
 import pebblestep.core.passage.Steps;
 import pebblestep.core.rhythm.Bpm;
@@ -64,7 +65,7 @@ public final class Climbs {
                         Axis.of(List.of(
                                 new Rung.OfArticulation(Articulation.SEPARATE),
                                 new Rung.OfArticulation(new Articulation(
-                                        Articulation.Kind.SLURRED, 4, 0, Optional.empty(), Optional.empty()))))),
+                                        ArticulationKind.SLURRED, 4, 0, Optional.empty(), Optional.empty()))))),
                 List.of(Axis.places(OCTAVE)));
         return random -> {
             Axis tempo = tempos.from(random);

@@ -14,6 +14,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import pebblestep.core.line.Extent;
 import pebblestep.core.passage.Articulation;
+import pebblestep.core.passage.ArticulationKind;
 import pebblestep.core.rhythm.Fraction;
 
 /** What a student keeps when a climb is changed: worked out by hand. */
@@ -30,7 +31,7 @@ class NearestRungTest {
                         notes == 0
                                 ? Articulation.SEPARATE
                                 : new Articulation(
-                                        Articulation.Kind.SLURRED, notes, 0, Optional.empty(), Optional.empty())))
+                                        ArticulationKind.SLURRED, notes, 0, Optional.empty(), Optional.empty())))
                 .toList());
     }
 

@@ -63,7 +63,7 @@ class StandingTest {
             // Overnight a waiting rung may open before the attempt that then moves back or forth.
             assertThat(Math.abs(rung(now) - rung)).isLessThanOrEqualTo(2);
             assertThat(now.passedToday()).isLessThanOrEqualTo(Rules.USUAL.rungsADay());
-            if (now.lastMove() == Standing.Move.PASSED) upToday++;
+            if (now.lastMove() == Standing.Change.PASSED) upToday++;
             assertThat(upToday).isLessThanOrEqualTo(Rules.USUAL.rungsADay());
             rung = rung(now);
         }
@@ -124,7 +124,7 @@ class StandingTest {
                 new Attempt(Bpm.of(72), true, FIRST));
         Standing standing = Standing.after(attempts, quick, FIRST);
         assertThat(rung(standing)).isEqualTo(2);
-        assertThat(standing.lastMove()).isEqualTo(Standing.Move.WAITS);
+        assertThat(standing.lastMove()).isEqualTo(Standing.Change.WAITS);
         assertThat(rung(Standing.after(attempts, quick, FIRST.plusDays(1)))).isEqualTo(3);
         assertThatThrownBy(() -> new Rules(0, 3, 3)).isInstanceOf(Refusal.class);
         assertThatThrownBy(() -> new Rules(3, 0, 3)).isInstanceOf(Refusal.class);
@@ -144,14 +144,14 @@ class StandingTest {
         List<ClimbEvent> events = clean(3, 60, FIRST);
         events.addAll(clean(3, 68, FIRST));
         Standing open = Standing.after(events, picks, FIRST);
-        assertThat(open.lastMove()).isEqualTo(Standing.Move.TEACHER_PICKS);
+        assertThat(open.lastMove()).isEqualTo(Standing.Change.TEACHER_PICKS);
         assertThat(open.at()).isEqualTo(Position.of(1, 0, 0));
         events.add(new Attempt(Bpm.of(68), false, FIRST));
-        assertThat(Standing.after(events, picks, FIRST).lastMove()).isEqualTo(Standing.Move.TEACHER_PICKS);
+        assertThat(Standing.after(events, picks, FIRST).lastMove()).isEqualTo(Standing.Change.TEACHER_PICKS);
         events.add(new ClimbEvent.Placed(picks.moves().up(open.at()).get(1).to(), FIRST));
         Standing picked = Standing.after(events, picks, FIRST);
         assertThat(picked.at()).isEqualTo(Position.of(0, 0, 1));
-        assertThat(picked.lastMove()).isEqualTo(Standing.Move.PLACED);
+        assertThat(picked.lastMove()).isEqualTo(Standing.Change.PLACED);
         assertThat(picked.cleanInRow()).isZero();
     }
 
@@ -183,7 +183,7 @@ class StandingTest {
                 events.add(new Attempt(ascent.bpm(now.at()), ascent.climb().rungs(now.at()), true, day));
             }
             Standing after = Standing.after(events, ascent, day);
-            if (after.lastMove() == Standing.Move.TEACHER_PICKS) {
+            if (after.lastMove() == Standing.Change.TEACHER_PICKS) {
                 events.add(new ClimbEvent.Placed(
                         ascent.moves().up(after.at()).get(0).to(), day));
             }
@@ -215,7 +215,7 @@ class StandingTest {
         Standing standing = Standing.start(ASCENT).then(new ClimbEvent.Held(true, FIRST));
         for (int i = 0; i < 4; i++) standing = standing.then(new Attempt(Bpm.of(60), true, FIRST));
         assertThat(rung(standing)).isZero();
-        assertThat(standing.lastMove()).isEqualTo(Standing.Move.HELD);
+        assertThat(standing.lastMove()).isEqualTo(Standing.Change.HELD);
         assertThat(rung(standing.on(FIRST.plusDays(3)))).as("no day opens it").isZero();
         assertThat(rung(standing.then(new ClimbEvent.Held(false, FIRST)))).isEqualTo(1);
         Standing placed = standing.then(new ClimbEvent.Placed(Position.of(2), FIRST));

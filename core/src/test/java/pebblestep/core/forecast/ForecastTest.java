@@ -52,7 +52,7 @@ class ForecastTest {
                 "0 | PASSED | 30 March is here: clean at 84 of 96 bpm.",
                 "-1 | PASSED | 29 March has passed: clean at 84 of 96 bpm."
             })
-    void a_goal_is_met_missed_or_out_of_reach_at_the_exact_day(int days, Forecast.Kind kind, String sentence) {
+    void a_goal_is_met_missed_or_out_of_reach_at_the_exact_day(int days, ForecastKind kind, String sentence) {
         Forecast forecast = Forecast.of(bests(STEADY), goal(96, days), null, TODAY);
         assertThat(forecast.kind()).isEqualTo(kind);
         assertThat(forecast.sentence()).isEqualTo(sentence);
@@ -76,10 +76,10 @@ class ForecastTest {
                 "-12:72 -8:96 -4:80 0:84 | REACHED",
                 "-12:96 -8:90 -6:88 -4:80 0:84 | OUT_OF_REACH"
             })
-    void too_few_takes_say_so_and_only_four_weeks_count(String days, Forecast.Kind kind) {
+    void too_few_takes_say_so_and_only_four_weeks_count(String days, ForecastKind kind) {
         Forecast forecast = Forecast.of(bests(days.replace("'", "")), goal(96, 20), null, TODAY);
         assertThat(forecast.kind()).isEqualTo(kind);
-        assertThat(forecast.line().isPresent()).isEqualTo(kind != Forecast.Kind.TOO_FEW);
+        assertThat(forecast.line().isPresent()).isEqualTo(kind != ForecastKind.TOO_FEW);
     }
 
     @Test

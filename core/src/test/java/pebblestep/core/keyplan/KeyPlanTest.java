@@ -12,11 +12,11 @@ import org.junit.jupiter.params.provider.CsvSource;
 import pebblestep.core.Refusal;
 import pebblestep.core.keyplan.KeyPlan.Event;
 import pebblestep.core.keyplan.KeyPlan.GoOn;
-import pebblestep.core.keyplan.KeyPlan.Hold;
 import pebblestep.core.keyplan.KeyPlan.Learned;
 import pebblestep.core.keyplan.KeyPlan.Pace;
 import pebblestep.core.keyplan.KeyPlan.Repeat;
 import pebblestep.core.keyplan.KeyPlan.Skip;
+import pebblestep.core.keyplan.KeyPlan.Stay;
 import pebblestep.core.pitch.NoteName;
 import pebblestep.core.samples.Samples;
 import pebblestep.core.samples.Samples.Ints;
@@ -109,11 +109,11 @@ class KeyPlanTest {
         assertThat(repeated.tonic()).hasToString("C");
         assertThat(repeated.since()).isEqualTo(MONDAY.plusDays(5));
         assertThat(on(Pace.WEEK, 12, new Repeat(MONDAY.plusDays(5))).tonic()).hasToString("F");
-        Event[] held = {new Hold(MONDAY.plusDays(8)), new GoOn(MONDAY.plusDays(40))};
+        Event[] held = {new Stay(MONDAY.plusDays(8)), new GoOn(MONDAY.plusDays(40))};
         assertThat(on(Pace.WEEK, 39, held).held()).isTrue();
         assertThat(on(Pace.WEEK, 46, held).tonic()).hasToString("F");
         assertThat(on(Pace.WEEK, 47, held).tonic()).hasToString("Bb");
-        assertThat(on(Pace.LEARNED, 20, new Hold(MONDAY), new Learned(MONDAY.plusDays(1)))
+        assertThat(on(Pace.LEARNED, 20, new Stay(MONDAY), new Learned(MONDAY.plusDays(1)))
                         .tonic())
                 .as("a plan that stands still")
                 .hasToString("C");
@@ -172,7 +172,7 @@ class KeyPlanTest {
         assertThat(windows(Pace.WEEK, 3, 9)).isEqualTo("C 0-6, F 7-13");
         assertThat(windows(Pace.DAY, 1, 3)).isEqualTo("F 1-1, Bb 2-2, Eb 3-3");
         assertThat(windows(Pace.LEARNED, 3, 9)).isEqualTo("C 0-");
-        assertThat(windows(Pace.WEEK, 3, 9, new Hold(MONDAY.plusDays(2)))).isEqualTo("C 0-");
+        assertThat(windows(Pace.WEEK, 3, 9, new Stay(MONDAY.plusDays(2)))).isEqualTo("C 0-");
         assertThat(windows(Pace.WEEK, 2, 9, new Skip(MONDAY.plusDays(2)))).isEqualTo("F 2-8, Bb 9-15");
         assertThat(windows(Pace.WEEK, -9, -2)).as("not begun").isEmpty();
     }
@@ -188,7 +188,7 @@ class KeyPlanTest {
         assertThat(sentence(Pace.WEEK, 8)).isEqualTo("In F since 9 March, key 2 of 12; Bb from 16 March.");
         assertThat(sentence(Pace.WEEK, 84)).startsWith("In C since 25 May, key 1 of 12, round 2; F from");
         assertThat(sentence(Pace.LEARNED, 8)).isEqualTo("In C since 2 March, key 1 of 12; F when this one is learned.");
-        assertThat(sentence(Pace.WEEK, 8, new Hold(MONDAY.plusDays(8))))
+        assertThat(sentence(Pace.WEEK, 8, new Stay(MONDAY.plusDays(8))))
                 .endsWith("; held here until you let it go on.");
         assertThat(sentence(Pace.DAY, -2)).isEqualTo("Begins in C on 2 March.");
     }

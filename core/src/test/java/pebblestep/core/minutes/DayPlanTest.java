@@ -100,7 +100,7 @@ class DayPlanTest {
         Duration freed = plan.trims().stream().map(Trim::frees).reduce(Duration.ZERO, Duration::plus);
         assertThat(plan.asked().minus(freed)).isEqualTo(plan.takes());
         assertThat(plan.fits()).isEqualTo(plan.asked().compareTo(Duration.ofMinutes(minutes)) <= 0);
-        List<Trim.Kind> kinds =
+        List<TrimKind> kinds =
                 new ArrayList<>(plan.trims().stream().map(Trim::kind).toList());
         assertThat(kinds).isSorted();
         for (int i = 0; i < routine.size(); i++) {
@@ -115,7 +115,7 @@ class DayPlanTest {
         DayPlan plan = DayPlan.of(routine, Duration.ofMinutes(minutes));
         plan.trims().stream()
                 .reduce((before, last) -> last)
-                .filter(last -> last.kind() != Trim.Kind.REPETITIONS)
+                .filter(last -> last.kind() != TrimKind.REPETITIONS)
                 .ifPresent(
                         last -> assertThat(plan.takes().plus(last.frees())).isGreaterThan(Duration.ofMinutes(minutes)));
     }

@@ -15,7 +15,7 @@ import pebblestep.core.line.Travel;
 import pebblestep.core.line.Turn;
 import pebblestep.core.passage.Articulation;
 import pebblestep.core.passage.Articulation.Bow;
-import pebblestep.core.passage.Articulation.Kind;
+import pebblestep.core.passage.ArticulationKind;
 import pebblestep.core.passage.Passage;
 import pebblestep.core.passage.Player;
 import pebblestep.core.passage.Step;
@@ -107,32 +107,35 @@ class StaffTest {
                 .toList();
     }
 
-    private static Articulation of(Kind kind, int by) {
+    private static Articulation of(ArticulationKind kind, int by) {
         return new Articulation(kind, by, 0, Optional.empty(), Optional.empty());
     }
 
     @Test
     void slurs_hold_their_number_of_notes() {
-        assertThat(articulated(of(Kind.SLURRED, 4), "0").slurs())
+        assertThat(articulated(of(ArticulationKind.SLURRED, 4), "0").slurs())
                 .as("nine notes by four: the last stands alone")
                 .containsExactly(new Slur(0, 3), new Slur(4, 7));
-        assertThat(articulated(of(Kind.ALL_SLURRED, 0), "0").slurs()).containsExactly(new Slur(0, 8));
-        assertThat(articulated(of(Kind.SEPARATE, 0), "0").slurs()).isEmpty();
-        assertThat(articulated(of(Kind.OFF_BEAT_SLURS, 0), "0").slurs())
+        assertThat(articulated(of(ArticulationKind.ALL_SLURRED, 0), "0").slurs())
+                .containsExactly(new Slur(0, 8));
+        assertThat(articulated(of(ArticulationKind.SEPARATE, 0), "0").slurs()).isEmpty();
+        assertThat(articulated(of(ArticulationKind.OFF_BEAT_SLURS, 0), "0").slurs())
                 .containsExactly(new Slur(1, 2), new Slur(3, 4), new Slur(5, 6), new Slur(7, 8));
-        assertThat(articulated(of(Kind.OFF_BEAT_SLURS, 0), "1/8").slurs())
+        assertThat(articulated(of(ArticulationKind.OFF_BEAT_SLURS, 0), "1/8").slurs())
                 .containsExactly(new Slur(0, 1), new Slur(2, 3), new Slur(4, 5), new Slur(6, 7));
     }
 
     @Test
     void dots_accents_and_bows_stand_at_their_notes() {
-        assertThat(marks(articulated(of(Kind.STACCATO, 0), "0"))).hasSize(9).allSatisfy(at -> assertThat(at)
-                .containsExactly(Mark.STACCATO));
-        Articulation accents = new Articulation(Kind.SEPARATE, 0, 3, Optional.empty(), Optional.empty());
+        assertThat(marks(articulated(of(ArticulationKind.STACCATO, 0), "0")))
+                .hasSize(9)
+                .allSatisfy(at -> assertThat(at).containsExactly(Mark.STACCATO));
+        Articulation accents = new Articulation(ArticulationKind.SEPARATE, 0, 3, Optional.empty(), Optional.empty());
         List<List<Mark>> accented = marks(articulated(accents, "0"));
         for (int i = 0; i < 9; i++)
             assertThat(accented.get(i).contains(Mark.ACCENT)).isEqualTo(i % 3 == 0);
-        Articulation bows = new Articulation(Kind.SLURRED, 4, 0, Optional.of(Bow.DOWN), Optional.of(Fraction.of(1, 2)));
+        Articulation bows =
+                new Articulation(ArticulationKind.SLURRED, 4, 0, Optional.of(Bow.DOWN), Optional.of(Fraction.of(1, 2)));
         Score bowed = articulated(bows, "0");
         assertThat(marks(bowed).get(0)).containsExactly(Mark.DOWN_BOW);
         assertThat(marks(bowed).get(1)).isEmpty();
@@ -143,12 +146,12 @@ class StaffTest {
 
     @Test
     void an_articulation_that_does_not_add_up_is_refused() {
-        assertThatThrownBy(() -> of(Kind.SLURRED, 1)).isInstanceOf(Refusal.class);
-        assertThatThrownBy(() -> of(Kind.STACCATO, 4)).isInstanceOf(Refusal.class);
-        assertThatThrownBy(() -> new Articulation(Kind.SEPARATE, 0, 1, Optional.empty(), Optional.empty()))
+        assertThatThrownBy(() -> of(ArticulationKind.SLURRED, 1)).isInstanceOf(Refusal.class);
+        assertThatThrownBy(() -> of(ArticulationKind.STACCATO, 4)).isInstanceOf(Refusal.class);
+        assertThatThrownBy(() -> new Articulation(ArticulationKind.SEPARATE, 0, 1, Optional.empty(), Optional.empty()))
                 .isInstanceOf(Refusal.class);
-        assertThatThrownBy(
-                        () -> new Articulation(Kind.SEPARATE, 0, 0, Optional.empty(), Optional.of(Fraction.of(3, 2))))
+        assertThatThrownBy(() -> new Articulation(
+                        ArticulationKind.SEPARATE, 0, 0, Optional.empty(), Optional.of(Fraction.of(3, 2))))
                 .isInstanceOf(Refusal.class);
     }
 }

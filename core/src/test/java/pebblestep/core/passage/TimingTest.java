@@ -10,6 +10,7 @@ import pebblestep.core.line.Extent;
 import pebblestep.core.line.Travel;
 import pebblestep.core.line.Turn;
 import pebblestep.core.passage.Timing.Attack;
+import pebblestep.core.passage.landing.FixKind;
 import pebblestep.core.passage.landing.Landing;
 import pebblestep.core.passage.landing.LandingFix;
 import pebblestep.core.rhythm.Fraction;
@@ -80,13 +81,7 @@ class TimingTest {
         Step past = Steps.step("C", "major", Extent.span(17), Travel.UP_DOWN, Turn.DOUBLE, "4/4", "1/16", "0");
         assertThat(Landing.of(past).fixes(Speech.USUAL))
                 .extracting(LandingFix::kind)
-                .containsExactly(
-                        LandingFix.Kind.MOVE,
-                        LandingFix.Kind.TURN,
-                        LandingFix.Kind.FROM,
-                        LandingFix.Kind.NOTE,
-                        LandingFix.Kind.MOVE,
-                        LandingFix.Kind.HOLD);
+                .containsExactly(FixKind.MOVE, FixKind.TURN, FixKind.FROM, FixKind.NOTE, FixKind.MOVE, FixKind.HOLD);
     }
 
     @Test

@@ -80,7 +80,7 @@ class ClimbedWorkTest {
                 "ccc ccc ccc | ccc ~ REACHED ~ Target reached: 3 clean in a row with eighths, 68 bpm.",
                 "s ~ MISSES ~ 1 take not clean with quarters, 60 bpm: stay here until 3 in a row are clean."
             })
-    void a_standing_on_two_axes_is_said_with_both(String takes, Judgement.Kind kind, String sentence) {
+    void a_standing_on_two_axes_is_said_with_both(String takes, JudgementKind kind, String sentence) {
         Judgement judgement = judged(IN_TURN, takes.replace("'", ""));
         assertThat(judgement.sentence()).isEqualTo(sentence);
         assertThat(judgement.kind()).isEqualTo(kind);
@@ -98,7 +98,7 @@ class ClimbedWorkTest {
                 "ccc ccc 0.0.1; HOLD; 0 of 3 clean in a row with quarters, two octaves, 60 bpm, then 68.",
                 "ccc ccc 0.0.1 ccc | ccc; READY; 3 clean with quarters, two octaves, 68 bpm: ready for eighths, two octaves, 60 bpm."
             })
-    void what_the_teacher_picks_is_asked_for_and_followed(String takes, Judgement.Kind kind, String sentence) {
+    void what_the_teacher_picks_is_asked_for_and_followed(String takes, JudgementKind kind, String sentence) {
         Judgement judgement = judged(PICKS, takes);
         assertThat(judgement.sentence()).isEqualTo(sentence);
         assertThat(judgement.kind()).isEqualTo(kind);

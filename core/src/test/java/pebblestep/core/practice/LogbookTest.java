@@ -16,7 +16,7 @@ import pebblestep.core.climb.Climbs;
 import pebblestep.core.climb.Policy;
 import pebblestep.core.climb.Position;
 import pebblestep.core.pitch.NoteName;
-import pebblestep.core.practice.Logbook.Line;
+import pebblestep.core.practice.Logbook.Row;
 import pebblestep.core.rhythm.Bpm;
 import pebblestep.core.rhythm.Speech;
 import pebblestep.core.samples.Draw;
@@ -34,8 +34,8 @@ class LogbookTest {
         return at.atZone(ZoneOffset.UTC).toLocalDate();
     }
 
-    private static Line take(long piece, Instant at, long bpm, boolean clean) {
-        return new Line(piece, at, new Take(Bpm.of(bpm), clean ? Outcome.CLEAN : Outcome.SLIPS, day(at)));
+    private static Row take(long piece, Instant at, long bpm, boolean clean) {
+        return new Row(piece, at, new Take(Bpm.of(bpm), clean ? Outcome.CLEAN : Outcome.SLIPS, day(at)));
     }
 
     private static Work work(Logbook log, long piece) {
@@ -43,25 +43,25 @@ class LogbookTest {
     }
 
     /** A fortnight of takes of four pieces, and now and then a decision. */
-    Draw<List<Line>> logs() {
+    Draw<List<Row>> logs() {
         Draw<Long> pieces = Draw.longs(1, PIECES);
         Draw<Instant> moments = Draw.longs(0, 14 * 24 * 60).map(minutes -> START.plusSeconds(60 * minutes));
-        Draw<Line> takes = random -> take(
+        Draw<Row> takes = random -> take(
                 pieces.from(random),
                 moments.from(random),
                 Draw.of(60L, 68L, 76L, 84L, 92L, 100L).from(random),
                 Draw.of(true, true, true, false).from(random));
-        Draw<Line> decisions = random -> {
+        Draw<Row> decisions = random -> {
             Instant at = moments.from(random);
             Position to = Position.of(Draw.ints(0, 5).from(random));
-            return new Line(pieces.from(random), at, new Decision(new ClimbEvent.Placed(to, day(at))));
+            return new Row(pieces.from(random), at, new Decision(new ClimbEvent.Placed(to, day(at))));
         };
-        Draw<Line> lines = random -> (random.nextInt(10) == 0 ? decisions : takes).from(random);
+        Draw<Row> lines = random -> (random.nextInt(10) == 0 ? decisions : takes).from(random);
         return lines.list(0, 120);
     }
 
     @Samples(200)
-    void a_standing_never_depends_on_takes_of_another_step(@From("logs") List<Line> lines) {
+    void a_standing_never_depends_on_takes_of_another_step(@From("logs") List<Row> lines) {
         Logbook all = Logbook.of(lines);
         LocalDate today = day(START).plusDays(15);
         for (long piece = 1; piece <= PIECES; piece++) {
@@ -76,13 +76,13 @@ class LogbookTest {
     }
 
     @Samples(200)
-    void a_standing_does_not_depend_on_the_order_in_which_takes_arrive(@From("logs") List<Line> lines, long seed) {
-        List<Line> apart = new ArrayList<>();
-        for (Line line : lines) {
+    void a_standing_does_not_depend_on_the_order_in_which_takes_arrive(@From("logs") List<Row> lines, long seed) {
+        List<Row> apart = new ArrayList<>();
+        for (Row line : lines) {
             // Of two takes at one moment nobody can say which came first.
             if (apart.stream().noneMatch(other -> other.at().equals(line.at()))) apart.add(line);
         }
-        List<Line> shuffled = new ArrayList<>(apart);
+        List<Row> shuffled = new ArrayList<>(apart);
         Collections.shuffle(shuffled, new Random(seed));
         LocalDate today = day(START).plusDays(15);
         for (long piece = 1; piece <= PIECES; piece++) {
@@ -93,10 +93,10 @@ class LogbookTest {
 
     @Test
     void a_take_that_arrives_late_is_put_where_it_was_played() {
-        List<Line> lines = new ArrayList<>(List.of(
+        List<Row> lines = new ArrayList<>(List.of(
                 take(1, START, 60, true),
                 take(1, START.plusSeconds(60), 60, true),
-                new Line(1, START.plusSeconds(600), new Decision(new ClimbEvent.Placed(Position.of(3), day(START))))));
+                new Row(1, START.plusSeconds(600), new Decision(new ClimbEvent.Placed(Position.of(3), day(START))))));
         // Played without network before the teacher moved the student on, and sent after.
         lines.add(take(1, START.plusSeconds(120), 60, true));
         assertThat(work(Logbook.of(lines), 1).bpmNow(day(START))).isEqualTo(Bpm.of(84));
@@ -105,7 +105,7 @@ class LogbookTest {
 
     @Test
     void what_is_decided_at_the_moment_of_a_take_comes_before_it() {
-        Line placed = new Line(1, START, new Decision(new ClimbEvent.Placed(Position.of(2), day(START))));
+        Row placed = new Row(1, START, new Decision(new ClimbEvent.Placed(Position.of(2), day(START))));
         Logbook log = Logbook.of(List.of(take(1, START, 76, true), placed));
         assertThat(log.of(1).get(0)).isInstanceOf(Decision.class);
         assertThat(work(log, 1).standing(day(START)).cleanInRow()).isEqualTo(1);

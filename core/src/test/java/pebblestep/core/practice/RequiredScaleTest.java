@@ -46,16 +46,16 @@ class RequiredScaleTest {
 
     @Test
     void it_is_met_by_one_clean_take_that_is_fast_enough() {
-        assertThat(state(3, played(1, 60, 80)).kind()).isEqualTo(RequiredScale.Kind.MET);
+        assertThat(state(3, played(1, 60, 80)).kind()).isEqualTo(RequiredKind.MET);
         assertThat(state(3, played(1, 60, 80)).sentence()).isEqualTo("Met: played clean at 80 bpm or faster.");
-        assertThat(state(3, played(1, 60, 76)).kind()).isEqualTo(RequiredScale.Kind.BEGUN);
+        assertThat(state(3, played(1, 60, 76)).kind()).isEqualTo(RequiredKind.BEGUN);
     }
 
     @Test
     void the_pace_so_far_says_whether_it_will_be() {
-        assertThat(state(7, played(1, 60, 61, 62, 63, 64, 65, 66, 67)).kind()).isEqualTo(RequiredScale.Kind.ON_COURSE);
+        assertThat(state(7, played(1, 60, 61, 62, 63, 64, 65, 66, 67)).kind()).isEqualTo(RequiredKind.ON_COURSE);
         RequiredScale.State behind = state(7, played(1, 60, 60, 60, 60, 60, 60, 60, 61));
-        assertThat(behind.kind()).isEqualTo(RequiredScale.Kind.BEHIND);
+        assertThat(behind.kind()).isEqualTo(RequiredKind.BEHIND);
         assertThat(behind.sentence()).contains("80");
     }
 
@@ -63,12 +63,12 @@ class RequiredScaleTest {
     void what_is_shorter_or_in_another_key_does_not_count() {
         RequiredScale two = new RequiredScale(G, 2, Fraction.of(1, 8), Bpm.of(80), MONDAY.plusDays(28));
         assertThat(two.of(List.of(played(1, 90)), MONDAY).sentence()).isEqualTo("Nothing is given for it yet.");
-        assertThat(two.of(List.of(played(2, 90)), MONDAY).kind()).isEqualTo(RequiredScale.Kind.MET);
+        assertThat(two.of(List.of(played(2, 90)), MONDAY).kind()).isEqualTo(RequiredKind.MET);
         Key d = Key.of(NoteName.parse("D"), Forms.of("major"));
         assertThat(new RequiredScale(d, 1, Fraction.of(1, 8), Bpm.of(80), MONDAY)
                         .of(List.of(played(1, 90)), MONDAY)
                         .kind())
-                .isEqualTo(RequiredScale.Kind.NOT_GIVEN);
+                .isEqualTo(RequiredKind.NOT_GIVEN);
     }
 
     @Test

@@ -23,7 +23,7 @@ import pebblestep.core.climb.Position;
 import pebblestep.core.climb.Standing;
 import pebblestep.core.minutes.Load;
 import pebblestep.core.passage.Steps;
-import pebblestep.core.practice.TodayList.Piece;
+import pebblestep.core.practice.TodayList.Due;
 import pebblestep.core.rhythm.Bpm;
 import pebblestep.core.samples.Draw;
 import pebblestep.core.samples.Samples;
@@ -36,11 +36,11 @@ class TodayListTest {
     private static final Load MINUTE = new Load(Duration.ZERO, Duration.ofSeconds(10), 5);
 
     /** Given on Monday, and every day from then on; seen with the takes up to a day. */
-    private static Piece learned(long id, String takes, int day) {
+    private static Due learned(long id, String takes, int day) {
         String sofar = Stream.of(takes.split(" "))
                 .filter(take -> Integer.parseInt(take.replace("c", "")) <= day)
                 .collect(Collectors.joining(" "));
-        return new Piece(
+        return new Due(
                 id,
                 "piece " + id,
                 Progress.of(learnedThen(sofar)).settled(MONDAY.plusDays(day)),
@@ -56,8 +56,8 @@ class TodayListTest {
         return new Work(Steps.PLAIN.key(), TWO_RUNGS, takes);
     }
 
-    private static Piece learning(long id, int given, int cleanInRow) {
-        return new Piece(
+    private static Due learning(long id, int given, int cleanInRow) {
+        return new Due(
                 id,
                 "piece " + id,
                 settledLater(learningWork(given, cleanInRow)),
@@ -71,7 +71,7 @@ class TodayListTest {
     }
 
     /** 1 and 2 are being learned, 3 to 5 are known: 3 was reviewed often, 4 and 5 less. */
-    private static List<Piece> pieces(int day) {
+    private static List<Due> pieces(int day) {
         return List.of(
                 learning(1, 0, 2),
                 learning(2, 5, 0),
@@ -115,7 +115,7 @@ class TodayListTest {
     @Test
     void every_line_has_its_reason() {
         List<String> reasons = TodayList.of(pieces(6), Duration.ofMinutes(10), MONDAY.plusDays(6)).lines().stream()
-                .map(TodayList.Line::reason)
+                .map(TodayList.Row::reason)
                 .toList();
         assertThat(reasons)
                 .containsExactly(
@@ -128,7 +128,7 @@ class TodayListTest {
 
     @Test
     void the_same_pieces_in_another_order_give_the_same_list() {
-        List<Piece> shuffled = new ArrayList<>(pieces(7));
+        List<Due> shuffled = new ArrayList<>(pieces(7));
         Collections.reverse(shuffled);
         assertThat(TodayList.of(shuffled, Duration.ofMinutes(3), MONDAY.plusDays(7)))
                 .isEqualTo(TodayList.of(pieces(7), Duration.ofMinutes(3), MONDAY.plusDays(7)));
@@ -137,8 +137,8 @@ class TodayListTest {
     @Test
     void what_is_learned_rests_on_other_weekdays_and_reviews_do_not() {
         Schedule mondays = new Schedule(MONDAY, Optional.empty(), Set.of(DayOfWeek.MONDAY));
-        Piece monday = new Piece(1, "a", settledLater(learningWork(0, 1)), mondays, MINUTE);
-        Piece review = new Piece(2, "b", settledLater(learnedThen("")), mondays, MINUTE);
+        Due monday = new Due(1, "a", settledLater(learningWork(0, 1)), mondays, MINUTE);
+        Due review = new Due(2, "b", settledLater(learnedThen("")), mondays, MINUTE);
         assertThat(TodayList.of(List.of(monday, review), null, MONDAY.plusDays(1))
                         .pieces())
                 .containsExactly(2L);
@@ -169,7 +169,7 @@ class TodayListTest {
     private static TodayList list(Progress progress, LocalDate day) {
         Schedule daily = Schedule.daily(MONDAY, MONDAY.plusDays(400));
         return TodayList.of(
-                List.of(new Piece(1, "a", progress.settled(day), daily, MINUTE)), Duration.ofMinutes(10), day);
+                List.of(new Due(1, "a", progress.settled(day), daily, MINUTE)), Duration.ofMinutes(10), day);
     }
 
     Draw<String> logs() {
@@ -184,20 +184,20 @@ class TodayListTest {
     void what_the_teacher_decides_on_a_day_changes_its_list() {
         LocalDate day = MONDAY.plusDays(1);
         Progress learned = Progress.of(learnedThen("1c"));
-        assertThat(list(learned, day).lines().get(0).kind()).isEqualTo(TodayList.Kind.REVIEW);
+        assertThat(list(learned, day).lines().get(0).kind()).isEqualTo(Purpose.REVIEW);
         Progress reopened = learned.then(new Decision(new ClimbEvent.Placed(Position.of(0), day)));
-        assertThat(list(reopened, day).lines().get(0).kind()).isEqualTo(TodayList.Kind.LEARNING);
+        assertThat(list(reopened, day).lines().get(0).kind()).isEqualTo(Purpose.LEARNING);
     }
 
-    Draw<List<Piece>> anyPieces() {
+    Draw<List<Due>> anyPieces() {
         Draw<String> logs = Draw.of("", "1c", "1c 3c", "1c 3s", "1s 2s", "1c 3c 7c 15c");
         return logs.list(0, 8).map(texts -> {
-            List<Piece> pieces = new ArrayList<>();
+            List<Due> pieces = new ArrayList<>();
             for (int i = 0; i < texts.size(); i++) {
                 pieces.add(
                         i % 2 == 0
                                 ? learning(i, i, i % 3)
-                                : new Piece(
+                                : new Due(
                                         i,
                                         "piece " + i,
                                         settledLater(learnedThen(texts.get(i))),
@@ -210,7 +210,7 @@ class TodayListTest {
 
     @Samples(150)
     void a_list_keeps_to_its_minutes_its_order_and_each_piece_once(
-            @From("anyPieces") List<Piece> pieces,
+            @From("anyPieces") List<Due> pieces,
             @Ints(min = 1, max = 12) int minutes,
             @Ints(min = 15, max = 40) int day) {
         TodayList list = TodayList.of(pieces, Duration.ofMinutes(minutes), MONDAY.plusDays(day));
@@ -219,7 +219,7 @@ class TodayListTest {
                 .reduce(Duration.ZERO, Duration::plus);
         assertThat(takes).isLessThanOrEqualTo(Duration.ofMinutes(minutes));
         assertThat(list.pieces()).doesNotHaveDuplicates();
-        assertThat(list.lines().stream().map(TodayList.Line::kind)).isSorted();
+        assertThat(list.lines().stream().map(TodayList.Row::kind)).isSorted();
         assertThat(list.lines()).allSatisfy(line -> assertThat(line.reason()).isNotBlank());
     }
 }

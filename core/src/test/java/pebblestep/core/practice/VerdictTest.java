@@ -15,7 +15,6 @@ import pebblestep.core.forecast.Pace;
 import pebblestep.core.instrument.Instruments;
 import pebblestep.core.passage.Player;
 import pebblestep.core.passage.Steps;
-import pebblestep.core.practice.Judgement.Kind;
 import pebblestep.core.rhythm.Bpm;
 import pebblestep.core.rhythm.Fraction;
 import pebblestep.core.rhythm.Speech;
@@ -55,26 +54,26 @@ class VerdictTest {
 
     @Test
     void twelve_takes_on_three_days_without_passing_are_stuck() {
-        assertThat(on(days("ccsc", "sccs", "ccs"), 3).kind()).as("eleven takes").isEqualTo(Kind.MISSES);
-        assertThat(on(days("ccscsc", "csccsc"), 2).kind()).as("two days").isNotEqualTo(Kind.STUCK);
+        assertThat(on(days("ccsc", "sccs", "ccs"), 3).kind()).as("eleven takes").isEqualTo(JudgementKind.MISSES);
+        assertThat(on(days("ccscsc", "csccsc"), 2).kind()).as("two days").isNotEqualTo(JudgementKind.STUCK);
         Verdict stuck = on(days("ccsc", "sccs", "ccsc"), 3);
-        assertThat(stuck.kind()).isEqualTo(Kind.STUCK);
+        assertThat(stuck.kind()).isEqualTo(JudgementKind.STUCK);
         assertThat(stuck.sentence()).isEqualTo("Stuck: 12 takes on 3 days at 60 bpm, never 3 clean in a row.");
         assertThat(stuck.advice())
                 .startsWith("slower: 51 to 54 bpm", "a shorter span")
                 .hasSize(3);
         assertThat(stuck.advice().get(2)).endsWith("alone, to and fro");
-        assertThat(on(days("ccsc", "sccs", "ccsccc"), 3).kind()).as("passed").isEqualTo(Kind.READY);
+        assertThat(on(days("ccsc", "sccs", "ccsccc"), 3).kind()).as("passed").isEqualTo(JudgementKind.READY);
         assertThat(on(days("ccsc", "sccs", "cccs"), 3).kind())
                 .as("a new rung counts anew")
-                .isEqualTo(Kind.MISSES);
+                .isEqualTo(JudgementKind.MISSES);
     }
 
     @Test
     void two_reviews_that_failed_are_slipping() {
         assertThat(on(learnedThen("1c 3s"), 3).sentence()).isEqualTo("Learned on 2 March, 70 bpm; review in 1 day.");
         Verdict slipping = on(learnedThen("1c 3s 4s"), 4);
-        assertThat(slipping.kind()).isEqualTo(Kind.SLIPPING);
+        assertThat(slipping.kind()).isEqualTo(JudgementKind.SLIPPING);
         assertThat(slipping.sentence()).isEqualTo("Slipping: 2 reviews not clean, the last on 6 March; it was 70 bpm.");
         assertThat(on(learnedThen("1c"), 9).sentence())
                 .isEqualTo("Learned on 2 March, 70 bpm; review due: 8 days since clean.");
@@ -82,26 +81,26 @@ class VerdictTest {
 
     @Test
     void four_days_of_practice_without_a_take_are_quiet() {
-        assertThat(on(days("c"), 4).kind()).as("three days").isEqualTo(Kind.HOLD);
+        assertThat(on(days("c"), 4).kind()).as("three days").isEqualTo(JudgementKind.HOLD);
         Verdict quiet = on(days("c"), 5);
-        assertThat(quiet.kind()).isEqualTo(Kind.QUIET);
+        assertThat(quiet.kind()).isEqualTo(JudgementKind.QUIET);
         assertThat(quiet.sentence()).isEqualTo("Quiet: no take on 4 days of practice; the last take was on 2 March.");
-        assertThat(on(days(), 3).kind()).isEqualTo(Kind.NEW);
+        assertThat(on(days(), 3).kind()).isEqualTo(JudgementKind.NEW);
         assertThat(on(days(), 4).sentence())
                 .isEqualTo("Quiet: no take on 4 days of practice; not begun since 2 March.");
-        assertThat(on(days("c"), 70).kind()).as("no longer given").isEqualTo(Kind.HOLD);
+        assertThat(on(days("c"), 70).kind()).as("no longer given").isEqualTo(JudgementKind.HOLD);
     }
 
     @Test
     void a_dated_target_is_behind_or_on_course() {
         Goal past = new Goal(Tempo.quarters(70), Fraction.of(1, 16), MONDAY.plusDays(1));
         Verdict behind = on(days("c", "c"), 3, Optional.of(past));
-        assertThat(behind.kind()).isEqualTo(Kind.BEHIND);
+        assertThat(behind.kind()).isEqualTo(JudgementKind.BEHIND);
         assertThat(behind.sentence()).contains("has passed");
         assertThat(behind.advice()).containsExactly("2 of 3 clean in a row at 60 bpm, then 70.");
         Goal far = new Goal(Tempo.quarters(70), Fraction.of(1, 16), MONDAY.plusDays(40));
         assertThat(on(days("c", "c"), 3, Optional.of(far)).kind())
                 .as("too few days to say")
-                .isEqualTo(Kind.HOLD);
+                .isEqualTo(JudgementKind.HOLD);
     }
 }

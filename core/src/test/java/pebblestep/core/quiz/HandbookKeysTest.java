@@ -9,7 +9,6 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import pebblestep.core.pitch.NoteName;
-import pebblestep.core.quiz.Question.Kind;
 import pebblestep.core.scale.Forms;
 import pebblestep.core.scale.Key;
 
@@ -46,16 +45,18 @@ class HandbookKeysTest {
     void every_question_about_every_key_has_the_answer_of_the_table(
             String tonic, String notes, String signature, String relative, String harmonic, String melodic) {
         Key major = key(tonic, "major");
-        assertThat(new Question(Kind.SPELL, major).answer()).isEqualTo(notes);
-        assertThat(new Question(Kind.SIGNATURE, major).text()).isEqualTo("Which major key has " + signature + "?");
-        assertThat(new Question(Kind.SIGNATURE, major).answer()).isEqualTo(tonic + " major");
-        assertThat(new Question(Kind.RELATIVE, major).answer()).isEqualTo(relative + " minor");
+        assertThat(new Question(QuestionKind.SPELL, major).answer()).isEqualTo(notes);
+        assertThat(new Question(QuestionKind.SIGNATURE, major).text())
+                .isEqualTo("Which major key has " + signature + "?");
+        assertThat(new Question(QuestionKind.SIGNATURE, major).answer()).isEqualTo(tonic + " major");
+        assertThat(new Question(QuestionKind.RELATIVE, major).answer()).isEqualTo(relative + " minor");
         Key natural = key(relative, "natural-minor");
-        assertThat(new Question(Kind.RELATIVE, natural).answer()).isEqualTo(tonic + " major");
-        assertThat(new Question(Kind.SIGNATURE, natural).text()).isEqualTo("Which minor key has " + signature + "?");
-        assertThat(new Question(Kind.RAISED, key(relative, "harmonic-minor")).answer())
+        assertThat(new Question(QuestionKind.RELATIVE, natural).answer()).isEqualTo(tonic + " major");
+        assertThat(new Question(QuestionKind.SIGNATURE, natural).text())
+                .isEqualTo("Which minor key has " + signature + "?");
+        assertThat(new Question(QuestionKind.RAISED, key(relative, "harmonic-minor")).answer())
                 .isEqualTo(harmonic);
-        assertThat(new Question(Kind.RAISED, key(relative, "melodic-minor")).answer())
+        assertThat(new Question(QuestionKind.RAISED, key(relative, "melodic-minor")).answer())
                 .isEqualTo(melodic);
     }
 

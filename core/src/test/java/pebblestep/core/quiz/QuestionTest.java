@@ -11,7 +11,6 @@ import org.junit.jupiter.params.provider.CsvSource;
 import pebblestep.core.Refusal;
 import pebblestep.core.keyplan.KeyOrder;
 import pebblestep.core.pitch.NoteName;
-import pebblestep.core.quiz.Question.Kind;
 import pebblestep.core.samples.Samples;
 import pebblestep.core.samples.Samples.Ints;
 import pebblestep.core.scale.Forms;
@@ -23,7 +22,7 @@ class QuestionTest {
         return Key.of(NoteName.parse(tonic), Forms.of(form));
     }
 
-    private static Question question(Kind kind, String tonic, String form) {
+    private static Question question(QuestionKind kind, String tonic, String form) {
         return new Question(kind, key(tonic, form));
     }
 
@@ -44,7 +43,7 @@ class QuestionTest {
                 "SIGNATURE | C | major | Which major key has no sharps and no flats? | C major",
                 "SIGNATURE | G | major | Which major key has one sharp? | G major",
             })
-    void it_asks_and_knows_the_answer(Kind kind, String tonic, String form, String text, String answer) {
+    void it_asks_and_knows_the_answer(QuestionKind kind, String tonic, String form, String text, String answer) {
         Question question = question(kind, tonic, form);
         assertThat(question.text()).isEqualTo(text);
         assertThat(question.answer()).isEqualTo(answer);
@@ -67,28 +66,32 @@ class QuestionTest {
                 "SIGNATURE | Eb | major | eb Major | true",
                 "SIGNATURE | Eb | major | Bb | false",
             })
-    void it_marks_what_was_written(Kind kind, String tonic, String form, String written, boolean right) {
+    void it_marks_what_was_written(QuestionKind kind, String tonic, String form, String written, boolean right) {
         assertThat(question(kind, tonic, form).mark(written).right()).isEqualTo(right);
     }
 
     @Test
     void a_wrong_spelling_is_told_where_it_went_wrong() {
-        assertThat(question(Kind.SPELL, "Bb", "major").mark("Bb C D E F G A").sentence())
+        assertThat(question(QuestionKind.SPELL, "Bb", "major")
+                        .mark("Bb C D E F G A")
+                        .sentence())
                 .isEqualTo("Not quite: Bb C D Eb F G A. Note 4 is Eb, not E.");
-        assertThat(question(Kind.RELATIVE, "Eb", "major").mark("C").sentence()).isEqualTo("Right: C minor.");
+        assertThat(question(QuestionKind.RELATIVE, "Eb", "major").mark("C").sentence())
+                .isEqualTo("Right: C minor.");
     }
 
     @Test
     void what_cannot_be_read_is_refused_and_what_has_no_answer_is_not_asked() {
-        assertThatThrownBy(() -> question(Kind.SPELL, "Bb", "major").mark("do re mi"))
+        assertThatThrownBy(() -> question(QuestionKind.SPELL, "Bb", "major").mark("do re mi"))
                 .isInstanceOf(Refusal.class)
                 .hasMessage("\"do\" is no note.");
-        assertThatThrownBy(() -> question(Kind.SPELL, "Bb", "major").mark("  ")).isInstanceOf(Refusal.class);
-        assertThatThrownBy(() -> question(Kind.RAISED, "Bb", "major")).isInstanceOf(Refusal.class);
+        assertThatThrownBy(() -> question(QuestionKind.SPELL, "Bb", "major").mark("  "))
+                .isInstanceOf(Refusal.class);
+        assertThatThrownBy(() -> question(QuestionKind.RAISED, "Bb", "major")).isInstanceOf(Refusal.class);
         assertThat(Question.about(key("C", "chromatic"))).isEmpty();
         assertThat(Question.about(key("D", "dorian")))
                 .extracting(Question::kind)
-                .containsExactly(Kind.SPELL);
+                .containsExactly(QuestionKind.SPELL);
     }
 
     @Samples

@@ -1,7 +1,6 @@
 package pebblestep.core.passage.landing;
 
 import java.util.Optional;
-import pebblestep.core.Identified;
 import pebblestep.core.passage.Step;
 import pebblestep.core.rhythm.Count;
 import pebblestep.core.rhythm.Fraction;
@@ -15,18 +14,4 @@ import pebblestep.core.rhythm.Fraction;
  * @param sentence the change as an instruction
  * @param step the changed step
  */
-public record LandingFix(Kind kind, Optional<Fraction> by, Optional<Count> startsOn, String sentence, Step step) {
-    /** The kinds of change. */
-    public enum Kind implements Identified {
-        /** Move the start, or the other way round the bar. */
-        MOVE,
-        /** Strike the turning note another number of times, alone or with a move. */
-        TURN,
-        /** Come into the line on a later note. */
-        FROM,
-        /** One passing note more or fewer. */
-        NOTE,
-        /** Hold the turning note or the first note longer. */
-        HOLD
-    }
-}
+public record LandingFix(FixKind kind, Optional<Fraction> by, Optional<Count> startsOn, String sentence, Step step) {}

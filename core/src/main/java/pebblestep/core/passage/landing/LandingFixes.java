@@ -69,7 +69,7 @@ final class LandingFixes {
         found.add(new Candidate(size.abs(), changes, fix));
     }
 
-    private void keep(Fraction size, LandingFix.Kind kind, String sentence, Step changed) {
+    private void keep(Fraction size, FixKind kind, String sentence, Step changed) {
         keep(size, 1, new LandingFix(kind, Optional.empty(), Optional.empty(), sentence + ".", changed));
     }
 
@@ -101,7 +101,7 @@ final class LandingFixes {
                     })
                     .ifPresent(changed -> keep(
                             off,
-                            LandingFix.Kind.MOVE,
+                            FixKind.MOVE,
                             "Start " + (legs.get(which).start() instanceof Leg.AtTurn ? "the way back " : "the leg ")
                                     + ValueName.lengthWithArticle(
                                             off, step.rhythm().click(), speech.names())
@@ -133,7 +133,7 @@ final class LandingFixes {
         return landing(() -> from.withPlace(from.place().plus(by))).map(changed -> {
             Count startsOn = Count.of(changed.place(), changed.meter());
             return new LandingFix(
-                    LandingFix.Kind.MOVE,
+                    FixKind.MOVE,
                     Optional.of(by),
                     Optional.of(startsOn),
                     "Start on " + startsOn.inWords() + ", " + distance(by, changed.place()) + ".",
@@ -152,7 +152,7 @@ final class LandingFixes {
         Step turned = step.withTurn(step.line().turn().other());
         Fraction added = step.figure().quickest().times(Math.abs(notes(turned) - notes(step)));
         if (landing(() -> turned).isPresent()) {
-            keep(added, LandingFix.Kind.TURN, turnSentence(turned), turned);
+            keep(added, FixKind.TURN, turnSentence(turned), turned);
             return;
         }
         Fraction left;
@@ -168,7 +168,7 @@ final class LandingFixes {
                     added.plus(left.abs()),
                     2,
                     new LandingFix(
-                            LandingFix.Kind.TURN,
+                            FixKind.TURN,
                             move.by(),
                             move.startsOn(),
                             turnSentence(turned) + " and " + start,
@@ -202,7 +202,7 @@ final class LandingFixes {
                 left = left.plus(step.figure().slot(i).length());
             keep(
                     left.times(step.rhythm().strikes()),
-                    LandingFix.Kind.FROM,
+                    FixKind.FROM,
                     "Come in on note " + enter + " of the line, "
                             + degree(line.notes(step.key().form()).get(later))
                             + ", in place of the first",
@@ -244,7 +244,7 @@ final class LandingFixes {
             landing(() -> step.withLine(line.withPassing(added)))
                     .ifPresent(changed -> keep(
                             size,
-                            LandingFix.Kind.NOTE,
+                            FixKind.NOTE,
                             "Pass through the half step between " + degree(notes.get(behind - 1)) + " and "
                                     + degree(notes.get(behind)) + " near the end",
                             changed));
@@ -254,7 +254,7 @@ final class LandingFixes {
             landing(() -> step.withLine(line.withPassing(left)))
                     .ifPresent(changed -> keep(
                             size,
-                            LandingFix.Kind.NOTE,
+                            FixKind.NOTE,
                             "Leave out " + degree(notes.get(notes.size() - 2)) + " just before the last note",
                             changed));
         }
@@ -270,7 +270,7 @@ final class LandingFixes {
         landing(() -> step.withRhythm(step.rhythm().withHold(new Rhythm.Hold(note, missing))))
                 .ifPresent(changed -> keep(
                         missing,
-                        LandingFix.Kind.HOLD,
+                        FixKind.HOLD,
                         "Hold the " + (turns ? "turning" : "first") + " note "
                                 + ValueName.lengthWithArticle(
                                         missing, step.rhythm().click(), speech.names()) + " longer",

@@ -67,7 +67,7 @@ class LandingTest {
         assertThat(landing.count()).hasToString("4");
         assertThat(landing.clicks()).hasToString("-4");
         LandingFix first = landing.fixes(Speech.USUAL).get(0);
-        assertThat(first.kind()).isEqualTo(LandingFix.Kind.MOVE);
+        assertThat(first.kind()).isEqualTo(FixKind.MOVE);
         assertThat(first.by()).contains(Fraction.of(1, 4));
         assertThat(first.startsOn()).hasToString("Optional[2]");
         assertThat(first.step().place()).hasToString("1/4");
@@ -124,7 +124,7 @@ class LandingTest {
                 .filter(by -> landsAt(step, step.place().plus(by)))
                 .min(Comparator.comparing(Fraction::abs));
         List<LandingFix> moves = landing.fixes(Speech.USUAL).stream()
-                .filter(f -> f.kind() == LandingFix.Kind.MOVE)
+                .filter(f -> f.kind() == FixKind.MOVE)
                 .toList();
         assertThat(moves.stream().map(f -> f.by().orElseThrow().abs()).findFirst())
                 .isEqualTo(smallest.map(Fraction::abs));

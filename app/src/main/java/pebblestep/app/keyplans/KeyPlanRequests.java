@@ -13,7 +13,7 @@ import pebblestep.app.bench.RoutineViews.RoutineView;
 import pebblestep.app.bench.StepService;
 import pebblestep.app.keyplans.KeyPlanViews.KeyChoice;
 import pebblestep.app.keyplans.KeyPlanViews.KeyChoices;
-import pebblestep.app.keyplans.KeyPlanViews.KeyPlanForm;
+import pebblestep.app.keyplans.KeyPlanViews.KeyPlanRequest;
 import pebblestep.app.platform.Fields;
 import pebblestep.core.Identified;
 import pebblestep.core.Refusal;
@@ -24,7 +24,7 @@ import pebblestep.core.pitch.NoteName;
 
 /** Reads what is asked for as a key plan, and says what can be asked for. */
 @Component
-class KeyPlanForms {
+class KeyPlanRequests {
     private static final String OWN = "OWN";
 
     /** More than a student can keep apart. */
@@ -34,7 +34,7 @@ class KeyPlanForms {
     private final StepService steps;
     private final Clock clock;
 
-    KeyPlanForms(RoutineService routines, StepService steps, Clock clock) {
+    KeyPlanRequests(RoutineService routines, StepService steps, Clock clock) {
         this.routines = routines;
         this.steps = steps;
         this.clock = clock;
@@ -56,7 +56,7 @@ class KeyPlanForms {
     }
 
     /** The plan that a form asks for, for nobody yet; refuses what cannot be, by its field. */
-    KeyPlanEntity read(long studioId, KeyPlanForm form) {
+    KeyPlanEntity read(long studioId, KeyPlanRequest form) {
         RoutineView routine = routines.get(studioId, form.routineId());
         List<PlanSteps.Template> templates = routine.steps().stream()
                 .map(step -> new PlanSteps.Template(step.id(), steps.ascent(studioId, step.id())))
@@ -90,7 +90,7 @@ class KeyPlanForms {
         return entity;
     }
 
-    private static List<NoteName> keys(KeyPlanForm form) {
+    private static List<NoteName> keys(KeyPlanRequest form) {
         KeyOrder order = form.order();
         if (order == null) {
             String text = form.keys() == null ? "" : form.keys().strip();

@@ -3,7 +3,7 @@ package pebblestep.app.demo;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
-import pebblestep.app.demo.DemoPlan.Piece;
+import pebblestep.app.demo.DemoPlan.Given;
 import pebblestep.core.line.Extent;
 import pebblestep.core.passage.Material;
 import pebblestep.exchange.StepDocuments;
@@ -11,9 +11,9 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
 /** The pieces of the demo's plan as documents of steps and climbs. */
-record PieceDocuments(JsonMapper json) {
+record DemoDocuments(JsonMapper json) {
     /** The climb of a piece: its tempos, and the other axes that its plan names, such as {@code value 1/4,1/8}. */
-    JsonNode climb(Piece piece) {
+    JsonNode climb(Given piece) {
         List<String> words = List.of(("in-turn " + piece.climb()).strip().split(" "));
         boolean named = words.size() > 1;
         List<String> axes = new ArrayList<>();
@@ -33,7 +33,7 @@ record PieceDocuments(JsonMapper json) {
     }
 
     /** The step of a piece. */
-    JsonNode document(Piece piece) {
+    JsonNode document(Given piece) {
         String[] line = (piece.extent() + " straight").split(" ");
         int far = Integer.parseInt(line[0].substring(1));
         Extent extent = line[0].startsWith("o") ? Extent.octaves(far) : Extent.span(far);
