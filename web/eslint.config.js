@@ -1,16 +1,48 @@
 import js from '@eslint/js';
+import importX from 'eslint-plugin-import-x';
+import { createTypeScriptImportResolver } from 'eslint-import-resolver-typescript';
 import hooks from 'eslint-plugin-react-hooks';
+import { readdirSync } from 'node:fs';
 import tseslint from 'typescript-eslint';
+
+const rooms = readdirSync(new URL('src/rooms', import.meta.url));
+
+/** The rooms know what they share, and nothing of each other; what is shared knows no room. */
+const BOUNDARIES = [
+  ...rooms.map((room) => ({
+    target: `./src/rooms/${room}`,
+    from: './src/rooms',
+    except: [`./${room}`],
+    message:
+      'A room knows no other room: put what both need into src/parts, src/ui, src/api, src/notation or src/sound.',
+  })),
+  ...['parts', 'ui', 'api', 'notation', 'sound'].map((shared) => ({
+    target: `./src/${shared}`,
+    from: './src/rooms',
+    message: 'What is shared knows no room.',
+  })),
+  ...['parts', 'ui', 'notation', 'sound'].map((above) => ({
+    target: './src/api',
+    from: `./src/${above}`,
+    message: 'What is asked of the studio knows nothing of how it is shown.',
+  })),
+  {
+    target: './src/sound',
+    from: ['./src/notation', './src/ui', './src/parts'],
+    message: 'Sound is heard, not seen.',
+  },
+];
 
 export default tseslint.config(
   { ignores: ['dist', 'src/api/schema.gen.d.ts'] },
   js.configs.recommended,
   ...tseslint.configs.recommended,
+  hooks.configs.flat['recommended-latest'],
   {
-    plugins: { 'react-hooks': hooks },
+    plugins: { 'import-x': importX },
+    settings: { 'import-x/resolver-next': [createTypeScriptImportResolver()] },
     rules: {
-      'react-hooks/rules-of-hooks': 'error',
-      'react-hooks/exhaustive-deps': 'error',
+      'import-x/no-restricted-paths': ['error', { zones: BOUNDARIES }],
       // A recurring click is scheduled on the audio clock, never on a timer of the page.
       'no-restricted-globals': ['error', { name: 'setInterval', message: 'Schedule on the audio clock.' }],
     },

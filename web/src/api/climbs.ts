@@ -1,7 +1,7 @@
 import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/react-query';
 import { api, data } from './client';
 import { useOnce } from './once';
-import { useStudentsChanged } from './teacher';
+import { useStudentsChanged } from './students';
 import type { Climb, ClimbPractice, Goal, StepDocument, WhatIf } from './types';
 
 /** What a step can grow by: for each axis rungs in teaching order, the one it is on first. */

@@ -1,7 +1,7 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { api, data } from './client';
 import { useOnce } from './once';
-import { useStudentsChanged } from './teacher';
+import { useStudentsChanged } from './students';
 import type { GroupRequest } from './types';
 
 /** What each student would see of a routine. */

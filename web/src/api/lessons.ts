@@ -1,7 +1,7 @@
 import { useMutation, useQuery } from '@tanstack/react-query';
 import { api, data } from './client';
 import { useOnce } from './once';
-import { useStudentsChanged } from './teacher';
+import { useStudentsChanged } from './students';
 import type { AnswerRequest, NoteRequest } from './types';
 
 /** Everything that a lesson needs. */

@@ -1,7 +1,7 @@
 import { keepPreviousData, useMutation, useQuery } from '@tanstack/react-query';
 import { api, data } from './client';
 import { useOnce } from './once';
-import { useStudentsChanged } from './teacher';
+import { useStudentsChanged } from './students';
 import type { RequiredRequest } from './types';
 
 /** The scales that a student has to be able to play. */

@@ -1,7 +1,7 @@
 import { keepPreviousData, useMutation, useQuery } from '@tanstack/react-query';
 import { api, data } from './client';
 import { useOnce } from './once';
-import { useStudentsChanged } from './teacher';
+import { useStudentsChanged } from './students';
 import type { KeyPlanRequest } from './types';
 
 /** What a key plan can be made of. */

@@ -1,5 +1,5 @@
 import type { ClicksDocument, Drone, PassageDocument } from '../api/types';
-import { never } from '../ui/never';
+import { never } from '../never';
 
 /** A sound of one bar, in seconds from its downbeat. */
 export interface BarClick {

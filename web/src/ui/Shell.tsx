@@ -2,7 +2,7 @@ import { ActionIcon, Menu } from '@mantine/core';
 import { IconKeyboard, IconLogout, IconSettings, IconUser } from '@tabler/icons-react';
 import { useState } from 'react';
 import { Link, Navigate, NavLink, Outlet, useLocation } from 'react-router';
-import { useSession, useSignOut } from '../api/teacher';
+import { useSession, useSignOut } from '../api/session';
 import { Brand } from './Brand';
 import { SchemeToggle } from './SchemeToggle';
 import { ShortcutSheet } from './ShortcutSheet';

@@ -1,6 +1,7 @@
 import { Checkbox, TextInput } from '@mantine/core';
 import { useState } from 'react';
-import { classesOf, useCatalogue, useEverybody } from '../api/teacher';
+import { useCatalogue } from '../api/passages';
+import { classesOf, useEverybody } from '../api/students';
 import { Pill } from './Pill';
 import classes from './StudentPicker.module.css';
 

@@ -1,7 +1,7 @@
 import { ActionIcon, Button, Group, Modal, NativeSelect, TextInput } from '@mantine/core';
 import { IconPlus, IconX } from '@tabler/icons-react';
 import { type FormEvent, useState } from 'react';
-import { useKeepSettings, useSettings } from '../api/teacher';
+import { useKeepSettings, useSettings } from '../api/settings';
 import type { Settings } from '../api/types';
 import { oneOf, type Choice } from './Choose';
 import { Waiting } from './Waiting';

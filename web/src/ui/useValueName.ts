@@ -1,4 +1,4 @@
-import { useSettings } from '../api/teacher';
+import { useSettings } from '../api/settings';
 
 /** What several notes of a value are called in this studio, by the names of the catalogue. */
 export function useValueName() {

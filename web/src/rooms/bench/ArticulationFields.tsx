@@ -1,4 +1,4 @@
-import { useBench } from './BenchContext';
+import { useAround, useDraft } from './BenchContext';
 import { Row } from './Row';
 
 const SLURS = [2, 3, 4, 6, 8, 12, 16];
@@ -15,7 +15,8 @@ const BOWS = [
 
 /** How the notes are joined, stressed and bowed. */
 export function ArticulationFields() {
-  const { step, dispatch, catalogue, student } = useBench();
+  const { step, dispatch } = useDraft();
+  const { catalogue, student } = useAround();
   const { articulation } = step.document;
   const bowed = !student || student.instrument.family === 'strings';
   const set = (change: Partial<typeof articulation>) =>

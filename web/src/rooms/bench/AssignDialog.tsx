@@ -2,12 +2,12 @@ import { Button, Group, Modal, NativeSelect, NumberInput, TextInput } from '@man
 import { notifications } from '@mantine/notifications';
 import { type FormEvent, useState } from 'react';
 import { Link } from 'react-router';
-import { useAssign } from '../../api/teacher';
+import { useAssign } from '../../api/assignments';
 import { firstDays, Period } from '../../ui/Period';
 import { dayOf, isoDay, notes } from '../../ui/words';
 import { Weekdays } from '../../ui/Weekdays';
 import { Wrong } from '../../ui/Wrong';
-import { useBench } from './BenchContext';
+import { useAround, useDraft, useWorked } from './BenchContext';
 
 /** Gives the step on the bench to a student. */
 export function AssignDialog({ opened, onClose }: { opened: boolean; onClose: () => void }) {
@@ -19,7 +19,9 @@ export function AssignDialog({ opened, onClose }: { opened: boolean; onClose: ()
 }
 
 function Fields({ onClose }: { onClose: () => void }) {
-  const { state, step, students, climb } = useBench();
+  const { state, step } = useDraft();
+  const { students } = useAround();
+  const { climb } = useWorked();
   const stepId = state.ids[step.key];
   const assign = useAssign();
   const [studentId, setStudentId] = useState(state.studentId ?? students[0]?.id);

@@ -2,13 +2,25 @@ import { useLocalStorage } from '@mantine/hooks';
 import { useEffect, useMemo, useReducer, useRef, useState } from 'react';
 import { useParams, useSearchParams } from 'react-router';
 import { useClimb } from '../../api/climbs';
-import { useCatalogue, usePassage, usePassagesAhead, useRoutine, useEverybody } from '../../api/teacher';
-import type { Catalogue, PassageDocument, PulseDocument, Routine, Student } from '../../api/types';
+import { useCatalogue, usePassage, usePassagesAhead } from '../../api/passages';
+import { useRoutine } from '../../api/routines';
+import { useEverybody } from '../../api/students';
+import type { Catalogue, PassageDocument, Routine, Student } from '../../api/types';
 import { NowhereRoom } from '../../ui/NowhereRoom';
 import { Waiting } from '../../ui/Waiting';
 import { Wrong } from '../../ui/Wrong';
-import { BenchContext, type BenchShared, type Side, type Snap } from './BenchContext';
+import {
+  type Around,
+  AroundContext,
+  type Draft,
+  DraftContext,
+  type Placing,
+  PlacingContext,
+  type Worked,
+  WorkedContext,
+} from './BenchContext';
 import { BenchDesk } from './BenchDesk';
+import { nearest, nudged, type Side, type Snap } from './snapping';
 import { benchReducer, current, freshBench } from './state';
 import { useAutosave } from './useAutosave';
 
@@ -28,9 +40,6 @@ function Loading({ open }: { open?: number }) {
   if (!catalogue.data || !students.data) return <Waiting />;
   return <OpenBench catalogue={catalogue.data} students={students.data} open={open} routine={routine.data} />;
 }
-
-/** Clicks wider than this are those of triplets. */
-const SHORTEST_TRIPLET = 0.07;
 
 interface Props {
   catalogue: Catalogue;
@@ -71,12 +80,11 @@ function OpenBench({ catalogue, students, open, routine }: Props) {
   // Asked for while the answer is on its way, landing waits for it: a way to land of an older step would undo what was
   // changed since.
   const [landing, setLanding] = useState(false);
-  const best = fresh ? answer.data?.landing.fixes[0] : undefined;
-  useEffect(() => {
-    if (!landing || !fresh) return;
+  if (landing && fresh) {
     setLanding(false);
+    const best = answer.data?.landing.fixes[0];
     if (best) dispatch({ type: 'replace', document: best.step });
-  }, [landing, fresh, best]);
+  }
   const [side, setSide] = useState<Side>('notes');
   const climb = useClimb(step.document, step.climb, { student: student?.id, at: state.starts[step.key] });
   // What is wrong with the notes is said there; the climb has only its own faults to tell.
@@ -95,86 +103,42 @@ function OpenBench({ catalogue, students, open, routine }: Props) {
     else if (routine?.id === open) dispatch({ type: 'load', routine, stepId });
   }, [open, routine, stepId]);
 
-  const shared = useMemo<BenchShared>(
+  const draft = useMemo<Draft>(() => ({ state, step, dispatch, saving }), [state, step, saving]);
+  const around = useMemo<Around>(() => ({ catalogue, students, student }), [catalogue, students, student]);
+  const worked = useMemo<Worked>(
     () => ({
-      state,
-      step,
-      dispatch,
-      saving,
-      catalogue,
-      students,
-      student,
       passage,
       refused: answer.error,
-      climb: climb.data,
-      climbRefused,
-      side,
-      setSide,
       fresh,
       land: () => setLanding(true),
-      snap,
-      setSnap,
-      nudge: (clicks) => {
-        const place = nudged(passage, step.document.rhythm.place, clicks, snap);
-        if (place !== undefined) dispatch({ type: 'rhythm', change: { place } });
-      },
-      placeAt: (x) => {
-        const place = nearest(passage, x, snap);
-        if (place !== undefined && place !== step.document.rhythm.place)
-          dispatch({ type: 'rhythm', change: { place } });
-      },
-    }),
-    [
-      state,
-      step,
-      saving,
-      catalogue,
-      students,
-      student,
-      passage,
-      answer.error,
-      climb.data,
+      climb: climb.data,
       climbRefused,
+    }),
+    [passage, answer.error, fresh, climb.data, climbRefused],
+  );
+  const { place } = step.document.rhythm;
+  const placing = useMemo<Placing>(() => {
+    const moveTo = (to: string | undefined) => {
+      if (to !== undefined && to !== place) dispatch({ type: 'rhythm', change: { place: to } });
+    };
+    return {
       side,
-      fresh,
+      setSide,
       snap,
       setSnap,
-    ],
-  );
+      nudge: (clicks) => moveTo(nudged(passage, place, clicks, snap)),
+      placeAt: (x) => moveTo(nearest(passage, x, snap)),
+    };
+  }, [side, snap, setSnap, passage, place]);
   return (
-    <BenchContext.Provider value={shared}>
-      <BenchDesk />
-    </BenchContext.Provider>
+    <AroundContext.Provider value={around}>
+      <DraftContext.Provider value={draft}>
+        <WorkedContext.Provider value={worked}>
+          <PlacingContext.Provider value={placing}>
+            <BenchDesk />
+          </PlacingContext.Provider>
+        </WorkedContext.Provider>
+      </DraftContext.Provider>
+    </AroundContext.Provider>
   );
-}
-
-/** The places of a division: of the figure's own clicks, where none is chosen. */
-function snapped(pulse: PulseDocument, snap: Snap) {
-  const grid = snap !== 'clicks' ? snap : pulse.click < SHORTEST_TRIPLET ? 'sixteenths' : 'triplets';
-  return pulse.places.filter((place) => place.grids.includes(grid));
-}
-
-function nearest(passage: PassageDocument | undefined, x: number, snap: Snap): string | undefined {
-  if (!passage?.pulse) return undefined;
-  const [first, ...rest] = snapped(passage.pulse, snap);
-  if (!first) return undefined;
-  return rest.reduce((best, place) => (Math.abs(place.x - x) < Math.abs(best.x - x) ? place : best), first)
-    .place;
-}
-
-/** The place so many places of a division away; from between two of them first to the next on that side. */
-function nudged(
-  passage: PassageDocument | undefined,
-  from: string,
-  clicks: number,
-  snap: Snap,
-): string | undefined {
-  const pulse = passage?.pulse;
-  if (!pulse) return undefined;
-  const places = snapped(pulse, snap);
-  const own = pulse.places.find((place) => place.place === from);
-  const x = own?.x ?? pulse.attacks[0]!;
-  const exact = places.findIndex((place) => place.place === from);
-  const at = exact >= 0 ? exact : places.findIndex((place) => place.x > x) - (clicks > 0 ? 1 : 0);
-  return places[Math.min(places.length - 1, Math.max(0, at + clicks))]?.place;
 }

@@ -6,7 +6,7 @@ import { useLoop } from '../../sound/useLoop';
 import { PulseRibbon } from '../../ui/PulseRibbon';
 import { Waiting } from '../../ui/Waiting';
 import { AssignDialog } from './AssignDialog';
-import { useBench } from './BenchContext';
+import { useDraft, usePlacing, useWorked } from './BenchContext';
 import { BenchTitle } from './BenchTitle';
 import { ClimbControls } from './climb/ClimbControls';
 import { ClimbDesk } from './climb/ClimbDesk';
@@ -24,7 +24,9 @@ import classes from './Bench.module.css';
 
 /** The bench itself: the routine, the engraved notes with the pulse beneath them, and the controls. */
 export function BenchDesk() {
-  const { step, state, passage, refused, nudge, placeAt, saving, side } = useBench();
+  const { step, state, saving } = useDraft();
+  const { passage, refused } = useWorked();
+  const { nudge, placeAt, side } = usePlacing();
   const player = useLoop();
   const [assigning, setAssigning] = useState(false);
   const [finding, setFinding] = useState(false);

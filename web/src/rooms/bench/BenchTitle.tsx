@@ -9,7 +9,7 @@ import { useState } from 'react';
 import type { useLoop } from '../../sound/useLoop';
 import { Wrong } from '../../ui/Wrong';
 import { notes } from '../../ui/words';
-import { useBench } from './BenchContext';
+import { useAround, useDraft, useWorked } from './BenchContext';
 import { ClassReadings } from './ClassReadings';
 import { SaveNote } from './SaveNote';
 import classes from './Bench.module.css';
@@ -22,7 +22,9 @@ interface Props {
 
 /** The title, for whom it is worked out, and what can be done with the whole step. */
 export function BenchTitle({ player, onToggle, onAssign }: Props) {
-  const { state, step, dispatch, passage, students, student, saving } = useBench();
+  const { state, step, dispatch, saving } = useDraft();
+  const { passage } = useWorked();
+  const { students, student } = useAround();
   const [reading, setReading] = useState(false);
   const key = passage ? (student ? passage.key.written : passage.key.concert) : '';
   return (

@@ -1,9 +1,9 @@
 import { Modal } from '@mantine/core';
-import { useReadings } from '../../api/teacher';
+import { useReadings } from '../../api/passages';
 import { Waiting } from '../../ui/Waiting';
 import { Wrong } from '../../ui/Wrong';
 import { notes } from '../../ui/words';
-import { useBench } from './BenchContext';
+import { useAround, useDraft, useWorked } from './BenchContext';
 import classes from './Bench.module.css';
 
 interface Props {
@@ -13,7 +13,9 @@ interface Props {
 
 /** One step for a mixed class: what each student reads, or why it does not fit them. */
 export function ClassReadings({ opened, onClose }: Props) {
-  const { step, students, passage } = useBench();
+  const { step } = useDraft();
+  const { students } = useAround();
+  const { passage } = useWorked();
   const readings = useReadings(
     step.document,
     students.map((one) => one.id),

@@ -1,4 +1,4 @@
-import { useBench } from './BenchContext';
+import { useAround, useDraft } from './BenchContext';
 import { Row } from './Row';
 import classes from './Controls.module.css';
 
@@ -11,7 +11,8 @@ const SILENCES = ['1:1', '2:1', '2:2', '3:1', '4:4'];
 
 /** What sounds with the line: drums or clicks and where, bars that are silent, a drone, and the beats of the foot. */
 export function ClickFields() {
-  const { step, dispatch, catalogue } = useBench();
+  const { step, dispatch } = useDraft();
+  const { catalogue } = useAround();
   const { metronome, rhythm } = step.document;
   const set = (change: Partial<typeof metronome>) => dispatch({ type: 'metronome', change });
   const beats = catalogue.meters.find((meter) => meter.id === rhythm.meter)?.beats ?? 4;
@@ -64,7 +65,8 @@ export function ClickFields() {
 
 /** Which places click. */
 function ClickPlaces() {
-  const { step, dispatch, catalogue } = useBench();
+  const { step, dispatch } = useDraft();
+  const { catalogue } = useAround();
   const { metronome, rhythm } = step.document;
   const set = (change: Partial<typeof metronome>) => dispatch({ type: 'metronome', change });
   const beats = catalogue.meters.find((meter) => meter.id === rhythm.meter)?.beats ?? 4;

@@ -1,7 +1,7 @@
 import { Button, Modal, NativeSelect } from '@mantine/core';
 import { IconPlayerPlayFilled, IconPlayerStopFilled } from '@tabler/icons-react';
 import { useState } from 'react';
-import { usePassage } from '../../api/teacher';
+import { usePassage } from '../../api/passages';
 import type { StepDocument } from '../../api/types';
 import { Engraving } from '../../notation/Engraving';
 import { useLoop } from '../../sound/useLoop';
@@ -9,7 +9,7 @@ import { PulseRibbon } from '../../ui/PulseRibbon';
 import { Waiting } from '../../ui/Waiting';
 import { Wrong } from '../../ui/Wrong';
 import { notes } from '../../ui/words';
-import { useBench } from './BenchContext';
+import { useAround, useDraft, useWorked } from './BenchContext';
 import classes from './Compare.module.css';
 
 interface Props {
@@ -28,7 +28,8 @@ export function Compare({ other, onClose }: Props) {
 }
 
 function Sides({ first }: { first: StepDocument }) {
-  const { step, state, passage } = useBench();
+  const { step, state } = useDraft();
+  const { passage } = useWorked();
   const [chosen, setChosen] = useState('given');
   const choices: { value: string; label: string; document: StepDocument }[] = [
     { value: 'given', label: first.title || 'the other place', document: first },
@@ -67,7 +68,7 @@ function Sides({ first }: { first: StepDocument }) {
 }
 
 function Side({ document, head }: { document: StepDocument; head: React.ReactNode }) {
-  const { student } = useBench();
+  const { student } = useAround();
   const answer = usePassage(document, student?.id);
   const player = useLoop();
   const passage = answer.data;

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import type { Travel } from '../../api/types';
 import { notes } from '../../ui/words';
 import { ArticulationFields } from './ArticulationFields';
-import { useBench } from './BenchContext';
+import { useAround, useDraft } from './BenchContext';
 import { ClickFields } from './ClickFields';
 import { PatternFields } from './PatternFields';
 import { RANGES } from './ranges';
@@ -33,7 +33,8 @@ const plain = (values: (string | number)[]): Choice[] =>
 
 /** Everything a step is made of, each thing beside what it is set to. */
 export function Controls({ onFind }: { onFind: () => void }) {
-  const { step, dispatch, catalogue } = useBench();
+  const { step, dispatch } = useDraft();
+  const { catalogue } = useAround();
   const [open, setOpen] = useState<string | undefined>('Material');
   const section = (title: string) => ({
     title,

@@ -1,7 +1,7 @@
 import { notes, short } from '../../ui/words';
 import { Wrong } from '../../ui/Wrong';
-import { useBench } from './BenchContext';
-import { withAxis } from './climb/climbs';
+import { useDraft, usePlacing, useWorked } from './BenchContext';
+import { withAxis } from '../../parts/climbs/climbs';
 import { shown } from './climb/shown';
 import { StonePath, type PathStone } from './climb/StonePath';
 import { TempoFields } from './climb/TempoFields';
@@ -12,7 +12,9 @@ const HEIGHT = 124;
 
 /** The tempo ladder under the notes, as stones up a river; pressing one makes it the tempo that is heard here. */
 export function LadderPath() {
-  const { step, dispatch, climb, climbRefused, setSide } = useBench();
+  const { step, dispatch } = useDraft();
+  const { climb, climbRefused } = useWorked();
+  const { setSide } = usePlacing();
   const { tempo } = step.document;
   const place = step.climb.axes.findIndex((axis) => axis.axis === 'tempo');
   const axis = climb?.axes.find((one) => one.axis === 'tempo');

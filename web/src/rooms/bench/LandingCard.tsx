@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { Wrong } from '../../ui/Wrong';
-import { useBench } from './BenchContext';
+import { useDraft, useWorked } from './BenchContext';
 import { NewForStudent } from './NewForStudent';
 import classes from './Bench.module.css';
 
@@ -13,7 +13,8 @@ interface Props {
 
 /** Where the line ends, said in one sentence, why, and the changes that land it. */
 export function LandingCard({ onCompare }: Props) {
-  const { passage, refused, fresh, dispatch } = useBench();
+  const { passage, refused, fresh } = useWorked();
+  const { dispatch } = useDraft();
   const [all, setAll] = useState(false);
   if (refused) return <Wrong error={refused} />;
   if (!passage) return null;

@@ -1,7 +1,7 @@
 import { ActionIcon } from '@mantine/core';
 import { IconPlus, IconX } from '@tabler/icons-react';
 import type { Leg } from '../../api/types';
-import { useBench } from './BenchContext';
+import { useAround, useDraft, useWorked } from './BenchContext';
 import classes from './Controls.module.css';
 
 const PLACES = [
@@ -21,7 +21,9 @@ function startOf(leg: Leg): string {
 
 /** Stretches of the line with a rhythm of their own: the way back, from a bar, from a note. */
 export function LegFields() {
-  const { step, dispatch, catalogue, passage } = useBench();
+  const { step, dispatch } = useDraft();
+  const { catalogue } = useAround();
+  const { passage } = useWorked();
   const { rhythm } = step.document;
   const legs = rhythm.legs ?? [];
   const turns = ['up-down', 'down-up'].includes(step.document.line.travel);

@@ -2,14 +2,15 @@ import { Button, Modal, TextInput } from '@mantine/core';
 import { IconPlayerPlayFilled, IconPlayerStopFilled } from '@tabler/icons-react';
 import { useMemo, useRef, useState, type KeyboardEvent } from 'react';
 import { useNavigate } from 'react-router';
-import { usePassage, useRoutines } from '../../api/teacher';
+import { usePassage } from '../../api/passages';
+import { useRoutines } from '../../api/routines';
 import type { PassageDocument, StepDocument } from '../../api/types';
 import { Engraving } from '../../notation/Engraving';
 import { barsOf } from '../../sound/bars';
 import { useRun } from '../../sound/useRun';
 import { Wrong } from '../../ui/Wrong';
 import { degreeSigns, notes } from '../../ui/words';
-import { useBench } from './BenchContext';
+import { useAround, useDraft } from './BenchContext';
 import { allFinds, search, type Find } from './material';
 import { NewForStudent } from './NewForStudent';
 import classes from './MaterialBrowser.module.css';
@@ -29,7 +30,8 @@ export function MaterialBrowser({ opened, onClose }: Props) {
 }
 
 function Browser({ onClose }: { onClose: () => void }) {
-  const { step, dispatch, catalogue } = useBench();
+  const { step, dispatch } = useDraft();
+  const { catalogue } = useAround();
   const [text, setText] = useState('');
   const [chosen, setChosen] = useState(0);
   const list = useRef<HTMLUListElement>(null);
@@ -121,7 +123,7 @@ interface PreviewProps {
 }
 
 function Preview({ find, step, onTake }: PreviewProps) {
-  const { student } = useBench();
+  const { student } = useAround();
   const answer = usePassage(step, student?.id);
   const player = useRun(() => undefined);
   const hear = (heard: PassageDocument) =>

@@ -1,11 +1,11 @@
 import type { PassageDocument } from '../../api/types';
 import { notes } from '../../ui/words';
-import { useBench } from './BenchContext';
+import { useAround } from './BenchContext';
 import classes from './Bench.module.css';
 
 /** What is new in a passage for the student, which slips are likely, and which neighbours are awkward. */
 export function NewForStudent({ passage }: { passage: PassageDocument }) {
-  const { student } = useBench();
+  const { student } = useAround();
   const { slips, care } = passage;
   const { newNotes, awkward } = care;
   return (

@@ -1,14 +1,15 @@
 import { Checkbox, TextInput } from '@mantine/core';
 import { useState } from 'react';
 import { Problem } from '../../api/client';
-import { useBench } from './BenchContext';
+import { useAround, useDraft, useWorked } from './BenchContext';
 import { Row } from './Row';
 import { patternOf, withPattern } from './material';
 import classes from './Controls.module.css';
 
 /** The pattern of the line, and what only this pattern has. */
 export function PatternFields() {
-  const { step, dispatch, catalogue } = useBench();
+  const { step, dispatch } = useDraft();
+  const { catalogue } = useAround();
   const { line } = step.document;
   const known = patternOf(line, catalogue);
   return (
@@ -58,7 +59,7 @@ interface NumbersProps {
 
 /** Numbers typed with spaces between them; what cannot be read yet is not sent. */
 function Numbers({ label, placeholder, field, numbers, onNumbers }: NumbersProps) {
-  const { refused } = useBench();
+  const { refused } = useWorked();
   const said = numbers.join(' ');
   const [typed, setTyped] = useState<string>();
   const wrong = refused instanceof Problem && refused.pointer?.endsWith(field) ? refused.sentence : undefined;
@@ -84,7 +85,8 @@ function Numbers({ label, placeholder, field, numbers, onNumbers }: NumbersProps
 
 /** Typed degrees, checked while they are typed: the place where they stop being readable is marked. */
 function Degrees() {
-  const { step, dispatch, refused } = useBench();
+  const { step, dispatch } = useDraft();
+  const { refused } = useWorked();
   const { line } = step.document;
   const typed = line.degrees ?? '';
   const wrong =

@@ -1,6 +1,7 @@
 import { Choose } from '../../ui/Choose';
 import { useValueName } from '../../ui/useValueName';
-import { useBench, type Snap } from './BenchContext';
+import { useAround, useDraft, usePlacing, useWorked } from './BenchContext';
+import type { Snap } from './snapping';
 import { PlaceOptions } from './PlaceOptions';
 import { Values } from './Values';
 import classes from './PulseBar.module.css';
@@ -15,7 +16,10 @@ const SNAPS: { value: Snap; division?: string }[] = [
 
 /** What the pulse beneath is made of: values, meter, where the line starts and where it should land. */
 export function PulseBar() {
-  const { step, dispatch, catalogue, passage, snap, setSnap } = useBench();
+  const { step, dispatch } = useDraft();
+  const { catalogue } = useAround();
+  const { passage } = useWorked();
+  const { snap, setSnap } = usePlacing();
   const { rhythm, landing } = step.document;
   const nameOf = useValueName();
   const snaps = SNAPS.map(({ value, division }) => {

@@ -1,8 +1,8 @@
 import { TextInput } from '@mantine/core';
 import { useState } from 'react';
 import { Problem } from '../../api/client';
-import { useSettings } from '../../api/teacher';
-import { useBench } from './BenchContext';
+import { useSettings } from '../../api/settings';
+import { useAround, useDraft, useWorked } from './BenchContext';
 import { LegFields } from './LegFields';
 import { Row } from './Row';
 import classes from './Controls.module.css';
@@ -11,7 +11,8 @@ const OWN = 'own';
 const LENGTHS = ['1/4', '3/8', '1/2', '3/4', '1'];
 /** The figure in full: its cycle, strikes, held notes, swing, and legs. */
 export function RhythmFields() {
-  const { step, dispatch, catalogue } = useBench();
+  const { step, dispatch } = useDraft();
+  const { catalogue } = useAround();
   const { rhythm, landing } = step.document;
   const settings = useSettings();
   const cycle = rhythm.figure.join(' ');
@@ -87,7 +88,8 @@ export function RhythmFields() {
 
 /** The cycle as values, for a figure of one's own. */
 function Cycle() {
-  const { step, dispatch, refused } = useBench();
+  const { step, dispatch } = useDraft();
+  const { refused } = useWorked();
   const said = step.document.rhythm.figure.join(' ');
   const [typed, setTyped] = useState<string>();
   const wrong =

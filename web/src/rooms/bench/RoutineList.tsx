@@ -12,9 +12,10 @@ import { IconChevronDown, IconCopy, IconPlus, IconRoute } from '@tabler/icons-re
 import { notifications } from '@mantine/notifications';
 import { useNavigate } from 'react-router';
 import { sentenceOf } from '../../api/client';
-import { useArchiveRoutine, useRoutines, useTour } from '../../api/teacher';
+import { useTour } from '../../api/passages';
+import { useArchiveRoutine, useRoutines } from '../../api/routines';
 import { undoNote } from '../../ui/undo';
-import { useBench } from './BenchContext';
+import { useDraft } from './BenchContext';
 import { RoutineMinutes } from './RoutineMinutes';
 import { RoutineStepRow } from './RoutineStepRow';
 import { FIRST } from './state';
@@ -22,7 +23,7 @@ import classes from './Bench.module.css';
 
 /** The steps of the routine in order: chosen by pressing, moved by dragging or with the keyboard. */
 export function RoutineList() {
-  const { state, step, dispatch } = useBench();
+  const { state, step, dispatch } = useDraft();
   const tour = useTour();
   const { steps } = state.draft;
   const sensors = useSensors(
@@ -104,7 +105,7 @@ export function RoutineList() {
 
 /** The routine's name, and the way to the others. */
 function Routines() {
-  const { state, dispatch } = useBench();
+  const { state, dispatch } = useDraft();
   const routines = useRoutines();
   const archive = useArchiveRoutine();
   const navigate = useNavigate();

@@ -1,6 +1,6 @@
 import { useDebouncedValue, useLocalStorage } from '@mantine/hooks';
 import { useFit } from '../../api/climbs';
-import { useBench } from './BenchContext';
+import { useDraft, useWorked } from './BenchContext';
 import classes from './RoutineMinutes.module.css';
 
 const USUAL_MINUTES = 20;
@@ -9,7 +9,8 @@ const MOST_MINUTES = 600;
 
 /** What the whole routine takes on a day, held against the minutes there are; what to trim where it is too long. */
 export function RoutineMinutes() {
-  const { state, refused, climbRefused } = useBench();
+  const { state } = useDraft();
+  const { refused, climbRefused } = useWorked();
   const [minutes, setMinutes] = useLocalStorage({
     key: 'bench-minutes',
     defaultValue: USUAL_MINUTES,

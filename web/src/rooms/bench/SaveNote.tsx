@@ -1,4 +1,4 @@
-import { useBench } from './BenchContext';
+import { useDraft } from './BenchContext';
 import type { SaveState } from './useAutosave';
 import classes from './Bench.module.css';
 
@@ -13,7 +13,7 @@ const SAID: Record<SaveState, string> = {
 
 /** Whether the routine is kept, always in sight. */
 export function SaveNote() {
-  const { state, saving } = useBench();
+  const { state, saving } = useDraft();
   const blank = state.id === undefined && saving.state === 'saved';
   return (
     <span className={classes.saveNote} data-state={saving.state} role="status">

@@ -1,4 +1,4 @@
-import { useBench } from './BenchContext';
+import { usePlacing } from './BenchContext';
 import classes from './Bench.module.css';
 
 const SIDES = [
@@ -8,7 +8,7 @@ const SIDES = [
 
 /** Turns from the notes to how they grow, and back. */
 export function SideSwitch() {
-  const { side, setSide } = useBench();
+  const { side, setSide } = usePlacing();
   return (
     <span className={classes.sides} role="group" aria-label="Side of the step">
       {SIDES.map((one) => (

@@ -1,5 +1,5 @@
 import { useValueName } from '../../ui/useValueName';
-import { useBench } from './BenchContext';
+import { useAround, useDraft } from './BenchContext';
 import classes from './Controls.module.css';
 
 const SIGNS: Record<string, string> = {
@@ -16,7 +16,8 @@ const SIGNS: Record<string, string> = {
 
 /** The even note values, longest first. */
 export function Values() {
-  const { step, dispatch, catalogue } = useBench();
+  const { step, dispatch } = useDraft();
+  const { catalogue } = useAround();
   const nameOf = useValueName();
   const { figure } = step.document.rhythm;
   const now = figure.length === 1 ? figure[0] : undefined;

@@ -2,7 +2,7 @@ import { useQueryClient } from '@tanstack/react-query';
 import { useCallback, useEffect, useRef, useState, type Dispatch } from 'react';
 import { useNavigate } from 'react-router';
 import { Problem } from '../../api/client';
-import { routineQuery, useKeepRoutine } from '../../api/teacher';
+import { routineQuery, useKeepRoutine } from '../../api/routines';
 import { benchReducer, isKept, type BenchAction, type BenchState } from './state';
 
 export type SaveState = 'saved' | 'changed' | 'saving' | 'cannot' | 'failed' | 'conflict';
@@ -46,34 +46,37 @@ export function useAutosave(state: BenchState, dispatch: Dispatch<BenchAction>, 
   });
   const { mutateAsync } = mutation;
 
-  const save = useCallback((): Promise<boolean> => {
-    if (running.current) return running.current.then((done) => (done ? save() : false));
-    const now = newest(latest.current, answered.current);
-    const { draft, id, version, ids } = now;
-    if (isKept(now)) return Promise.resolve(true);
-    const sent = draft;
-    running.current = mutateAsync({
-      id,
-      version,
-      title: sent.title,
-      steps: sent.steps.map((step) => ({ id: ids[step.key], document: step.document, climb: step.climb })),
-    })
-      .then((routine) => {
-        setError(undefined);
-        answered.current = benchReducer(now, { type: 'kept', routine, sent });
-        dispatch({ type: 'kept', routine, sent });
-        if (id === undefined) navigate(`/bench/${routine.id}`, { replace: true });
-        return true;
+  const save = useCallback(
+    function again(): Promise<boolean> {
+      if (running.current) return running.current.then((done) => (done ? again() : false));
+      const now = newest(latest.current, answered.current);
+      const { draft, id, version, ids } = now;
+      if (isKept(now)) return Promise.resolve(true);
+      const sent = draft;
+      running.current = mutateAsync({
+        id,
+        version,
+        title: sent.title,
+        steps: sent.steps.map((step) => ({ id: ids[step.key], document: step.document, climb: step.climb })),
       })
-      .catch((wrong: unknown) => {
-        setError(wrong);
-        return false;
-      })
-      .finally(() => {
-        running.current = undefined;
-      });
-    return running.current;
-  }, [dispatch, mutateAsync, navigate]);
+        .then((routine) => {
+          setError(undefined);
+          answered.current = benchReducer(now, { type: 'kept', routine, sent });
+          dispatch({ type: 'kept', routine, sent });
+          if (id === undefined) navigate(`/bench/${routine.id}`, { replace: true });
+          return true;
+        })
+        .catch((wrong: unknown) => {
+          setError(wrong);
+          return false;
+        })
+        .finally(() => {
+          running.current = undefined;
+        });
+      return running.current;
+    },
+    [dispatch, mutateAsync, navigate],
+  );
 
   const conflict = error instanceof Problem && error.status === 409;
   const settled = isKept(state);

@@ -1,6 +1,6 @@
 import { useHotkeys } from '@mantine/hooks';
 import { useKeys } from '../../ui/useKeys';
-import { useBench } from './BenchContext';
+import { useAround, useDraft, usePlacing, useWorked } from './BenchContext';
 
 interface Actions {
   toggle: () => void;
@@ -13,7 +13,10 @@ const FASTEST = 400;
 
 /** The bench from the keyboard. */
 export function useBenchKeys({ toggle, assign, find }: Actions) {
-  const { step, state, dispatch, catalogue, land, nudge, saving, side, setSide } = useBench();
+  const { step, state, dispatch, saving } = useDraft();
+  const { catalogue } = useAround();
+  const { land } = useWorked();
+  const { nudge, side, setSide } = usePlacing();
   const { document } = step;
   const tempo = (by: number) =>
     dispatch({ type: 'bpm', bpm: Math.min(FASTEST, Math.max(SLOWEST, document.tempo.bpm + by)) });

@@ -2,7 +2,7 @@ import { Button } from '@mantine/core';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { useTimetable } from '../../api/lessons';
-import { useDesk } from '../../api/teacher';
+import { useDesk } from '../../api/progress';
 import type { DeskPage, Verdict } from '../../api/types';
 import { Empty } from '../../ui/Empty';
 import { Pages } from '../../ui/Pages';

@@ -2,7 +2,7 @@ import { Button } from '@mantine/core';
 import { Link } from 'react-router';
 import type { DeskRow } from '../../api/types';
 import { ago, short } from '../../ui/words';
-import { WorkLine } from './WorkLine';
+import { WorkLine } from '../../parts/works/WorkLine';
 import classes from './Desk.module.css';
 
 function lastSaid(line: DeskRow): string {

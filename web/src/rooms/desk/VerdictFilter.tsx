@@ -1,5 +1,5 @@
 import type { DeskPage, Verdict } from '../../api/types';
-import { WORDS } from './verdicts';
+import { WORDS } from '../../parts/works/verdicts';
 import classes from './Desk.module.css';
 
 interface Props {

@@ -1,7 +1,7 @@
 import { Button, PasswordInput, TextInput } from '@mantine/core';
 import { type FormEvent, useState } from 'react';
 import { Link, Navigate, useLocation } from 'react-router';
-import { useSession, useSignIn } from '../../api/teacher';
+import { useSession, useSignIn } from '../../api/session';
 import { Wrong } from '../../ui/Wrong';
 import { Door } from './Door';
 import classes from './Door.module.css';

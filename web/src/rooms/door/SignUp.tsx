@@ -2,7 +2,7 @@ import { Button, PasswordInput, TextInput } from '@mantine/core';
 import { type FormEvent, useState } from 'react';
 import { Link, Navigate } from 'react-router';
 import { Problem } from '../../api/client';
-import { useSession, useSignUp } from '../../api/teacher';
+import { useSession, useSignUp } from '../../api/session';
 import { Wrong } from '../../ui/Wrong';
 import { Door } from './Door';
 import classes from './Door.module.css';

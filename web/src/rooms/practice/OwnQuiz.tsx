@@ -1,8 +1,8 @@
 import { Link, useParams } from 'react-router';
 import { sentenceOf } from '../../api/client';
 import { Waiting } from '../../ui/Waiting';
-import { QuizRun } from '../quiz/QuizRun';
-import quiz from '../quiz/Quiz.module.css';
+import { QuizRun } from '../../parts/quiz/QuizRun';
+import quiz from '../../parts/quiz/Quiz.module.css';
 import { useOwnAnswer, useOwnQuiz } from './usePractice';
 import classes from './Practice.module.css';
 

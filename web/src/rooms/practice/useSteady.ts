@@ -1,16 +1,22 @@
-import { useRef } from 'react';
+import { useState } from 'react';
 import type { PassageDocument } from '../../api/types';
 
-/** The passage to show: the one before where the new one looks the same, so that nothing is drawn again for a tempo. */
-export function useSteady(passage: PassageDocument | undefined): PassageDocument | undefined {
-  const shown = useRef<{ look: string; passage: PassageDocument } | undefined>(undefined);
-  if (!passage) return shown.current?.passage;
-  const look = JSON.stringify([
+/** What is seen of a passage. */
+function lookOf(passage: PassageDocument): string {
+  return JSON.stringify([
     passage.notated?.score,
     passage.slips,
     passage.key.signature,
     passage.pulse?.attacks,
   ]);
-  if (shown.current?.look !== look) shown.current = { look, passage };
-  return shown.current.passage;
+}
+
+/** The passage to show: the one before where the new one looks the same, so that nothing is drawn again for a tempo. */
+export function useSteady(passage: PassageDocument | undefined): PassageDocument | undefined {
+  const [shown, setShown] = useState<{ look: string; passage: PassageDocument }>();
+  if (!passage) return shown?.passage;
+  const look = lookOf(passage);
+  if (shown?.look === look) return shown.passage;
+  setShown({ look, passage });
+  return passage;
 }

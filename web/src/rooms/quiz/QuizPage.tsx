@@ -1,13 +1,13 @@
 import { Switch } from '@mantine/core';
 import { Link, useParams } from 'react-router';
 import { useAnswer, useGiveQuiz, useQuiz } from '../../api/lessons';
-import { useStudent } from '../../api/teacher';
+import { useStudent } from '../../api/students';
 import type { AnswerRequest, Mark } from '../../api/types';
 import { dayOf, notes } from '../../ui/words';
 import { Waiting } from '../../ui/Waiting';
 import { Wrong } from '../../ui/Wrong';
-import { QuizRun } from './QuizRun';
-import classes from './Quiz.module.css';
+import { QuizRun } from '../../parts/quiz/QuizRun';
+import classes from '../../parts/quiz/Quiz.module.css';
 
 /** The quiz in a lesson: the student's own keys, weakest first; and whether they get it as practice. */
 export function QuizPage() {

@@ -1,7 +1,7 @@
 import { Button } from '@mantine/core';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { useAssignments, useEndAssignment } from '../../api/teacher';
+import { useAssignments, useEndAssignment } from '../../api/assignments';
 import type { Assignment } from '../../api/types';
 import { undoNote } from '../../ui/undo';
 import { dayOf, isoDay, notes, short } from '../../ui/words';

@@ -1,7 +1,8 @@
 import { Button, Checkbox, Group, Modal, NativeSelect, TextInput } from '@mantine/core';
 import { type FormEvent, useState } from 'react';
 import { Problem } from '../../api/client';
-import { useCatalogue, useKeepInstrument } from '../../api/teacher';
+import { useKeepInstrument } from '../../api/instruments';
+import { useCatalogue } from '../../api/passages';
 import type { Instrument } from '../../api/types';
 import { Wrong } from '../../ui/Wrong';
 

@@ -2,7 +2,7 @@ import { Button, TextInput } from '@mantine/core';
 import { IconPlus } from '@tabler/icons-react';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { useArchiveInstrument, useInstruments } from '../../api/teacher';
+import { useArchiveInstrument, useInstruments } from '../../api/instruments';
 import type { Instrument } from '../../api/types';
 import { undoNote } from '../../ui/undo';
 import { Waiting } from '../../ui/Waiting';

@@ -1,8 +1,8 @@
 import { useState } from 'react';
 import type { KeyStone } from '../../api/types';
-import { FormLines } from './FormLines';
+import { FormLines } from '../../parts/keys/FormLines';
 import { KeyHistoryChart } from './KeyHistoryChart';
-import classes from './KeyForms.module.css';
+import classes from '../../parts/keys/KeyForms.module.css';
 
 /** What has been done in one key, form by form, and the history of the chosen form. */
 export function KeyForms(props: { stone: KeyStone; mostRings: number; studentId: number }) {

@@ -1,6 +1,6 @@
 import { Button } from '@mantine/core';
 import { useState } from 'react';
-import { useTakes, useWords } from '../../api/teacher';
+import { useTakes, useWords } from '../../api/progress';
 import { dayOf, notes, short } from '../../ui/words';
 import { Wrong } from '../../ui/Wrong';
 import classes from './StudentPage.module.css';

@@ -1,6 +1,6 @@
 import { Button, Modal, TextInput } from '@mantine/core';
 import { useState } from 'react';
-import { useRenewLink } from '../../api/teacher';
+import { useRenewLink } from '../../api/students';
 import type { Student } from '../../api/types';
 import { Wrong } from '../../ui/Wrong';
 import classes from './StudentPage.module.css';

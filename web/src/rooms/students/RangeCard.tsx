@@ -1,6 +1,6 @@
 import { ActionIcon } from '@mantine/core';
 import { IconMinus, IconPlus } from '@tabler/icons-react';
-import { useGrowRange } from '../../api/teacher';
+import { useGrowRange } from '../../api/students';
 import type { Student } from '../../api/types';
 import { notes } from '../../ui/words';
 import { Wrong } from '../../ui/Wrong';

@@ -2,12 +2,12 @@ import { Button, Group, Modal, NumberInput, Select, TextInput } from '@mantine/c
 import { notifications } from '@mantine/notifications';
 import { useState, type FormEvent } from 'react';
 import { useAddRequired, useReadRequired } from '../../api/lists';
-import { useCatalogue } from '../../api/teacher';
+import { useCatalogue } from '../../api/passages';
 import { CsvField } from '../../ui/CsvField';
 import { useValueName } from '../../ui/useValueName';
 import { isoDay, notes } from '../../ui/words';
 import { Wrong } from '../../ui/Wrong';
-import classes from './Required.module.css';
+import classes from '../../parts/goals/Required.module.css';
 
 /** The values in which scales are asked for, as fractions of a whole note. */
 const VALUES = ['1/2', '1/4', '1/8', '1/12', '1/16'];

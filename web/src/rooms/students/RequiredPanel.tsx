@@ -6,8 +6,8 @@ import { undoNote } from '../../ui/undo';
 import { notes } from '../../ui/words';
 import { Wrong } from '../../ui/Wrong';
 import { RequiredDialog } from './RequiredDialog';
-import { RequiredLines } from './RequiredLines';
-import classes from './Required.module.css';
+import { RequiredLines } from '../../parts/goals/RequiredLines';
+import classes from '../../parts/goals/Required.module.css';
 
 /** The scales a student has to be able to play by a day, each with how it stands. */
 export function RequiredPanel({ studentId }: { studentId: number }) {

@@ -1,6 +1,6 @@
 import { Button, Group, Modal, NumberInput } from '@mantine/core';
 import { useState, type FormEvent } from 'react';
-import { useReschedule } from '../../api/teacher';
+import { useReschedule } from '../../api/assignments';
 import type { Assignment } from '../../api/types';
 import { Period, type Days } from '../../ui/Period';
 import { notes } from '../../ui/words';

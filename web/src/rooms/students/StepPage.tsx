@@ -2,7 +2,7 @@ import { Button } from '@mantine/core';
 import { lazy, Suspense, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { useForecast, usePlace } from '../../api/climbs';
-import { useStudent } from '../../api/teacher';
+import { useStudent } from '../../api/students';
 import type { MoveView, WhatIf } from '../../api/types';
 import { NowhereRoom } from '../../ui/NowhereRoom';
 import { Waiting } from '../../ui/Waiting';

@@ -4,7 +4,7 @@ import { useChangeClimb, useGoal } from '../../api/climbs';
 import type { Climb, StepForecast, WhatIf } from '../../api/types';
 import { Wrong } from '../../ui/Wrong';
 import { dayOf, isoDay, notes } from '../../ui/words';
-import { withStep } from '../bench/climb/climbs';
+import { withStep } from '../../parts/climbs/climbs';
 import classes from './StepPage.module.css';
 
 interface Props {

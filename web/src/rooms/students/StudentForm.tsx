@@ -11,10 +11,12 @@ import {
 } from '@mantine/core';
 import { type FormEvent, useState } from 'react';
 import { Problem } from '../../api/client';
-import { classesOf, useCatalogue, useEverybody, useInstruments, useKeepStudent } from '../../api/teacher';
+import { useInstruments } from '../../api/instruments';
+import { useCatalogue } from '../../api/passages';
+import { classesOf, useEverybody, useKeepStudent } from '../../api/students';
 import type { Instrument, Level, Student } from '../../api/types';
 import { oneOf } from '../../ui/Choose';
-import { never } from '../../ui/never';
+import { never } from '../../never';
 import { notes } from '../../ui/words';
 import { Wrong } from '../../ui/Wrong';
 import { instrumentChoices } from './instruments';

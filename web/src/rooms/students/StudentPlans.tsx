@@ -2,8 +2,8 @@ import { Button } from '@mantine/core';
 import { useState } from 'react';
 import { useKeyPlans } from '../../api/plans';
 import { Wrong } from '../../ui/Wrong';
-import { PlanCard } from '../plans/PlanCard';
-import { PlanDialog } from '../plans/PlanDialog';
+import { PlanCard } from '../../parts/plans/PlanCard';
+import { PlanDialog } from '../../parts/plans/PlanDialog';
 import classes from './StudentPage.module.css';
 
 /** The key plans of a student; without one, the offer to make one. */

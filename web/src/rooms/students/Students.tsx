@@ -2,7 +2,7 @@ import { Button } from '@mantine/core';
 import { IconPlus } from '@tabler/icons-react';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { useArchiveStudent, useStudents } from '../../api/teacher';
+import { useArchiveStudent, useStudents } from '../../api/students';
 import { Empty } from '../../ui/Empty';
 import { Pages } from '../../ui/Pages';
 import { Stone } from '../../ui/Stone';

@@ -4,8 +4,8 @@ import { ActionIcon } from '@mantine/core';
 import { IconGripVertical, IconX } from '@tabler/icons-react';
 import type { AxisView, ClimbAnswer } from '../../../api/types';
 import { notes, short } from '../../../ui/words';
-import { useBench } from '../BenchContext';
-import { AXES, withAxis, withoutAxis } from './climbs';
+import { useDraft } from '../BenchContext';
+import { AXES, withAxis, withoutAxis } from '../../../parts/climbs/climbs';
 import { RungFields } from './RungFields';
 import { shown } from './shown';
 import { StonePath, type PathStone } from './StonePath';
@@ -44,7 +44,7 @@ function sameBeats(axis: AxisView): string | undefined {
 
 /** The axes that move together, as one row of stones; pressing a stone makes it the rung a student starts on. */
 export function AxisSection({ id, group, answer, at, order }: Props) {
-  const { step, dispatch } = useBench();
+  const { step, dispatch } = useDraft();
   const { attributes, listeners, setNodeRef, transform, transition } = useSortable({ id });
   const { climb } = step;
   const kinds = group.map((i) => climb.axes[i]!.axis);

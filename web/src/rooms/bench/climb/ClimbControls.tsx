@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import type { Climb } from '../../../api/types';
 import { useValueName } from '../../../ui/useValueName';
-import { useBench } from '../BenchContext';
+import { useAround, useDraft } from '../BenchContext';
 import { Row } from '../Row';
 import { Section } from '../Section';
 import { WhatIf } from './WhatIf';
@@ -17,7 +17,8 @@ const RESTARTS = [50, 60, 70, 75, 80, 85, 90, 100];
 
 /** Beside the climb: what would be if, and its rules. */
 export function ClimbControls() {
-  const { step, dispatch, catalogue } = useBench();
+  const { step, dispatch } = useDraft();
+  const { catalogue } = useAround();
   const nameOf = useValueName();
   const called = (value: string) => catalogue.values.filter((one) => one.value === value).map(nameOf)[0];
   const [long, short] = [called('1/4'), called('1/8')];

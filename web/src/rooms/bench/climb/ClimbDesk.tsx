@@ -15,11 +15,11 @@ import { Waiting } from '../../../ui/Waiting';
 import { Wrong } from '../../../ui/Wrong';
 import type { AxisKind, Climb } from '../../../api/types';
 import { Choose, type Choice } from '../../../ui/Choose';
-import { useBench } from '../BenchContext';
+import { useDraft, useWorked } from '../BenchContext';
 import { SideSwitch } from '../SideSwitch';
 import { AxisSection } from './AxisSection';
 import { ClimbMoves } from './ClimbMoves';
-import { AXES, AXIS_KINDS, inOrder, withNewAxis } from './climbs';
+import { AXES, AXIS_KINDS, inOrder, withNewAxis } from '../../../parts/climbs/climbs';
 import { ClimbWalk } from './ClimbWalk';
 import classes from './Climb.module.css';
 
@@ -32,7 +32,8 @@ const POLICIES: Choice<Climb['policy']>[] = [
 
 /** How the step grows: the whole climb as a path, then its axes, each a row of stones. */
 export function ClimbDesk() {
-  const { state, step, dispatch, climb: answer, climbRefused } = useBench();
+  const { state, step, dispatch } = useDraft();
+  const { climb: answer, climbRefused } = useWorked();
   const { climb } = step;
   const sensors = useSensors(
     useSensor(PointerSensor, { activationConstraint: { distance: 6 } }),
@@ -109,7 +110,7 @@ export function ClimbDesk() {
 
 /** The axes that the climb does not have yet. */
 function AddAxis() {
-  const { step, dispatch } = useBench();
+  const { step, dispatch } = useDraft();
   const suggestions = useSuggestions(step.document).data ?? [];
   const { climb } = step;
   // An axis that has only the rung the step is on already cannot grow.

@@ -1,11 +1,11 @@
 import type { ClimbAnswer } from '../../../api/types';
 import { notes } from '../../../ui/words';
-import { useBench } from '../BenchContext';
+import { useDraft } from '../BenchContext';
 import classes from './Climb.module.css';
 
 /** What comes after the rung that is pressed, and what each move changes. */
 export function ClimbMoves({ answer }: { answer: ClimbAnswer }) {
-  const { dispatch } = useBench();
+  const { dispatch } = useDraft();
   return (
     <section className={classes.moves} aria-label="Next from here">
       <h2>Next from here</h2>

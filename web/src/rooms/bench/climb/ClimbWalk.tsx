@@ -12,6 +12,19 @@ const EDGE = 26;
 const MOST_SHOWN = 60;
 const LABEL_WIDTH = 7;
 
+/** Where a stage begins, and what it is called, as far as the names keep apart. */
+function stages(rungs: RungView[], x: (i: number) => number, width: number) {
+  let free = 0;
+  return rungs.flatMap((rung, i) => {
+    if (i > 0 && rung.stage === rungs[i - 1]!.stage) return [];
+    const long = rung.stage.length * LABEL_WIDTH;
+    const left = Math.min(x(i), width - long);
+    if (!rung.stage || left < free) return [];
+    free = left + long + 10;
+    return [{ i, left, words: rung.stage }];
+  });
+}
+
 /** The whole climb as one path: each rung further to the right, and the higher the faster its notes come. */
 export function ClimbWalk({ walk }: { walk: RungView[] }) {
   const { ref, width: measured } = useElementSize<HTMLDivElement>();
@@ -25,15 +38,7 @@ export function ClimbWalk({ walk }: { walk: RungView[] }) {
     HEIGHT - BOTTOM - ((rate - slow) / Math.max(0.01, fast - slow)) * (HEIGHT - TOP - BOTTOM);
   const size = Math.max(7, Math.min(26, apart - 2));
   const points = rungs.map((rung, i) => `${x(i).toFixed(1)},${y(rung.notesPerSecond).toFixed(1)}`);
-  let free = 0;
-  const labels = rungs.flatMap((rung, i) => {
-    if (i > 0 && rung.stage === rungs[i - 1]!.stage) return [];
-    const long = rung.stage.length * LABEL_WIDTH;
-    const left = Math.min(x(i) - size / 2, width - long);
-    if (!rung.stage || left < free) return [];
-    free = left + long + 10;
-    return [{ i, left, words: rung.stage }];
-  });
+  const labels = stages(rungs, (i) => x(i) - size / 2, width);
   return (
     <div ref={ref}>
       <svg

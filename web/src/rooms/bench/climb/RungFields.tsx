@@ -3,12 +3,12 @@ import { IconPlus, IconTrash } from '@tabler/icons-react';
 import { useSuggestions } from '../../../api/climbs';
 import type { AxisKind, ClimbRung } from '../../../api/types';
 import { Choose } from '../../../ui/Choose';
-import { never } from '../../../ui/never';
+import { never } from '../../../never';
 import { useValueName } from '../../../ui/useValueName';
-import { useBench } from '../BenchContext';
+import { useAround, useDraft, useWorked } from '../BenchContext';
 import { patternOf, withPattern } from '../material';
 import { RANGES } from '../ranges';
-import { nextRung, withNextRung, withoutRung, withRung } from './climbs';
+import { nextRung, withNextRung, withoutRung, withRung } from '../../../parts/climbs/climbs';
 import classes from './Climb.module.css';
 
 interface Props {
@@ -24,7 +24,7 @@ const SLURS = [2, 3, 4, 6, 8, 12, 16];
 
 /** Changes the rung that is pressed on an axis or takes it out, and puts a further one at the end. */
 export function RungFields({ axis, rung, start, acts }: Props) {
-  const { step, dispatch } = useBench();
+  const { step, dispatch } = useDraft();
   const suggestions = useSuggestions(step.document).data ?? [];
   const { climb } = step;
   const { axis: kind, rungs = [] } = climb.axes[axis]!;
@@ -86,7 +86,9 @@ interface ChoiceProps {
 }
 
 function RungChoice({ kind, rung, onChange }: ChoiceProps) {
-  const { step, catalogue, passage } = useBench();
+  const { step } = useDraft();
+  const { catalogue } = useAround();
+  const { passage } = useWorked();
   const nameOf = useValueName();
   switch (kind) {
     case 'value': {

@@ -3,15 +3,17 @@ import { useState } from 'react';
 import { useClimb } from '../../../api/climbs';
 import { Wrong } from '../../../ui/Wrong';
 import { dayOf, isoDay, notes } from '../../../ui/words';
-import { useBench } from '../BenchContext';
-import { axisOf, withStep } from './climbs';
+import { useAround, useDraft, useWorked } from '../BenchContext';
+import { axisOf, withStep } from '../../../parts/climbs/climbs';
 import classes from './WhatIf.module.css';
 
 const FOUR_WEEKS = 28;
 
 /** What it would come to with more minutes, other steps, or another day; nothing is changed until it is taken over. */
 export function WhatIf() {
-  const { state, step, student, dispatch, climbRefused } = useBench();
+  const { state, step, dispatch } = useDraft();
+  const { student } = useAround();
+  const { climbRefused } = useWorked();
   const tempo = axisOf(step.climb, 'tempo');
   const planned = tempo?.scheme?.by;
   const [minutes, setMinutes] = useState(8);

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import type { Climb, ClimbAxis } from '../../../api/types';
 import { FIRST } from '../state';
-import { AXES, AXIS_KINDS, nextRung, withNewAxis, withoutRung, withStep } from './climbs';
+import { AXES, AXIS_KINDS, nextRung, withNewAxis, withoutRung, withStep } from '../../../parts/climbs/climbs';
 
 const CLIMB: Climb = {
   policy: 'in-turn',

@@ -5,7 +5,7 @@ import { sentenceOf } from '../../api/client';
 import { useHold, usePlace, useSpan, useTakeBack } from '../../api/climbs';
 import type { DeskWork } from '../../api/types';
 import { notes } from '../../ui/words';
-import classes from './Desk.module.css';
+import classes from './Works.module.css';
 import { useDecided } from './useDecided';
 
 const NAMES: Record<string, string> = { back: 'Back', on: 'On' };

@@ -4,7 +4,7 @@ import { usePlace } from '../../api/climbs';
 import type { MoveView } from '../../api/types';
 import { notes } from '../../ui/words';
 import { Wrong } from '../../ui/Wrong';
-import classes from './Desk.module.css';
+import classes from './Works.module.css';
 
 interface Props {
   assignmentId: number;

@@ -5,7 +5,7 @@ import { notes, short } from '../../ui/words';
 import { Decisions } from './Decisions';
 import { Picks } from './Picks';
 import { TONES, WORDS } from './verdicts';
-import classes from './Desk.module.css';
+import classes from './Works.module.css';
 
 /** One thing a student works on: the verdict as a sentence, and what can be decided beside it. */
 export function WorkLine({ work, studentId }: { work: DeskWork; studentId: number }) {

@@ -1,4 +1,4 @@
-import type { AxisKind, Climb, ClimbAxis, ClimbRung, StepDocument } from '../../../api/types';
+import type { AxisKind, Climb, ClimbAxis, ClimbRung, StepDocument } from '../../api/types';
 
 /** What can grow, and what it is called here. */
 export const AXES: Record<AxisKind, string> = {

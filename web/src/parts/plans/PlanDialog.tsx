@@ -2,7 +2,7 @@ import { Button, Checkbox, Group, Modal, NumberInput, Select, TextInput } from '
 import { notifications } from '@mantine/notifications';
 import { useState, type FormEvent } from 'react';
 import { useGivePlan, useKeyChoices, usePlanPreview } from '../../api/plans';
-import { useRoutines } from '../../api/teacher';
+import { useRoutines } from '../../api/routines';
 import type { KeyPlanRequest } from '../../api/types';
 import { isoDay, notes } from '../../ui/words';
 import { oneOf, type Choice } from '../../ui/Choose';
