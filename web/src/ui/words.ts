@@ -1,4 +1,6 @@
-const DAY_MS = 86_400_000;
+import dayjs from 'dayjs';
+
+const ISO_DAY = 'YYYY-MM-DD';
 
 /** Turns note names as documents write them into the signs a musician reads: Db becomes D♭. */
 export function notes(text: string): string {
@@ -26,31 +28,42 @@ export function ago(days: number): string {
 
 /** A date as read, from its ISO form. */
 export function dayOf(iso: string): string {
-  return new Date(`${iso}T12:00:00`).toLocaleDateString('en-GB', { day: 'numeric', month: 'short' });
+  return dayjs(iso).format('D MMM');
 }
 
 /** Today, or some days later, as an ISO date of the local calendar. */
 export function isoDay(daysFromNow = 0): string {
-  const date = new Date();
-  date.setDate(date.getDate() + daysFromNow);
-  const two = (n: number) => String(n).padStart(2, '0');
-  return `${date.getFullYear()}-${two(date.getMonth() + 1)}-${two(date.getDate())}`;
+  return dayjs().add(daysFromNow, 'day').format(ISO_DAY);
 }
 
 /** The ISO day that many days after another one; empty where that one is none. */
 export function later(day: string, days: number): string {
-  const date = new Date(`${day}T12:00:00Z`);
-  date.setUTCDate(date.getUTCDate() + days);
-  return Number.isNaN(date.getTime()) ? '' : date.toISOString().slice(0, 10);
+  const date = dayjs(day).add(days, 'day');
+  return day && date.isValid() ? date.format(ISO_DAY) : '';
 }
 
 /** How many days lie between two ISO days. */
 export function daysBetween(from: string, to: string): number {
-  return Math.round((Date.parse(to) - Date.parse(from)) / DAY_MS);
+  return dayjs(to).diff(dayjs(from), 'day');
 }
 
 /** The printed sign of the value that gets the beat. */
 export function beatSign(beat: string): string {
   const signs: Record<string, string> = { '1/4': '♩', '3/8': '♩.', '1/8': '♪', '1/2': 'half' };
   return signs[beat] ?? beat;
+}
+
+/** A day of the week and of the month: Sunday 29 November. */
+export function longDay(): string {
+  return dayjs().format('dddd D MMMM');
+}
+
+/** The first letter of a day of the week, from its ISO form. */
+export function dayLetter(iso: string): string {
+  return dayjs(iso).format('dd').slice(0, 1);
+}
+
+/** The day of the week today, from 1 for Monday. */
+export function weekdayToday(): number {
+  return dayjs().day() || 7;
 }

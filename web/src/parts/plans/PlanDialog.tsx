@@ -1,10 +1,11 @@
-import { Button, Checkbox, Group, Modal, NumberInput, Select, TextInput } from '@mantine/core';
+import { Checkbox, Group, NumberInput, Select, TextInput } from '@mantine/core';
+import { useForm } from '@mantine/form';
 import { notifications } from '@mantine/notifications';
-import { useState, type FormEvent } from 'react';
 import { useGivePlan, useKeyChoices, usePlanPreview } from '../../api/plans';
 import { useRoutines } from '../../api/routines';
 import type { KeyPlanRequest } from '../../api/types';
 import { isoDay, notes } from '../../ui/words';
+import { DialogForm, FormDialog } from '../../ui/FormDialog';
 import { oneOf, type Choice } from '../../ui/Choose';
 import { StudentPicker } from '../../ui/StudentPicker';
 import { Weekdays } from '../../ui/Weekdays';
@@ -23,9 +24,9 @@ interface Props {
 /** Gives a routine through the keys: in which order, how fast, and what each key brings. */
 export function PlanDialog(props: Props) {
   return (
-    <Modal opened onClose={props.onClose} title="Through the keys" centered size="xl">
+    <FormDialog onClose={props.onClose} title="Through the keys" size="xl">
       <Fields {...props} />
-    </Modal>
+    </FormDialog>
   );
 }
 
@@ -42,31 +43,47 @@ const START: Omit<KeyPlanRequest, 'routineId' | 'studentIds'> = {
   minutesADay: 5,
 };
 
+interface Values {
+  routine?: number;
+  chosen: number[];
+  plan: typeof START;
+}
+
 function Fields({ routineId, studentId, onClose }: Props) {
-  const [routine, setRoutine] = useState(routineId);
-  const [chosen, setChosen] = useState<number[]>(studentId === undefined ? [] : [studentId]);
-  const [plan, setPlan] = useState(START);
-  const change = (some: Partial<typeof START>) => setPlan((now) => ({ ...now, ...some }));
-  const form: KeyPlanRequest = { ...plan, routineId: routine ?? 0, studentIds: chosen };
+  const form = useForm<Values>({
+    initialValues: { routine: routineId, chosen: studentId === undefined ? [] : [studentId], plan: START },
+  });
+  const { routine, chosen, plan } = form.values;
+  const change = (some: Partial<typeof START>) => form.setFieldValue('plan', (now) => ({ ...now, ...some }));
+  const asked: KeyPlanRequest = { ...plan, routineId: routine ?? 0, studentIds: chosen };
   const own = plan.order === undefined;
   const ready = routine !== undefined && chosen.length > 0 && (!own || plan.keys?.trim() !== '');
-  const preview = usePlanPreview(form, ready);
+  const preview = usePlanPreview(asked, ready);
   const give = useGivePlan();
-  const submit = (event: FormEvent) => {
-    event.preventDefault();
-    if (!ready) return;
-    give.mutate(form, {
-      onSuccess: (given) => {
+  return (
+    <DialogForm
+      form={form}
+      sending={give}
+      body={() => (ready ? asked : undefined)}
+      onDone={(given) => {
         notifications.show({ message: notes(given[0]?.sentence ?? 'The plan is given.'), color: 'moss' });
         onClose();
-      },
-    });
-  };
-  return (
-    <form onSubmit={submit} className={classes.fields}>
+      }}
+      onClose={onClose}
+      leave="Not now"
+      go="Give the plan"
+      color="moss"
+      ready={ready && !preview.isError}
+      className={classes.fields}
+      footClassName={classes.foot}
+    >
       <div className={classes.left}>
-        {routineId === undefined && <RoutineField chosen={routine} onChange={setRoutine} />}
-        {studentId === undefined && <StudentPicker chosen={chosen} onChange={setChosen} />}
+        {routineId === undefined && (
+          <RoutineField chosen={routine} onChange={(id) => form.setFieldValue('routine', id)} />
+        )}
+        {studentId === undefined && (
+          <StudentPicker chosen={chosen} onChange={(ids) => form.setFieldValue('chosen', ids)} />
+        )}
         <OrderFields plan={plan} change={change} />
         <Group grow align="start">
           <TextInput
@@ -103,16 +120,7 @@ function Fields({ routineId, studentId, onClose }: Props) {
           ))
         )}
       </section>
-      {give.isError && <Wrong error={give.error} />}
-      <Group justify="flex-end" className={classes.foot}>
-        <Button variant="default" onClick={onClose}>
-          Not now
-        </Button>
-        <Button type="submit" color="moss" loading={give.isPending} disabled={!ready || preview.isError}>
-          Give the plan
-        </Button>
-      </Group>
-    </form>
+    </DialogForm>
   );
 }
 

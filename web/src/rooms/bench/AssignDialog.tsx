@@ -1,21 +1,32 @@
-import { Button, Group, Modal, NativeSelect, NumberInput, TextInput } from '@mantine/core';
+import { Group, NativeSelect, NumberInput, TextInput } from '@mantine/core';
+import { useForm } from '@mantine/form';
 import { notifications } from '@mantine/notifications';
-import { type FormEvent, useState } from 'react';
 import { Link } from 'react-router';
 import { useAssign } from '../../api/assignments';
-import { firstDays, Period } from '../../ui/Period';
+import { DialogForm, FormDialog } from '../../ui/FormDialog';
+import { type Days, firstDays, Period } from '../../ui/Period';
 import { dayOf, isoDay, notes } from '../../ui/words';
 import { Weekdays } from '../../ui/Weekdays';
-import { Wrong } from '../../ui/Wrong';
 import { useAround, useDraft, useWorked } from './BenchContext';
 
 /** Gives the step on the bench to a student. */
 export function AssignDialog({ opened, onClose }: { opened: boolean; onClose: () => void }) {
   return (
-    <Modal opened={opened} onClose={onClose} title="Assign this step" centered>
+    <FormDialog opened={opened} onClose={onClose} title="Assign this step">
       <Fields onClose={onClose} />
-    </Modal>
+    </FormDialog>
   );
+}
+
+interface Values {
+  /** Nobody where there is nobody yet. */
+  studentId?: number;
+  days: Days;
+  weekdays: number[];
+  minutes: number;
+  goalOn: string;
+  /** The last tempo of the climb without. */
+  goalBpm?: number;
 }
 
 function Fields({ onClose }: { onClose: () => void }) {
@@ -24,12 +35,16 @@ function Fields({ onClose }: { onClose: () => void }) {
   const { climb } = useWorked();
   const stepId = state.ids[step.key];
   const assign = useAssign();
-  const [studentId, setStudentId] = useState(state.studentId ?? students[0]?.id);
-  const [days, setDays] = useState(firstDays);
-  const [weekdays, setWeekdays] = useState<number[]>([]);
-  const [minutes, setMinutes] = useState(8);
-  const [goalOn, setGoalOn] = useState('');
-  const [goalBpm, setGoalBpm] = useState<number>();
+  const form = useForm<Values>({
+    initialValues: {
+      studentId: state.studentId ?? students[0]?.id,
+      days: firstDays(),
+      weekdays: [],
+      minutes: 8,
+      goalOn: '',
+    },
+  });
+  const { studentId, days, weekdays, minutes, goalOn, goalBpm } = form.values;
   if (studentId === undefined) {
     return (
       <p style={{ margin: 0 }}>
@@ -38,50 +53,54 @@ function Fields({ onClose }: { onClose: () => void }) {
     );
   }
   const top = climb?.walk.at(-1)?.bpm;
-  const submit = (event: FormEvent) => {
-    event.preventDefault();
-    if (assign.isPending || stepId === undefined) return;
-    assign.mutate(
-      {
-        stepId,
-        studentId,
-        startsOn: days.from,
-        endsOn: days.to,
-        weekdays,
-        minutesADay: minutes,
-        start: state.starts[step.key],
-        goal: goalOn ? { bpm: goalBpm ?? top ?? step.document.tempo.bpm, date: goalOn } : undefined,
-      },
-      {
-        onSuccess: () => {
-          const name = students.find((one) => one.id === studentId)?.name ?? 'the student';
-          const until = days.to === undefined ? 'until it is learned' : `until ${dayOf(days.to)}`;
-          notifications.show({ message: `Assigned to ${name} ${until}.`, color: 'moss' });
-          onClose();
-        },
-      },
-    );
-  };
+  const goal = goalOn ? { bpm: goalBpm ?? top ?? step.document.tempo.bpm, date: goalOn } : undefined;
   return (
-    <form onSubmit={submit} style={{ display: 'grid', gap: 14 }}>
+    <DialogForm
+      form={form}
+      sending={assign}
+      body={() =>
+        stepId === undefined
+          ? undefined
+          : {
+              stepId,
+              studentId,
+              startsOn: days.from,
+              endsOn: days.to,
+              weekdays,
+              minutesADay: minutes,
+              start: state.starts[step.key],
+              goal,
+            }
+      }
+      onDone={() => {
+        const name = students.find((one) => one.id === studentId)?.name ?? 'the student';
+        const until = days.to === undefined ? 'until it is learned' : `until ${dayOf(days.to)}`;
+        notifications.show({ message: `Assigned to ${name} ${until}.`, color: 'moss' });
+        onClose();
+      }}
+      onClose={onClose}
+      leave="Not now"
+      go="Assign"
+      color="moss"
+    >
       <NativeSelect
         label="Student"
         data-autofocus
         value={studentId}
-        onChange={(event) => setStudentId(Number(event.currentTarget.value))}
+        onChange={(event) => form.setFieldValue('studentId', Number(event.currentTarget.value))}
         data={students.map((one) => ({
           value: String(one.id),
           label: `${one.name}, ${one.instrument.name}`,
         }))}
       />
-      <Period days={days} onChange={setDays} />
-      <Weekdays chosen={weekdays} onChange={setWeekdays} />
+      <Period days={days} onChange={(now) => form.setFieldValue('days', now)} />
+      <Weekdays chosen={weekdays} onChange={(now) => form.setFieldValue('weekdays', now)} />
       <NumberInput
         label="Minutes a day"
         min={1}
         max={180}
         value={minutes}
-        onChange={(value) => setMinutes(Number(value) || 1)}
+        onChange={(value) => form.setFieldValue('minutes', Number(value) || 1)}
       />
       <Group grow>
         <TextInput
@@ -89,7 +108,7 @@ function Fields({ onClose }: { onClose: () => void }) {
           type="date"
           min={isoDay(1)}
           value={goalOn}
-          onChange={(event) => setGoalOn(event.currentTarget.value)}
+          onChange={(event) => form.setFieldValue('goalOn', event.currentTarget.value)}
         />
         <NumberInput
           label="Tempo to be met, bpm"
@@ -98,7 +117,7 @@ function Fields({ onClose }: { onClose: () => void }) {
           decimalScale={1}
           disabled={!goalOn}
           value={goalBpm ?? top ?? ''}
-          onChange={(value) => setGoalBpm(value === '' ? undefined : Number(value))}
+          onChange={(value) => form.setFieldValue('goalBpm', value === '' ? undefined : Number(value))}
         />
       </Group>
       <p style={{ margin: 0, color: 'var(--ink-soft)', fontSize: 15 }}>
@@ -111,15 +130,6 @@ function Fields({ onClose }: { onClose: () => void }) {
           </>
         )}
       </p>
-      {assign.isError && <Wrong error={assign.error} />}
-      <Group justify="flex-end">
-        <Button variant="default" onClick={onClose}>
-          Not now
-        </Button>
-        <Button type="submit" color="moss" loading={assign.isPending}>
-          Assign
-        </Button>
-      </Group>
-    </form>
+    </DialogForm>
   );
 }

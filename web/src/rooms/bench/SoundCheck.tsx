@@ -11,6 +11,8 @@ import classes from './SoundCheck.module.css';
 
 const EVERY_BARS = 4;
 const MOST_MINUTES = 60;
+const USUAL_MINUTES = 5;
+const LEAST_SECONDS = 10;
 const RUN_TEMPOS = [40, 97.5, 208];
 
 function changed(
@@ -68,7 +70,9 @@ async function plansOf(steps: StepDocument[]): Promise<BarPlan[]> {
 /** Renders minutes of playing on this machine, without sound, and says how exact the clicks are. */
 export function SoundCheck() {
   const [search] = useSearchParams();
-  const minutes = Math.min(MOST_MINUTES, Math.max(1, Number(search.get('minutes')) || 5));
+  const asked = Number(search.get('seconds')) || 60 * (Number(search.get('minutes')) || USUAL_MINUTES);
+  const seconds = Math.min(60 * MOST_MINUTES, Math.max(LEAST_SECONDS, asked));
+  const long = seconds % 60 === 0 ? `${seconds / 60} minutes` : `${seconds} seconds`;
   const [busy, setBusy] = useState(false);
   const [found, setFound] = useState<{ name: string; rendered: Rendered }[]>([]);
   const [error, setError] = useState<unknown>();
@@ -80,7 +84,6 @@ export function SoundCheck() {
       const { render, loopBars, runBars } = await import('../../sound/render');
       for (const check of CHECKS) {
         const plans = await plansOf(check.steps);
-        const seconds = minutes * 60;
         const due = check.run ? runBars(plans, seconds) : loopBars(plans, seconds, EVERY_BARS);
         const rendered = await render(due, seconds);
         setFound((before) => [...before, { name: check.name, rendered }]);
@@ -95,8 +98,8 @@ export function SoundCheck() {
     <div className={classes.page}>
       <h1>Sound check</h1>
       <p>
-        Renders {minutes} minutes of playing on this machine for each line below, and measures every click
-        against its computed time. Nothing is heard.
+        Renders {long} of playing on this machine for each line below, and measures every click against its
+        computed time. Nothing is heard.
       </p>
       <Button onClick={() => void measure()} loading={busy}>
         Measure
@@ -105,9 +108,9 @@ export function SoundCheck() {
       <ul role="status" className={classes.found} data-done={found.length === CHECKS.length}>
         {found.map(({ name, rendered }) => (
           <li key={name}>
-            {name}: {rendered.clicks} clicks in {minutes} minutes, the furthest {rendered.worstMs.toFixed(3)}{' '}
-            ms from its time, drift {rendered.driftMs.toFixed(4)} ms, {rendered.missing} missing,{' '}
-            {rendered.extra} too many.
+            {name}: {rendered.clicks} clicks in {long}, the furthest {rendered.worstMs.toFixed(3)} ms from its
+            time, drift {rendered.driftMs.toFixed(4)} ms, {rendered.missing} missing, {rendered.extra} too
+            many.
           </li>
         ))}
       </ul>

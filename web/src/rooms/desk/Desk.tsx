@@ -11,6 +11,7 @@ import { Wrong } from '../../ui/Wrong';
 import { DeskStudent } from './DeskStudent';
 import { VerdictFilter } from './VerdictFilter';
 import { WeekBand } from './WeekBand';
+import { longDay } from '../../ui/words';
 import classes from './Desk.module.css';
 
 /** Who needs the teacher, in one line: numbers of students of the whole studio. */
@@ -52,7 +53,7 @@ export function Desk() {
       </Empty>
     );
   }
-  const today = new Date().toLocaleDateString('en-GB', { weekday: 'long', day: 'numeric', month: 'long' });
+  const today = longDay();
   const choose = (kind: Verdict | undefined) => {
     setOnly(kind);
     setPage(0);

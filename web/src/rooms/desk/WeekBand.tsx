@@ -1,13 +1,10 @@
 import { Link } from 'react-router';
 import type { TimetableRow } from '../../api/types';
+import { weekdayToday } from '../../ui/words';
 import classes from './WeekBand.module.css';
 
 const DAYS = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'];
 const SHOWN = 4;
-
-function today(): number {
-  return new Date().getDay() || DAYS.length;
-}
 
 /** The lessons of the week, day by day; each leads to its lesson. */
 export function WeekBand({ lessons }: { lessons: TimetableRow[] }) {
@@ -18,7 +15,12 @@ export function WeekBand({ lessons }: { lessons: TimetableRow[] }) {
   return (
     <ol className={classes.week} aria-label="Lessons of the week">
       {used.map(({ name, day }) => (
-        <Day key={day} name={name} now={day === today()} lessons={lessons.filter((one) => one.day === day)} />
+        <Day
+          key={day}
+          name={name}
+          now={day === weekdayToday()}
+          lessons={lessons.filter((one) => one.day === day)}
+        />
       ))}
     </ol>
   );

@@ -1,5 +1,5 @@
 import type { DayMinutes } from '../../api/types';
-import { dayOf } from '../../ui/words';
+import { dayLetter, dayOf } from '../../ui/words';
 import classes from './Minutes.module.css';
 
 const HEIGHT = 54;
@@ -7,8 +7,6 @@ const HEIGHT = 54;
 /** Minutes day by day as pebbles piled up: how high says how long; the line is what was planned. */
 export function Minutes({ days, planned }: { days: DayMinutes[]; planned?: number }) {
   const most = Math.max(planned ?? 0, ...days.map((day) => day.minutes), 10);
-  const weekday = (iso: string) =>
-    new Date(`${iso}T12:00:00`).toLocaleDateString('en-GB', { weekday: 'narrow' });
   return (
     <ol className={classes.days} aria-label="Minutes by day">
       {days.map((day) => (
@@ -20,7 +18,7 @@ export function Minutes({ days, planned }: { days: DayMinutes[]; planned?: numbe
             )}
             <span className={classes.bar} style={{ height: Math.max((day.minutes / most) * HEIGHT, 2) }} />
           </span>
-          <span className={classes.day}>{weekday(day.day)}</span>
+          <span className={classes.day}>{dayLetter(day.day)}</span>
         </li>
       ))}
     </ol>

@@ -1,3 +1,4 @@
+import dayjs from 'dayjs';
 import { Button } from '@mantine/core';
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
@@ -9,10 +10,7 @@ import { Wrong } from '../../ui/Wrong';
 import classes from './Report.module.css';
 
 function monthOf(back: number): string {
-  const date = new Date();
-  date.setDate(1);
-  date.setMonth(date.getMonth() - back);
-  return `${date.getFullYear()}-${String(date.getMonth() + 1).padStart(2, '0')}`;
+  return dayjs().startOf('month').subtract(back, 'month').format('YYYY-MM');
 }
 
 /** A month for the parents: one page, in plain words, to print. */

@@ -1,8 +1,9 @@
-import { Button, Group, Modal, NumberInput } from '@mantine/core';
+import { NumberInput } from '@mantine/core';
+import { useForm } from '@mantine/form';
 import { notifications } from '@mantine/notifications';
-import { useState, type FormEvent } from 'react';
 import { useGivePreview, useGiveRoutine } from '../../api/groups';
 import type { GroupRequest, RoutineRow } from '../../api/types';
+import { DialogForm, FormDialog } from '../../ui/FormDialog';
 import { firstDays, Period } from '../../ui/Period';
 import { StudentPicker } from '../../ui/StudentPicker';
 import { notes } from '../../ui/words';
@@ -21,19 +22,24 @@ interface Props {
 /** Gives a routine to one student, several, or all, each on their own instrument. */
 export function GiveDialog({ routine, onClose }: Props) {
   return (
-    <Modal opened onClose={onClose} title={`Give “${notes(routine.title)}”`} centered size="xl">
+    <FormDialog onClose={onClose} title={`Give “${notes(routine.title)}”`} size="xl">
       <Fields routine={routine} onClose={onClose} />
-    </Modal>
+    </FormDialog>
   );
 }
 
 function Fields({ routine, onClose }: Props) {
-  const [chosen, setChosen] = useState<number[]>([]);
-  const [days, setDays] = useState(firstDays);
-  const [weekdays, setWeekdays] = useState<number[]>([]);
-  const [minutes, setMinutes] = useState(8);
-  const [starts, setStarts] = useState<Starts>([]);
-  const form: GroupRequest = {
+  const form = useForm({
+    initialValues: {
+      chosen: [] as number[],
+      days: firstDays(),
+      weekdays: [] as number[],
+      minutes: 8,
+      starts: [] as Starts,
+    },
+  });
+  const { chosen, days, weekdays, minutes, starts } = form.values;
+  const asked: GroupRequest = {
     routineId: routine.id,
     studentIds: chosen,
     startsOn: days.from,
@@ -42,30 +48,35 @@ function Fields({ routine, onClose }: Props) {
     minutesADay: minutes,
     starts,
   };
-  const preview = useGivePreview(form);
+  const preview = useGivePreview(asked);
   const give = useGiveRoutine();
-  const submit = (event: FormEvent) => {
-    event.preventDefault();
-    if (chosen.length === 0) return;
-    give.mutate(form, {
-      onSuccess: (given) => {
+  return (
+    <DialogForm
+      form={form}
+      sending={give}
+      body={() => (chosen.length > 0 ? asked : undefined)}
+      onDone={(given) => {
         const steps = given.reduce((sum, one) => sum + one.given, 0);
         notifications.show({
           message: `${steps} ${steps === 1 ? 'step' : 'steps'} given to ${given.length} ${given.length === 1 ? 'student' : 'students'}.`,
           color: 'moss',
         });
         onClose();
-      },
-    });
-  };
-  return (
-    <form onSubmit={submit} className={classes.give}>
+      }}
+      onClose={onClose}
+      leave="Not now"
+      go="Give it"
+      color="moss"
+      ready={chosen.length > 0}
+      className={classes.give}
+      footClassName={classes.giveFoot}
+    >
       <div>
-        <StudentPicker chosen={chosen} onChange={setChosen} />
+        <StudentPicker chosen={chosen} onChange={(ids) => form.setFieldValue('chosen', ids)} />
         <p className={classes.giveLabel}>When</p>
-        <Period days={days} onChange={setDays} />
+        <Period days={days} onChange={(now) => form.setFieldValue('days', now)} />
         <div className={classes.giveDays}>
-          <Weekdays chosen={weekdays} onChange={setWeekdays} />
+          <Weekdays chosen={weekdays} onChange={(now) => form.setFieldValue('weekdays', now)} />
         </div>
         <NumberInput
           mt="sm"
@@ -73,7 +84,7 @@ function Fields({ routine, onClose }: Props) {
           min={1}
           max={180}
           value={minutes}
-          onChange={(value) => setMinutes(Number(value) || 1)}
+          onChange={(value) => form.setFieldValue('minutes', Number(value) || 1)}
         />
       </div>
       <section aria-label="What they will see" className={classes.will}>
@@ -89,7 +100,7 @@ function Fields({ routine, onClose }: Props) {
               steps={preview.data.steps}
               starts={starts}
               onStart={(stepId, at) =>
-                setStarts((now) => [
+                form.setFieldValue('starts', (now) => [
                   ...now.filter((start) => start.studentId !== one.studentId || start.stepId !== stepId),
                   ...(at ? [{ studentId: one.studentId, stepId, at }] : []),
                 ])
@@ -98,15 +109,6 @@ function Fields({ routine, onClose }: Props) {
           ))
         )}
       </section>
-      {give.isError && <Wrong error={give.error} />}
-      <Group justify="flex-end" className={classes.giveFoot}>
-        <Button variant="default" onClick={onClose}>
-          Not now
-        </Button>
-        <Button type="submit" color="moss" loading={give.isPending} disabled={chosen.length === 0}>
-          Give it
-        </Button>
-      </Group>
-    </form>
+    </DialogForm>
   );
 }

@@ -1,10 +1,9 @@
-import { Button, Checkbox, Group, Modal, NativeSelect, TextInput } from '@mantine/core';
-import { type FormEvent, useState } from 'react';
-import { Problem } from '../../api/client';
+import { Checkbox, Group, NativeSelect, TextInput } from '@mantine/core';
+import { useForm } from '@mantine/form';
 import { useKeepInstrument } from '../../api/instruments';
 import { useCatalogue } from '../../api/passages';
 import type { Instrument } from '../../api/types';
-import { Wrong } from '../../ui/Wrong';
+import { DialogForm, FormDialog } from '../../ui/FormDialog';
 
 interface Props {
   opened: boolean;
@@ -18,14 +17,13 @@ interface Props {
 /** Adds an instrument to the studio, or changes one of its own. */
 export function InstrumentForm(props: Props) {
   return (
-    <Modal
+    <FormDialog
       opened={props.opened}
       onClose={props.onClose}
       title={props.change ? 'Change the instrument' : 'An instrument of your own'}
-      centered
     >
       <Fields {...props} />
-    </Modal>
+    </FormDialog>
   );
 }
 
@@ -34,28 +32,22 @@ const CLEF_NAMES: Record<string, string> = {
   'treble-8va': 'treble, an octave up',
   'bass-8vb': 'bass, an octave down',
 };
-const FIELDS = ['/name', '/sounds', '/clefs', '/firstOctave', '/comfortable', '/full'];
+const SAID = ['name', 'sounds', 'clefs', 'firstOctave', 'comfortable', 'full'];
 
 function Fields({ onClose, from, change }: Props) {
   const catalogue = useCatalogue();
   const keep = useKeepInstrument();
-  const [form, setForm] = useState({
-    name: from ? (change ? from.name : `${from.name}, ours`) : '',
-    family: from?.family ?? 'woodwind',
-    sounds: from?.sounds ?? 'C4',
-    clefs: from?.clefs ?? ['treble'],
-    firstOctave: from?.firstOctave ?? '',
-    comfortable: from?.comfortable ?? '',
-    full: from?.full ?? '',
+  const form = useForm({
+    initialValues: {
+      name: from ? (change ? from.name : `${from.name}, ours`) : '',
+      family: from?.family ?? 'woodwind',
+      sounds: from?.sounds ?? 'C4',
+      clefs: from?.clefs ?? ['treble'],
+      firstOctave: from?.firstOctave ?? '',
+      comfortable: from?.comfortable ?? '',
+      full: from?.full ?? '',
+    },
   });
-  const set = (part: Partial<typeof form>) => setForm({ ...form, ...part });
-  const wrong = keep.error instanceof Problem ? keep.error : undefined;
-  const wrongAt = (field: string) => (wrong?.pointer === field ? wrong.sentence : undefined);
-  const submit = (event: FormEvent) => {
-    event.preventDefault();
-    if (keep.isPending) return;
-    keep.mutate({ id: change ? (from?.ownId ?? undefined) : undefined, body: form }, { onSuccess: onClose });
-  };
   const text = (
     field: 'name' | 'sounds' | 'firstOctave' | 'comfortable' | 'full',
     label: string,
@@ -65,30 +57,31 @@ function Fields({ onClose, from, change }: Props) {
       label={label}
       required
       placeholder={hint}
-      value={form[field]}
       maxLength={field === 'name' ? 80 : 20}
-      onChange={(event) => set({ [field]: event.currentTarget.value })}
-      error={wrongAt(`/${field}`)}
+      {...form.getInputProps(field)}
     />
   );
   return (
-    <form onSubmit={submit} style={{ display: 'grid', gap: 12 }}>
+    <DialogForm
+      form={form}
+      sending={keep}
+      body={(body) => ({ id: change ? (from?.ownId ?? undefined) : undefined, body })}
+      onDone={onClose}
+      onClose={onClose}
+      leave="Leave it"
+      go={change ? 'Save' : 'Add'}
+      said={SAID}
+    >
       {text('name', 'Name')}
       <Group grow align="flex-start">
         <NativeSelect
           label="Family"
-          value={form.family}
-          onChange={(event) => set({ family: event.currentTarget.value })}
-          data={catalogue.data?.families ?? [form.family]}
+          data={catalogue.data?.families ?? [form.values.family]}
+          {...form.getInputProps('family')}
         />
         {text('sounds', 'A written C4 sounds', 'C4')}
       </Group>
-      <Checkbox.Group
-        label="Clefs it reads"
-        value={form.clefs}
-        onChange={(clefs) => set({ clefs })}
-        error={wrongAt('/clefs')}
-      >
+      <Checkbox.Group label="Clefs it reads" {...form.getInputProps('clefs')}>
         <Group gap="xs" pt={4}>
           {(catalogue.data?.clefs ?? []).map((clef) => (
             <Checkbox key={clef} value={clef} label={CLEF_NAMES[clef] ?? clef} size="xs" />
@@ -100,15 +93,6 @@ function Fields({ onClose, from, change }: Props) {
         {text('comfortable', 'Comfortable', 'B3-D6')}
         {text('full', 'Full', 'B3-A6')}
       </Group>
-      {keep.isError && !FIELDS.includes(wrong?.pointer ?? '') && <Wrong error={keep.error} />}
-      <Group justify="flex-end">
-        <Button variant="default" onClick={onClose}>
-          Leave it
-        </Button>
-        <Button type="submit" loading={keep.isPending}>
-          {change ? 'Save' : 'Add'}
-        </Button>
-      </Group>
-    </form>
+    </DialogForm>
   );
 }

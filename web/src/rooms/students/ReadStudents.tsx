@@ -1,9 +1,9 @@
-import { Button, Group, Modal } from '@mantine/core';
+import { useForm } from '@mantine/form';
 import { useDebouncedValue } from '@mantine/hooks';
 import { notifications } from '@mantine/notifications';
-import { useState } from 'react';
 import { useReadStudents, useStudentsPreview } from '../../api/lists';
 import { CsvField } from '../../ui/CsvField';
+import { DialogForm, FormDialog } from '../../ui/FormDialog';
 import { notes } from '../../ui/words';
 import { Wrong } from '../../ui/Wrong';
 import classes from './ReadStudents.module.css';
@@ -15,51 +15,46 @@ const EXAMPLE =
 
 /** Reads a list of students: what would come of it stands beneath while it is pasted. */
 export function ReadStudents({ onClose }: { onClose: () => void }) {
-  const [text, setText] = useState('');
+  const form = useForm({ initialValues: { text: '' } });
+  const { text } = form.values;
   const [settled] = useDebouncedValue(text, WAIT_MS);
   const preview = useStudentsPreview(settled);
   const read = useReadStudents();
   const lines = settled.trim() === '' ? [] : (preview.data?.lines ?? []);
   const good = lines.filter((line) => !line.refusal).length;
-  const take = () =>
-    read.mutate(text, {
-      onSuccess: ({ taken }) => {
-        notifications.show({
-          message: `${taken} ${taken === 1 ? 'student' : 'students'} added.`,
-          color: 'moss',
-        });
-        onClose();
-      },
-    });
   return (
-    <Modal opened onClose={onClose} title="Read a list of students" centered size="lg">
-      <CsvField text={text} onText={setText} example={EXAMPLE} />
-      {preview.isError && settled.trim() !== '' && <Wrong error={preview.error} />}
-      {lines.length > 0 && !preview.isError && (
-        <ul className={classes.lines} aria-label="What comes of it">
-          {lines.map((line) => (
-            <li key={line.line} data-refused={line.refusal ? true : undefined}>
-              <span>{line.line}</span>
-              <strong>{line.name || '–'}</strong>
-              <span>{line.refusal ? `left out: ${notes(line.refusal)}` : line.instrument}</span>
-            </li>
-          ))}
-        </ul>
-      )}
-      {read.isError && <Wrong error={read.error} />}
-      <Group justify="flex-end" mt="md">
-        <Button variant="default" onClick={onClose}>
-          Not now
-        </Button>
-        <Button
-          color="moss"
-          loading={read.isPending}
-          disabled={good === 0 || preview.isError || settled !== text}
-          onClick={take}
-        >
-          Add {good} {good === 1 ? 'student' : 'students'}
-        </Button>
-      </Group>
-    </Modal>
+    <FormDialog onClose={onClose} title="Read a list of students" size="lg">
+      <DialogForm
+        form={form}
+        sending={read}
+        body={() => text}
+        onDone={({ taken }) => {
+          notifications.show({
+            message: `${taken} ${taken === 1 ? 'student' : 'students'} added.`,
+            color: 'moss',
+          });
+          onClose();
+        }}
+        onClose={onClose}
+        leave="Not now"
+        go={`Add ${good} ${good === 1 ? 'student' : 'students'}`}
+        color="moss"
+        ready={good > 0 && !preview.isError && settled === text}
+      >
+        <CsvField text={text} onText={(typed) => form.setFieldValue('text', typed)} example={EXAMPLE} />
+        {preview.isError && settled.trim() !== '' && <Wrong error={preview.error} />}
+        {lines.length > 0 && !preview.isError && (
+          <ul className={classes.lines} aria-label="What comes of it">
+            {lines.map((line) => (
+              <li key={line.line} data-refused={line.refusal ? true : undefined}>
+                <span>{line.line}</span>
+                <strong>{line.name || '–'}</strong>
+                <span>{line.refusal ? `left out: ${notes(line.refusal)}` : line.instrument}</span>
+              </li>
+            ))}
+          </ul>
+        )}
+      </DialogForm>
+    </FormDialog>
   );
 }

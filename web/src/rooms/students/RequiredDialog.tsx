@@ -1,12 +1,13 @@
-import { Button, Group, Modal, NumberInput, Select, TextInput } from '@mantine/core';
+import { Button, Group, NumberInput, Select, TextInput } from '@mantine/core';
+import { useForm } from '@mantine/form';
 import { notifications } from '@mantine/notifications';
-import { useState, type FormEvent } from 'react';
+import { useState } from 'react';
 import { useAddRequired, useReadRequired } from '../../api/lists';
 import { useCatalogue } from '../../api/passages';
 import { CsvField } from '../../ui/CsvField';
+import { DialogForm, FormDialog } from '../../ui/FormDialog';
 import { useValueName } from '../../ui/useValueName';
 import { isoDay, notes } from '../../ui/words';
-import { Wrong } from '../../ui/Wrong';
 import classes from '../../parts/goals/Required.module.css';
 
 /** The values in which scales are asked for, as fractions of a whole note. */
@@ -18,7 +19,7 @@ const THREE_MONTHS = 90;
 export function RequiredDialog({ studentId, onClose }: { studentId: number; onClose: () => void }) {
   const [list, setList] = useState(false);
   return (
-    <Modal opened onClose={onClose} title="Goals" centered size="lg">
+    <FormDialog onClose={onClose} title="Goals" size="lg">
       {list ? (
         <ListOf studentId={studentId} onClose={onClose} />
       ) : (
@@ -27,7 +28,7 @@ export function RequiredDialog({ studentId, onClose }: { studentId: number; onCl
       <Button variant="subtle" size="compact-sm" mt="sm" onClick={() => setList(!list)}>
         {list ? 'One scale by hand instead' : 'Read a whole list instead'}
       </Button>
-    </Modal>
+    </FormDialog>
   );
 }
 
@@ -42,34 +43,41 @@ function OneScale({ studentId, onClose }: Props) {
   const nameOf = useValueName();
   const values = (catalogue.data?.values ?? []).filter((one) => VALUES.includes(one.value));
   const quarters = values.filter((one) => one.value === QUARTER).map(nameOf)[0] ?? 'beats';
-  const [tonic, setTonic] = useState('C');
-  const [form, setForm] = useState('major');
-  const [octaves, setOctaves] = useState(1);
-  const [value, setValue] = useState('1/8');
-  const [bpm, setBpm] = useState(80);
-  const [date, setDate] = useState(isoDay(THREE_MONTHS));
-  const submit = (event: FormEvent) => {
-    event.preventDefault();
-    add.mutate({ tonic, form, octaves, value, bpm, date }, { onSuccess: onClose });
-  };
+  const form = useForm({
+    initialValues: {
+      tonic: 'C',
+      form: 'major',
+      octaves: 1,
+      value: '1/8',
+      bpm: 80,
+      date: isoDay(THREE_MONTHS),
+    },
+  });
   return (
-    <form onSubmit={submit} style={{ display: 'grid', gap: 12 }}>
+    <DialogForm
+      form={form}
+      sending={add}
+      body={(values) => values}
+      onDone={onClose}
+      onClose={onClose}
+      leave="Not now"
+      go="Add it"
+      color="moss"
+    >
       <Group grow align="start">
         <Select
           label="Key, as written"
           allowDeselect={false}
           searchable
           data={(catalogue.data?.tonics ?? []).map((one) => ({ value: one, label: notes(one) }))}
-          value={tonic}
-          onChange={(chosen) => chosen && setTonic(chosen)}
+          {...form.getInputProps('tonic')}
         />
         <Select
           label="Form"
           allowDeselect={false}
           searchable
           data={(catalogue.data?.forms ?? []).map((one) => ({ value: one.id, label: one.name }))}
-          value={form}
-          onChange={(chosen) => chosen && setForm(chosen)}
+          {...form.getInputProps('form')}
         />
       </Group>
       <Group grow align="start">
@@ -77,67 +85,54 @@ function OneScale({ studentId, onClose }: Props) {
           label="Octaves"
           min={1}
           max={4}
-          value={octaves}
-          onChange={(typed) => setOctaves(Number(typed) || 1)}
+          value={form.values.octaves}
+          onChange={(typed) => form.setFieldValue('octaves', Number(typed) || 1)}
         />
         <Select
           label="In"
           allowDeselect={false}
           data={values.map((one) => ({ value: one.value, label: nameOf(one) }))}
-          value={value}
-          onChange={(chosen) => chosen && setValue(chosen)}
+          {...form.getInputProps('value')}
         />
         <NumberInput
           label={`${quarters[0]!.toUpperCase()}${quarters.slice(1)} a minute`}
           min={20}
           max={400}
-          value={bpm}
-          onChange={(typed) => setBpm(Number(typed) || 0)}
+          value={form.values.bpm}
+          onChange={(typed) => form.setFieldValue('bpm', Number(typed) || 0)}
         />
-        <TextInput
-          label="By"
-          type="date"
-          required
-          value={date}
-          onChange={(event) => setDate(event.currentTarget.value)}
-        />
+        <TextInput label="By" type="date" required {...form.getInputProps('date')} />
       </Group>
-      {add.isError && <Wrong error={add.error} />}
-      <Group justify="flex-end">
-        <Button variant="default" onClick={onClose}>
-          Not now
-        </Button>
-        <Button type="submit" color="moss" loading={add.isPending}>
-          Add it
-        </Button>
-      </Group>
-    </form>
+    </DialogForm>
   );
 }
 
 function ListOf({ studentId, onClose }: Props) {
   const read = useReadRequired(studentId);
-  const [text, setText] = useState('');
-  const submit = (event: FormEvent) => {
-    event.preventDefault();
-    read.mutate(text, {
-      onSuccess: (answer) => {
+  const form = useForm({ initialValues: { text: '' } });
+  return (
+    <DialogForm
+      form={form}
+      sending={read}
+      body={({ text }) => text}
+      onDone={(answer) => {
         notifications.show({
           message: `${answer.taken} ${answer.taken === 1 ? 'goal' : 'goals'} added.`,
           color: 'moss',
         });
         if (answer.refused.length === 0) onClose();
-      },
-    });
-  };
-  return (
-    <form onSubmit={submit} style={{ display: 'grid', gap: 12 }}>
+      }}
+      onClose={onClose}
+      leave="Close"
+      go="Read the list"
+      color="moss"
+      ready={form.values.text.trim() !== ''}
+    >
       <CsvField
-        text={text}
-        onText={setText}
+        text={form.values.text}
+        onText={(text) => form.setFieldValue('text', text)}
         example={'key,form,octaves,value,tempo,date\nBb,major,2,eighths,96,2027-03-12'}
       />
-      {read.isError && <Wrong error={read.error} />}
       {read.data && read.data.refused.length > 0 && (
         <ul className={classes.refused} aria-label="Left out">
           {read.data.refused.map((line) => (
@@ -147,14 +142,6 @@ function ListOf({ studentId, onClose }: Props) {
           ))}
         </ul>
       )}
-      <Group justify="flex-end">
-        <Button variant="default" onClick={onClose}>
-          Close
-        </Button>
-        <Button type="submit" color="moss" loading={read.isPending} disabled={text.trim() === ''}>
-          Read the list
-        </Button>
-      </Group>
-    </form>
+    </DialogForm>
   );
 }

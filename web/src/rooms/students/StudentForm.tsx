@@ -1,24 +1,13 @@
-import {
-  Autocomplete,
-  Button,
-  Group,
-  Modal,
-  NativeSelect,
-  NumberInput,
-  Select,
-  Textarea,
-  TextInput,
-} from '@mantine/core';
-import { type FormEvent, useState } from 'react';
-import { Problem } from '../../api/client';
+import { Autocomplete, Group, NativeSelect, NumberInput, Select, Textarea, TextInput } from '@mantine/core';
+import { useForm } from '@mantine/form';
 import { useInstruments } from '../../api/instruments';
 import { useCatalogue } from '../../api/passages';
 import { classesOf, useEverybody, useKeepStudent } from '../../api/students';
 import type { Instrument, Level, Student } from '../../api/types';
+import { DialogForm, FormDialog } from '../../ui/FormDialog';
 import { oneOf } from '../../ui/Choose';
 import { never } from '../../never';
 import { notes } from '../../ui/words';
-import { Wrong } from '../../ui/Wrong';
 import { instrumentChoices } from './instruments';
 
 interface Props {
@@ -28,21 +17,20 @@ interface Props {
   student?: Student;
 }
 
-const FIELDS = ['/name', '/range', '/referencePitch', '/minutesADay', '/className'];
+const SAID = ['name', 'range', 'referencePitch', 'minutesADay', 'className'];
 const DAYS = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'];
 const ISO_16 = '440';
 
 /** Adds a student, or changes name, instrument and range. */
 export function StudentForm(props: Props) {
   return (
-    <Modal
+    <FormDialog
       opened={props.opened}
       onClose={props.onClose}
       title={props.student ? 'Change the student' : 'A new student'}
-      centered
     >
       <Fields {...props} />
-    </Modal>
+    </FormDialog>
   );
 }
 
@@ -66,64 +54,47 @@ function Fields({ onClose, student }: Props) {
   const instruments = useInstruments();
   const everybody = useEverybody();
   const keep = useKeepStudent();
-  const [name, setName] = useState(student?.name ?? '');
-  const [instrument, setInstrument] = useState(student?.instrument.id ?? 'oboe');
-  const [level, setLevel] = useState<Level>(student?.level ?? 'full');
-  const [range, setRange] = useState(student?.instrument.ownRange ? student.instrument.range : '');
-  const [reference, setReference] = useState(student ? String(student.instrument.referencePitch) : ISO_16);
-  const [minutes, setMinutes] = useState(student?.minutesADay ?? undefined);
-  const [lessonDay, setLessonDay] = useState(student?.lesson.day ?? 0);
-  const [lessonTime, setLessonTime] = useState(student?.lesson.time?.slice(0, 5) ?? '');
-  const [className, setClassName] = useState(student?.className ?? '');
-  const [parentNote, setParentNote] = useState(student?.parentNote ?? '');
-  const wrong = keep.error instanceof Problem ? keep.error : undefined;
-  const wrongAt = (field: string) => (wrong?.pointer === field ? wrong.sentence : undefined);
+  const form = useForm({
+    initialValues: {
+      name: student?.name ?? '',
+      instrument: student?.instrument.id ?? 'oboe',
+      level: student?.level ?? ('full' as Level),
+      range: student?.instrument.ownRange ? student.instrument.range : '',
+      referencePitch: student ? String(student.instrument.referencePitch) : ISO_16,
+      minutesADay: student?.minutesADay ?? undefined,
+      lessonDay: student?.lesson.day ?? 0,
+      lessonTime: student?.lesson.time?.slice(0, 5) ?? '',
+      className: student?.className ?? '',
+      parentNote: student?.parentNote ?? '',
+    },
+  });
   const classes = classesOf(everybody.data ?? []);
-  const chosen = instruments.data?.find((one) => one.id === instrument);
+  const chosen = instruments.data?.find((one) => one.id === form.values.instrument);
   const levels = (catalogue.data?.levels ?? []).map((one) => ({
     value: one.id,
     label: `${one.name}, ${notes(rangeOf(chosen, one.id))}`,
   }));
-  const submit = (event: FormEvent) => {
-    event.preventDefault();
-    if (keep.isPending) return;
-    const referencePitch = Number(reference.replace(',', '.')) || undefined;
-    keep.mutate(
-      {
+  return (
+    <DialogForm
+      form={form}
+      sending={keep}
+      body={({ range, referencePitch, lessonDay, lessonTime, ...others }) => ({
         id: student?.id,
-        name,
-        instrument,
-        level,
+        ...others,
         range: range.trim(),
-        referencePitch,
-        minutesADay: minutes,
+        referencePitch: Number(referencePitch.replace(',', '.')) || undefined,
         lessonDay: lessonDay || undefined,
         lessonTime: lessonTime || undefined,
-        parentNote,
-        className,
-      },
-      { onSuccess: onClose },
-    );
-  };
-  return (
-    <form onSubmit={submit} style={{ display: 'grid', gap: 14 }}>
+      })}
+      onDone={onClose}
+      onClose={onClose}
+      leave="Leave it"
+      go={student ? 'Save' : 'Add'}
+      said={SAID}
+    >
       <Group grow align="start">
-        <TextInput
-          label="Name"
-          required
-          data-autofocus
-          value={name}
-          onChange={(event) => setName(event.currentTarget.value)}
-          error={wrongAt('/name')}
-        />
-        <Autocomplete
-          label="Class"
-          maxLength={60}
-          data={classes}
-          value={className}
-          onChange={setClassName}
-          error={wrongAt('/className')}
-        />
+        <TextInput label="Name" required data-autofocus {...form.getInputProps('name')} />
+        <Autocomplete label="Class" maxLength={60} data={classes} {...form.getInputProps('className')} />
       </Group>
       <Select
         label="Instrument"
@@ -131,24 +102,24 @@ function Fields({ onClose, student }: Props) {
         allowDeselect={false}
         maxDropdownHeight={260}
         nothingFoundMessage="No instrument goes by that name. Add it under Students, Instruments."
-        value={instrument}
-        onChange={(id) => id && setInstrument(id)}
+        value={form.values.instrument}
+        onChange={(id) => id && form.setFieldValue('instrument', id)}
         data={instrumentChoices(instruments.data ?? [], student?.instrument.id)}
       />
       <NativeSelect
         label="How far they play"
-        value={level}
-        onChange={(event) => setLevel(oneOf(levels, event.currentTarget.value) ?? level)}
+        value={form.values.level}
+        onChange={(event) =>
+          form.setFieldValue('level', (now) => oneOf(levels, event.currentTarget.value) ?? now)
+        }
         data={levels}
       />
       <TextInput
         label="Their own range, as written"
         description="Leave it empty to take the range above. It can grow note by note."
-        placeholder={notes(rangeOf(chosen, level))}
-        value={range}
+        placeholder={notes(rangeOf(chosen, form.values.level))}
         maxLength={20}
-        onChange={(event) => setRange(event.currentTarget.value)}
-        error={wrongAt('/range')}
+        {...form.getInputProps('range')}
       />
       <Group grow align="start">
         <NumberInput
@@ -156,25 +127,23 @@ function Fields({ onClose, student }: Props) {
           description="Today’s list keeps to it."
           min={5}
           max={600}
-          value={minutes ?? ''}
-          onChange={(value) => setMinutes(value === '' ? undefined : Number(value))}
-          error={wrongAt('/minutesADay')}
+          {...form.getInputProps('minutesADay')}
+          value={form.values.minutesADay ?? ''}
+          onChange={(value) => form.setFieldValue('minutesADay', value === '' ? undefined : Number(value))}
         />
         <TextInput
           label="Tunes to, A in Hz"
           description="415 to 466"
           inputMode="decimal"
-          value={reference}
           maxLength={6}
-          onChange={(event) => setReference(event.currentTarget.value)}
-          error={wrongAt('/referencePitch')}
+          {...form.getInputProps('referencePitch')}
         />
       </Group>
       <Group grow align="start">
         <NativeSelect
           label="Lesson on"
-          value={lessonDay}
-          onChange={(event) => setLessonDay(Number(event.currentTarget.value))}
+          value={form.values.lessonDay}
+          onChange={(event) => form.setFieldValue('lessonDay', Number(event.currentTarget.value))}
           data={[
             { value: '0', label: 'no fixed day' },
             ...DAYS.map((day, i) => ({ value: String(i + 1), label: day })),
@@ -183,9 +152,8 @@ function Fields({ onClose, student }: Props) {
         <TextInput
           label="at"
           type="time"
-          disabled={!lessonDay}
-          value={lessonTime}
-          onChange={(event) => setLessonTime(event.currentTarget.value)}
+          disabled={!form.values.lessonDay}
+          {...form.getInputProps('lessonTime')}
         />
       </Group>
       <Textarea
@@ -194,18 +162,8 @@ function Fields({ onClose, student }: Props) {
         minRows={1}
         maxRows={4}
         maxLength={1000}
-        value={parentNote}
-        onChange={(event) => setParentNote(event.currentTarget.value)}
+        {...form.getInputProps('parentNote')}
       />
-      {keep.isError && !FIELDS.includes(wrong?.pointer ?? '') && <Wrong error={keep.error} />}
-      <Group justify="flex-end">
-        <Button variant="default" onClick={onClose}>
-          Leave it
-        </Button>
-        <Button type="submit" loading={keep.isPending}>
-          {student ? 'Save' : 'Add'}
-        </Button>
-      </Group>
-    </form>
+    </DialogForm>
   );
 }

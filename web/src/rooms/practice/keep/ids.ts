@@ -1,10 +1,9 @@
+import dayjs from 'dayjs';
+import { v4 } from 'uuid';
+
 /** An id no other take has; also where the page is not served over https and `randomUUID` is missing. */
 export function newId(): string {
-  const bytes = crypto.getRandomValues(new Uint8Array(16));
-  bytes[6] = (bytes[6]! & 0x0f) | 0x40;
-  bytes[8] = (bytes[8]! & 0x3f) | 0x80;
-  const hex = Array.from(bytes, (byte) => byte.toString(16).padStart(2, '0')).join('');
-  return [hex.slice(0, 8), hex.slice(8, 12), hex.slice(12, 16), hex.slice(16, 20), hex.slice(20)].join('-');
+  return v4();
 }
 
 const LAST = 'pebble-last-time';
@@ -31,9 +30,5 @@ export function localTime(now = Date.now()): string {
   } catch {
     // Without storage the clock alone has to do.
   }
-  const date = new Date(at);
-  const two = (n: number) => String(Math.floor(Math.abs(n))).padStart(2, '0');
-  const offset = -date.getTimezoneOffset();
-  const local = new Date(at + offset * 60_000).toISOString().slice(0, 23);
-  return `${local}${offset < 0 ? '-' : '+'}${two(offset / 60)}:${two(offset % 60)}`;
+  return dayjs(at).format('YYYY-MM-DDTHH:mm:ss.SSSZ');
 }

@@ -70,7 +70,7 @@ class BenchJourney {
             assertThat(dialog.locator("p", new Locator.LocatorOptions().setHasText("ms apart")))
                     .isVisible();
             assertThat(dialog.locator("section p")).hasCount(2);
-            EveryScreenJourney.look(page, "side by side");
+            Barriers.look(page, "side by side");
             page.keyboard().press("Escape");
             assertThat(dialog).isHidden();
             Assertions.assertThat(visit.troubles).isEmpty();

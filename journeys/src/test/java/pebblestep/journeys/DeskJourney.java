@@ -41,7 +41,7 @@ class DeskJourney {
                     .isVisible();
             assertThat(page.getByText("Try slower: 68 to 72 bpm")).isVisible();
             assertThat(page.getByText("review in")).hasCount(0);
-            EveryScreenJourney.look(page, "desk, stuck alone");
+            Barriers.look(page, "desk, stuck alone");
             filter.getByText("everything").click();
             button(page, "On to 84 bpm: Up and over, on to 1").click();
             assertThat(button(page, "Back to 80 bpm: Up and over, on to 1")).isVisible();
@@ -70,7 +70,7 @@ class DeskJourney {
             Locator will = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("What they will see"));
             assertThat(will.getByText("G major")).isVisible();
             assertThat(will.getByText("week 1:").first()).isVisible();
-            EveryScreenJourney.look(page, "give a routine");
+            Barriers.look(page, "give a routine");
             button(page, "Give it").click();
             assertThat(page.getByText("2 steps given to 1 student.")).isVisible();
             visit.atStudent("Aled Quay");

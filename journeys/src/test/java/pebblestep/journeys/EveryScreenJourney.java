@@ -2,13 +2,8 @@ package pebblestep.journeys;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
-import com.deque.html.axecore.playwright.AxeBuilder;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
-import com.microsoft.playwright.options.ColorScheme;
-import java.util.List;
-import java.util.Locale;
-import java.util.Set;
 import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -18,70 +13,37 @@ import pebblestep.journeys.Studio.Visit;
 /** What holds on every screen: no serious barrier, light and dark; nothing shown unescaped; empty screens help. */
 @ExtendWith(Studio.class)
 class EveryScreenJourney {
-    /** Whether nothing is on its way from one look to another; what goes round for ever is not waited for. */
-    private static final String SETTLED =
-            """
-            () => document.getAnimations().every((one) =>
-              one.playState !== 'running' || one.effect?.getComputedTiming().iterations === Infinity)""";
-
-    private static final Set<String> SERIOUS = Set.of("serious", "critical");
-
-    /** Looks for serious and critical findings of axe-core, in both colour schemes. */
-    static void look(Page page, String screen) {
-        for (ColorScheme scheme : List.of(ColorScheme.LIGHT, ColorScheme.DARK)) {
-            page.emulateMedia(new Page.EmulateMediaOptions().setColorScheme(scheme));
-            // The page changes its colours a moment after the system has; a picture in between is of neither.
-            page.waitForFunction(
-                    "scheme => document.documentElement.dataset.mantineColorScheme === scheme",
-                    scheme.name().toLowerCase(Locale.ROOT));
-            page.waitForFunction(SETTLED);
-            List<String> found = new AxeBuilder(page)
-                    .analyze().getViolations().stream()
-                            .filter(rule -> SERIOUS.contains(rule.getImpact()))
-                            .map(rule -> rule.getId() + ": "
-                                    + rule.getNodes().stream()
-                                            .map(node -> node.getHtml() + " "
-                                                    + node.getAny().stream()
-                                                            .map(c -> c.getMessage())
-                                                            .toList())
-                                            .limit(4)
-                                            .toList())
-                            .toList();
-            Assertions.assertThat(found).as("%s, %s", screen, scheme).isEmpty();
-        }
-    }
-
     @Test
     void no_screen_has_a_serious_barrier(Running studio) {
         try (Visit visit = studio.laptop()) {
             Page page = visit.page;
             visit.open("/sign-in");
             assertThat(page.getByText("This is the demo studio")).isVisible();
-            look(page, "sign in");
+            Barriers.look(page, "sign in");
             visit.open("/sign-up");
             assertThat(page.getByText("Make your studio")).isVisible();
-            look(page, "sign up");
+            Barriers.look(page, "sign up");
             visit.open("/somewhere");
             assertThat(page.getByText("There is no room here")).isVisible();
-            look(page, "nowhere");
+            Barriers.look(page, "nowhere");
             visit.signInByHand();
-            look(page, "desk");
+            Barriers.look(page, "desk");
             visit.open("/bench");
             page.locator("svg text").first().waitFor();
-            look(page, "bench");
+            Barriers.look(page, "bench");
             page.keyboard().press("a");
             page.getByRole(AriaRole.DIALOG).getByLabel("Student").waitFor();
-            look(page, "assign");
+            Barriers.look(page, "assign");
             page.keyboard().press("Escape");
             assertThat(page.getByRole(AriaRole.DIALOG)).isHidden();
             page.evaluate("document.activeElement.blur()");
             page.keyboard().press("?");
             page.getByRole(AriaRole.DIALOG).waitFor();
-            look(page, "shortcut sheet");
+            Barriers.look(page, "shortcut sheet");
             page.keyboard().press("Escape");
             visit.open("/students");
             assertThat(page.getByText("Add a student")).isVisible();
-            look(page, "students");
+            Barriers.look(page, "students");
             String link = visit.practicePath("Maren Saltby");
             visit.open("/desk");
             page.getByRole(
@@ -90,36 +52,36 @@ class EveryScreenJourney {
                     .click();
             assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Log")))
                     .isVisible();
-            look(page, "student");
+            Barriers.look(page, "student");
             visit.open(link);
             assertThat(page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Start")))
                     .isEnabled();
-            look(page, "practice room");
+            Barriers.look(page, "practice room");
             page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Start"))
                     .click();
             Studio.sounding(page);
             page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Stop"))
                     .click();
             assertThat(page.getByText("You stopped.")).isVisible();
-            look(page, "how did it go");
+            Barriers.look(page, "how did it go");
             page.keyboard().press("3");
             assertThat(page.getByText("What stopped you?")).isVisible();
-            look(page, "what stopped you");
+            Barriers.look(page, "what stopped you");
             page.getByText("Keep it").click();
             assertThat(page.getByText("1 of 2 today")).isVisible();
             page.evaluate("document.activeElement.blur()");
             page.keyboard().press("s");
             page.getByRole(AriaRole.DIALOG).waitFor();
-            look(page, "how it sounds");
+            Barriers.look(page, "how it sounds");
             page.keyboard().press("Escape");
             assertThat(page.getByRole(AriaRole.DIALOG)).isHidden();
             page.evaluate("document.activeElement.blur()");
             for (int i = 0; i < 5; i++) page.keyboard().press("n");
             assertThat(page.getByText("Back to the first")).isVisible();
-            look(page, "done for today");
+            Barriers.look(page, "done for today");
             visit.open(link + "/keys");
             assertThat(page.getByText("Maren’s keys")).isVisible();
-            look(page, "own key path");
+            Barriers.look(page, "own key path");
             Assertions.assertThat(visit.troubles).isEmpty();
         }
     }
@@ -142,9 +104,9 @@ class EveryScreenJourney {
                     .fill("long-enough-1");
             page.getByText("Make the studio").click();
             assertThat(page.getByText("Nobody here yet")).isVisible();
-            look(page, "empty desk");
+            Barriers.look(page, "empty desk");
             page.getByText("Add your first student").click();
-            page.getByText("Add a student").click();
+            button(page, "Add a student").click();
             String html = "<img src=x onerror=\"document.title='broken'\">";
             page.getByLabel("Name", new Page.GetByLabelOptions().setExact(false))
                     .last()
@@ -178,7 +140,7 @@ class EveryScreenJourney {
             title(mine).fill("Mine");
             assertThat(mine.getByText("This routine was changed elsewhere")).isVisible();
             mine.bringToFront();
-            look(mine, "conflict");
+            Barriers.look(mine, "conflict");
             assertThat(title(mine)).hasValue("Mine");
             mine.getByText("Save mine as a new routine").click();
             assertThat(saved(mine)).isVisible();
@@ -188,6 +150,11 @@ class EveryScreenJourney {
             assertThat(saved(mine)).isVisible();
             Assertions.assertThat(visit.troubles).isEmpty();
         }
+    }
+
+    private static com.microsoft.playwright.Locator button(Page page, String name) {
+        return page.getByRole(
+                AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
     }
 
     private static com.microsoft.playwright.Locator title(Page page) {

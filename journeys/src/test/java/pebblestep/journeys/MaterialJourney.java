@@ -38,7 +38,7 @@ class MaterialJourney {
             assertThat(dialog.getByText("an augmented second apart")).isVisible();
             finder.fill("broken third");
             assertThat(dialog.getByText("24 notes")).isVisible();
-            EveryScreenJourney.look(page, "material browser");
+            Barriers.look(page, "material browser");
             finder.press("Enter");
             assertThat(dialog).isHidden();
             assertThat(label(page, "Pattern")).hasValue("thirds");
@@ -66,7 +66,7 @@ class MaterialJourney {
             assertThat(dialog).isHidden();
             label(page, "Find an instrument").fill("");
             assertThat(page.getByText("Sedge oboe")).isVisible();
-            EveryScreenJourney.look(page, "instruments");
+            Barriers.look(page, "instruments");
             visit.open("/students");
             page.getByText("Linnet Moss").click();
             Locator range = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Range"));

@@ -235,7 +235,7 @@ class NothingLostJourney {
             assertThat(refused).isHidden();
             press(page, "Undo");
             assertThat(refused).isVisible();
-            EveryScreenJourney.look(page, "a take that was not accepted");
+            Barriers.look(page, "a take that was not accepted");
             visit.context.unroute(TAKES);
             press(page, "Try again");
             assertThat(refused).isHidden();

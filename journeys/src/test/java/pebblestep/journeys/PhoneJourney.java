@@ -120,7 +120,7 @@ class PhoneJourney {
             assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Clean up to?")))
                     .isVisible();
             Assertions.assertThat(scrolls(page)).isFalse();
-            EveryScreenJourney.look(page, "clean up to");
+            Barriers.look(page, "clean up to");
             page.evaluate("document.activeElement.blur()");
             page.keyboard().press("PageDown");
             assertThat(page.getByText("2 of 5 today")).isVisible();
@@ -168,7 +168,7 @@ class PhoneJourney {
             second.click();
             page.getByLabel("A word to your teacher").fill("the first began late");
             Assertions.assertThat(scrolls(page)).isFalse();
-            EveryScreenJourney.look(page, "which time slipped");
+            Barriers.look(page, "which time slipped");
             page.getByText("Keep it", new Page.GetByTextOptions().setExact(true))
                     .dblclick();
             assertThat(page.getByText("2 of 2 today")).isVisible();
@@ -198,7 +198,7 @@ class PhoneJourney {
                 Assertions.assertThat(staff.height)
                         .as("%d x %d", size[0], size[1])
                         .isGreaterThan(SMALLEST_PAPER);
-                if (size[1] == 390) EveryScreenJourney.look(page, "a phone on its side");
+                if (size[1] == 390) Barriers.look(page, "a phone on its side");
             }
             Assertions.assertThat(visit.troubles).isEmpty();
         }
@@ -238,7 +238,7 @@ class PhoneJourney {
             }
             assertThat(page.getByText(java.util.regex.Pattern.compile("\\d+ of 9 notes tapped, .*spread \\d+ ms")))
                     .isVisible();
-            EveryScreenJourney.look(page, "taps");
+            Barriers.look(page, "taps");
             page.getByLabel("Let a made-up player tap").selectOption("elsewhere");
             assertThat(page.getByText("The taps lie on")).isVisible();
             Assertions.assertThat(visit.troubles).isEmpty();

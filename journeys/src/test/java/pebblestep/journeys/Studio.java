@@ -23,8 +23,6 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.extension.ExtensionContext;
-import org.junit.jupiter.api.extension.ExtensionContext.Namespace;
-import org.junit.jupiter.api.extension.ExtensionContext.Store;
 import org.junit.jupiter.api.extension.ParameterContext;
 import org.junit.jupiter.api.extension.ParameterResolver;
 import org.springframework.boot.SpringApplication;
@@ -35,9 +33,16 @@ import pebblestep.app.PebbleStep;
 import pebblestep.app.TurnableClock;
 import pebblestep.app.keyplans.DayTurn;
 
-/** The demo studio and a browser, started once for all journeys. */
+/** The demo studio and a browser, started once for all journeys of a shard. */
 public final class Studio implements ParameterResolver {
-    private static final Namespace NAMESPACE = Namespace.create(Studio.class);
+    /** Kept as long as this JVM: where journeys run in shards, each class of a shard is a run of its own to JUnit. */
+    private static final class Once {
+        private static final Running RUNNING = new Running();
+
+        static {
+            Runtime.getRuntime().addShutdownHook(new Thread(RUNNING::close, "studio closes"));
+        }
+    }
 
     @Override
     public boolean supportsParameter(ParameterContext parameter, ExtensionContext context) {
@@ -46,9 +51,7 @@ public final class Studio implements ParameterResolver {
 
     @Override
     public Object resolveParameter(ParameterContext parameter, ExtensionContext context) {
-        return context.getRoot()
-                .getStore(NAMESPACE)
-                .getOrComputeIfAbsent(Running.class, key -> new Running(), Running.class);
+        return Once.RUNNING;
     }
 
     /**
@@ -61,8 +64,7 @@ public final class Studio implements ParameterResolver {
     }
 
     /** What runs: the application on a free port, and Debian's Chromium. */
-    @SuppressWarnings("deprecation")
-    public static final class Running implements Store.CloseableResource {
+    public static final class Running {
         static final int LAPTOP_WIDTH = 1280;
         static final int LAPTOP_HEIGHT = 800;
         static final int PHONE_WIDTH = 390;
@@ -71,7 +73,6 @@ public final class Studio implements ParameterResolver {
         static final int PATIENCE_MS = 30_000;
 
         private final ConfigurableApplicationContext application;
-        private final Playwright playwright;
         private final Browser browser;
         final String root;
 
@@ -91,7 +92,7 @@ public final class Studio implements ParameterResolver {
                             .getWebServer()
                             .getPort();
             PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MS);
-            playwright = Playwright.create(
+            Playwright playwright = Playwright.create(
                     new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
             browser = playwright
                     .chromium()
@@ -148,10 +149,8 @@ public final class Studio implements ParameterResolver {
                     .setReducedMotion(ReducedMotion.REDUCE);
         }
 
-        @Override
-        public void close() {
-            browser.close();
-            playwright.close();
+        /** Ends the application; the browser ends with the process that it talks to. */
+        void close() {
             application.close();
         }
     }
