@@ -1,15 +1,15 @@
-import { dehydrate, hydrate, QueryClient, type DehydratedState } from '@tanstack/react-query';
+import { QueryClient } from '@tanstack/react-query';
+import {
+  type PersistedClient,
+  type Persister,
+  persistQueryClientRestore,
+  persistQueryClientSave,
+} from '@tanstack/react-query-persist-client';
 import { isClosing, Problem } from '../../../api/client';
 import { store } from './store';
 
 const KEPT_MS = 14 * 24 * 60 * 60 * 1000;
 const PAUSE_MS = 1_500;
-
-interface Snapshot {
-  build: string;
-  savedAt: number;
-  state: DehydratedState;
-}
 
 /** The client of the practice room: what it has learned from the studio outlives the page. */
 export function newClient(): QueryClient {
@@ -35,46 +35,55 @@ function isClosed(client: QueryClient): boolean {
     .some(({ state }) => isClosing(state.error));
 }
 
-/** Fills a client with what this browser has kept for a link. */
+/** Keeps a client in this browser's store, by the link it is of. */
+function persisterOf(token: string): Persister {
+  return {
+    restoreClient: async () => (await (await store()).load(token)) as PersistedClient | undefined,
+    removeClient: async () => (await store()).forget(token),
+    persistClient: async (kept) => {
+      // What could not be asked again, as without network, is kept as it was last known.
+      const queries = kept.clientState.queries.map((query) => ({
+        ...query,
+        state: { ...query.state, status: 'success' as const, error: null, fetchStatus: 'idle' as const },
+      }));
+      await (await store()).save(token, { ...kept, clientState: { ...kept.clientState, queries } });
+    },
+  };
+}
+
+/** Fills a client with what this browser has kept for a link; what cannot be read is asked for again. */
 export async function restore(client: QueryClient, token: string) {
-  try {
-    const kept = await store();
-    const snapshot = (await kept.load(token)) as Snapshot | undefined;
-    if (!snapshot) return;
-    const fits = snapshot.build === __BUILD__ && Date.now() - snapshot.savedAt < KEPT_MS;
-    if (fits) hydrate(client, snapshot.state);
-    else await kept.forget(token);
-  } catch {
-    // What cannot be read is asked for again.
-  }
+  await persistQueryClientRestore({
+    queryClient: client,
+    persister: persisterOf(token),
+    buster: __BUILD__,
+    maxAge: KEPT_MS,
+  }).catch(() => undefined);
 }
 
 /** Writes down whatever a client learns for a link, a little later; returns how to stop. */
 export function keep(client: QueryClient, token: string): () => void {
+  const persister = persisterOf(token);
   let timer = 0;
   const save = async () => {
     timer = 0;
-    if (isClosed(client)) {
-      // Whoever holds a link that was replaced keeps nothing of the room; what was not sent yet is kept apart.
-      await (await store()).forget(token).catch(() => undefined);
-      return;
-    }
-    // What could not be asked again, as without network, is kept as it was last known.
-    const { queries, mutations } = dehydrate(client, {
-      shouldDehydrateQuery: (query) => query.state.data !== undefined,
-      shouldDehydrateMutation: () => false,
-    });
-    const known = queries.map((query) => ({
-      ...query,
-      state: { ...query.state, status: 'success' as const, error: null, fetchStatus: 'idle' as const },
-    }));
-    const state: DehydratedState = { queries: known, mutations };
-    const snapshot: Snapshot = { build: __BUILD__, savedAt: Date.now(), state };
-    await (await store()).save(token, snapshot).catch(() => undefined);
+    // Whoever holds a link that was replaced keeps nothing of the room; what was not sent yet is kept apart.
+    if (isClosed(client)) await persister.removeClient();
+    else
+      await persistQueryClientSave({
+        queryClient: client,
+        persister,
+        buster: __BUILD__,
+        dehydrateOptions: {
+          shouldDehydrateQuery: (query) => query.state.data !== undefined,
+          shouldDehydrateMutation: () => false,
+        },
+      });
   };
   const stop = client.getQueryCache().subscribe((event) => {
     if (event.type !== 'updated' && event.type !== 'removed') return;
-    if (timer === 0) timer = window.setTimeout(() => void save(), PAUSE_MS);
+    // A full disk keeps nothing more; what was not sent yet is held apart.
+    if (timer === 0) timer = window.setTimeout(() => void save().catch(() => undefined), PAUSE_MS);
   });
   return () => {
     stop();
