@@ -1,8 +1,9 @@
 import { Button, Group, Modal, type ModalProps } from '@mantine/core';
 import type { UseFormReturnType } from '@mantine/form';
 import type { ReactNode } from 'react';
-import { Problem } from '../api/client';
+import { Problem, sentenceOf } from '../api/client';
 import classes from './FormDialog.module.css';
+import { notes } from './words';
 import { Wrong } from './Wrong';
 
 interface DialogProps {
@@ -66,7 +67,7 @@ export function DialogForm<Values extends object, Body, Answer>(props: Props<Val
       onSuccess: props.onDone,
       onError: (error) => {
         const field = fieldOf(error);
-        if (field && said.includes(field)) form.setFieldError(field, (error as Problem).sentence);
+        if (field && said.includes(field)) form.setFieldError(field, notes(sentenceOf(error)));
       },
     });
   };

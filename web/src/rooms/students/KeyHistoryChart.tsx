@@ -11,7 +11,7 @@ import classes from './KeyHistory.module.css';
 const MOST_SLIPS = 5;
 const MARGINS = { top: 8, right: 14, bottom: 24, left: 34 };
 const SPEED_TICKS = 4;
-const TAKE_TICKS = 3;
+const TAKE_TICKS = 2;
 const WIDEST_BAR = 22;
 
 type Day = KeyHistory['days'][number];
