@@ -5,7 +5,8 @@ type Keys = Record<string, (() => void) | undefined>;
 /** Controls that have a use of their own for a key; a shortcut must not take it from them. */
 function ownsKey(target: EventTarget | null, key: string): boolean {
   const element = target as HTMLElement | null;
-  if (element?.closest?.('[role="listbox"]')) return true;
+  // A grip is moved by the arrows; what moves it listens on the document as well, and later.
+  if (element?.closest?.('[role="listbox"], [aria-roledescription]')) return true;
   const presses = key === ' ' || key === 'Enter';
   return presses && !!element?.closest?.('button, a, summary, [role="option"], [role="menuitem"]');
 }

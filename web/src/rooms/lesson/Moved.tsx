@@ -5,8 +5,8 @@ import classes from './Lesson.module.css';
 
 type Move = LessonCard['practised']['moved'][number];
 
-const SIGNS: Record<string, string> = { up: '↑', down: '↓', same: '–', new: '+' };
-const WORDS: Record<string, string> = { up: 'up', down: 'down', same: 'unchanged', new: 'new' };
+const SIGNS: Record<Move['move'], string> = { up: '↑', down: '↓', same: '–', new: '+' };
+const WORDS: Record<Move['move'], string> = { up: 'up', down: 'down', same: 'unchanged', new: 'new' };
 
 function said(moved: Move): string {
   if (moved.move === 'same') return `still ${moved.to}`;

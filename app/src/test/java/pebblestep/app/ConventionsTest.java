@@ -9,6 +9,7 @@ import com.tngtech.archunit.base.DescribedPredicate;
 import com.tngtech.archunit.core.domain.JavaClass;
 import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.domain.JavaMethod;
+import com.tngtech.archunit.core.domain.JavaModifier;
 import com.tngtech.archunit.core.importer.ImportOption.DoNotIncludeTests;
 import com.tngtech.archunit.junit.AnalyzeClasses;
 import com.tngtech.archunit.junit.ArchTest;
@@ -17,6 +18,7 @@ import com.tngtech.archunit.lang.ArchRule;
 import com.tngtech.archunit.lang.ConditionEvents;
 import com.tngtech.archunit.lang.SimpleConditionEvent;
 import java.util.Map;
+import java.util.Optional;
 import java.util.regex.Pattern;
 import org.springframework.data.repository.Repository;
 import org.springframework.web.bind.annotation.RestController;
@@ -45,6 +47,17 @@ class ConventionsTest {
                     if (flag) events.add(SimpleConditionEvent.violated(method, method.getFullName()));
                 }
             });
+
+    /** What may be absent is a {@code @Nullable} argument, or another method; a record may hold an {@code Optional}. */
+    @ArchTest
+    static final ArchRule no_method_takes_an_optional = methods().should(new ArchCondition<>("take no Optional") {
+        @Override
+        public void check(JavaMethod method, ConditionEvents events) {
+            boolean optional = !method.getModifiers().contains(JavaModifier.SYNTHETIC)
+                    && method.getRawParameterTypes().stream().anyMatch(type -> type.isEquivalentTo(Optional.class));
+            if (optional) events.add(SimpleConditionEvent.violated(method, method.getFullName()));
+        }
+    });
 
     private static boolean isFlag(JavaClass type) {
         return type.isEquivalentTo(boolean.class) || type.isEquivalentTo(Boolean.class);

@@ -2,7 +2,6 @@ package pebblestep.exchange;
 
 import java.util.List;
 import java.util.Locale;
-import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.function.Function;
@@ -84,7 +83,7 @@ final class PatternFields {
         }
     }
 
-    static StepDocument.LinePart write(Line line, Optional<Pitch> register) {
+    static StepDocument.LinePart write(Line line, @Nullable Pitch register) {
         Fields own = fields(line.pattern());
         Span span = span(line.extent());
         return new StepDocument.LinePart(
@@ -103,7 +102,7 @@ final class PatternFields {
                 line.passing()
                         .map(passing -> new StepDocument.PassingPart(passing.change(), passing.note()))
                         .orElse(null),
-                register.map(Pitch::toString).orElse(null));
+                register == null ? null : register.toString());
     }
 
     /** What a pattern has of its own. */

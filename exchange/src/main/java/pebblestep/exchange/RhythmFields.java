@@ -3,7 +3,6 @@ package pebblestep.exchange;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import org.jspecify.annotations.Nullable;
 import pebblestep.core.Refusal;
 import pebblestep.core.rhythm.Figure;
 import pebblestep.core.rhythm.Fraction;
@@ -89,15 +88,11 @@ final class RhythmFields {
 
     private static StepDocument.LegPart part(Leg leg) {
         List<String> figure = leg.figure().map(Figure::cycle).orElse(null);
-        String place = textOf(leg.place());
+        String place = leg.place().map(Fraction::toString).orElse(null);
         return switch (leg.start()) {
             case Leg.AtTurn turn -> new StepDocument.LegPart(true, null, null, figure, place);
             case Leg.AtBar start -> new StepDocument.LegPart(null, start.bar(), null, figure, place);
             case Leg.AtNote start -> new StepDocument.LegPart(null, null, start.note(), figure, place);
         };
-    }
-
-    private static @Nullable String textOf(Optional<Fraction> fraction) {
-        return fraction.map(Fraction::toString).orElse(null);
     }
 }

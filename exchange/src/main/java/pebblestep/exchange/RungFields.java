@@ -57,16 +57,28 @@ final class RungFields {
         };
     }
 
+    /** The fields that are there. Taken apart by a pattern, so that the compiler names this place when one is added. */
     private static Set<String> given(ClimbDocument.RungPart part) {
-        Set<String> given = new TreeSet<>();
-        if (part.figure() != null) given.add("figure");
-        if (part.octaves() != null) given.add("octaves");
-        if (part.span() != null) given.add("span");
-        if (part.place() != null) given.add("place");
-        if (part.back() != null) given.add("back");
-        if (part.articulation() != null) given.add("articulation");
-        if (part.line() != null) given.add("line");
-        return given;
+        return switch (part) {
+            case ClimbDocument.RungPart(
+                    var figure,
+                    var octaves,
+                    var span,
+                    var place,
+                    var back,
+                    var articulation,
+                    var line) -> {
+                Set<String> given = new TreeSet<>();
+                if (figure != null) given.add("figure");
+                if (octaves != null) given.add("octaves");
+                if (span != null) given.add("span");
+                if (place != null) given.add("place");
+                if (back != null) given.add("back");
+                if (articulation != null) given.add("articulation");
+                if (line != null) given.add("line");
+                yield given;
+            }
+        };
     }
 
     private static Fraction fraction(String field, String text) {

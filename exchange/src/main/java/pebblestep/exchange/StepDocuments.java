@@ -139,7 +139,7 @@ public final class StepDocuments {
                 step.title(),
                 new StepDocument.KeyPart(
                         step.key().tonic().toString(), step.key().form().id(), step.named()),
-                PatternFields.write(step.line(), step.register()),
+                PatternFields.write(step.line(), step.register().orElse(null)),
                 RhythmFields.write(step.rhythm()),
                 TargetFields.write(step.target()),
                 new StepDocument.TempoPart(
@@ -150,7 +150,7 @@ public final class StepDocuments {
 
     /** The line part of a document, for a line at no particular pitch. */
     public static StepDocument.LinePart lineOf(Line line) {
-        return PatternFields.write(line, Optional.empty());
+        return PatternFields.write(line, null);
     }
 
     private static BigDecimal plain(Bpm bpm) {

@@ -154,9 +154,9 @@ public class AssignmentService implements KeyBefore {
 
     /** Writes down how far an assignment has come, where it is searched by. */
     @Transactional
-    public void stands(long assignmentId, Optional<LocalDate> learnedOn, int failed) {
+    public void stands(long assignmentId, @Nullable LocalDate learnedOn, int failed) {
         AssignmentEntity entity = assignments.findById(assignmentId).orElseThrow();
-        entity.learnedOn = learnedOn.orElse(null);
+        entity.learnedOn = learnedOn;
         entity.failed = failed;
     }
 

@@ -1,7 +1,6 @@
 package pebblestep.app.lessons;
 
 import jakarta.validation.Valid;
-import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -64,6 +63,6 @@ class LessonController {
             @AuthenticationPrincipal Teacher teacher,
             @PathVariable long id,
             @RequestParam(required = false) @Nullable String month) {
-        return lessons.report(teacher.studioId(), id, Optional.ofNullable(month));
+        return lessons.report(teacher.studioId(), id, month);
     }
 }

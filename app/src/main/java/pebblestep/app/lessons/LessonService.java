@@ -3,15 +3,14 @@ package pebblestep.app.lessons;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.time.YearMonth;
-import java.time.format.DateTimeFormatter;
 import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import pebblestep.app.accounts.SettingsService;
@@ -19,6 +18,7 @@ import pebblestep.app.assignments.Assigned;
 import pebblestep.app.assignments.AssignmentService;
 import pebblestep.app.goals.GoalService;
 import pebblestep.app.keyplans.KeyPlanService;
+import pebblestep.app.lessons.LessonViews.Came;
 import pebblestep.app.lessons.LessonViews.DayMinutes;
 import pebblestep.app.lessons.LessonViews.LearnerPart;
 import pebblestep.app.lessons.LessonViews.LessonCard;
@@ -36,12 +36,14 @@ import pebblestep.app.students.StudentService;
 import pebblestep.app.students.StudentService.Enrolled;
 import pebblestep.app.students.StudentViews.StudentView;
 import pebblestep.core.Refusal;
+import pebblestep.core.Words;
 import pebblestep.core.climb.Ascent;
 import pebblestep.core.climb.ClimbEvent;
 import pebblestep.core.climb.Standing;
 import pebblestep.core.passage.Player;
 import pebblestep.core.practice.Entry;
 import pebblestep.core.practice.MonthReport;
+import pebblestep.core.practice.RequiredKind;
 import pebblestep.core.practice.SlipCount;
 import pebblestep.core.practice.SlipTally;
 import pebblestep.core.practice.Take;
@@ -55,7 +57,6 @@ class LessonService {
     private static final int MOST_DAYS = 28;
     private static final int SECONDS = 60;
     private static final int NOTES = 5;
-    private static final DateTimeFormatter MONTH = DateTimeFormatter.ofPattern("MMMM uuuu", Locale.ENGLISH);
 
     private final StudentService students;
     private final AssignmentService assignments;
@@ -174,14 +175,14 @@ class LessonService {
         int leftThen = then.ascent().equals(ascent)
                 ? ascent.moves().routeFrom(then.at()).size()
                 : left;
-        String move = isNew ? "new" : now.at().equals(then.at()) ? "same" : left < leftThen ? "up" : "down";
+        Came came = isNew ? Came.NEW : now.at().equals(then.at()) ? Came.SAME : left < leftThen ? Came.UP : Came.DOWN;
         return new MovedView(
                 assigned.id(),
                 assigned.title(),
                 work.key().toString(),
                 then.ascent().words(speech).at(then.at()),
                 ascent.words(speech).at(now.at()),
-                move,
+                came,
                 takes.size(),
                 (int) takes.stream().filter(Take::isClean).count());
     }
@@ -201,9 +202,9 @@ class LessonService {
      * @param text the month, such as 2026-11; this one without
      */
     @Transactional(readOnly = true)
-    ReportView report(long studioId, long studentId, Optional<String> text) {
+    ReportView report(long studioId, long studentId, @Nullable String text) {
         LocalDate today = LocalDate.now(clock);
-        YearMonth month = text.map(LessonService::month).orElse(YearMonth.from(today));
+        YearMonth month = text == null ? YearMonth.from(today) : month(text);
         Enrolled enrolled = students.enrolled(studioId, studentId);
         StudentView student = enrolled.student();
         LocalDate first = month.atDay(1);
@@ -218,13 +219,13 @@ class LessonService {
                 seconds,
                 played.stream().map(one -> works.get(one.id())).toList());
         List<String> required = goals.list(studioId, studentId).stream()
-                .filter(goal -> goal.kind().equals("met"))
+                .filter(goal -> goal.kind() == RequiredKind.MET)
                 .map(goal -> goals.plainWords(goal))
                 .toList();
         return new ReportView(
                 student.name(),
                 settings.studioName(studioId),
-                MONTH.format(month),
+                Words.month(month),
                 report.practised(),
                 minutes(studioId, studentId, first, last),
                 report.learned(),

@@ -10,6 +10,7 @@ import pebblestep.app.goals.GoalViews.RequiredView;
 import pebblestep.app.keyplans.KeyPlanViews.KeyPlanView;
 import pebblestep.app.practice.PracticeViews.WordView;
 import pebblestep.app.progress.ProgressViews.DeskWork;
+import pebblestep.core.Identified;
 
 /** What the API takes and shows of lessons. */
 public final class LessonViews {
@@ -23,10 +24,18 @@ public final class LessonViews {
      *
      * @param from the rung then, in words; the start for something new
      * @param to the rung now
-     * @param move up, down, same or new
+     * @param move where that is, seen from where they were
      */
     public record MovedView(
-            long assignmentId, String title, String key, String from, String to, String move, int takes, int clean) {}
+            long assignmentId, String title, String key, String from, String to, Came move, int takes, int clean) {}
+
+    /** Where somebody is, seen from where they were. */
+    public enum Came implements Identified {
+        UP,
+        DOWN,
+        SAME,
+        NEW
+    }
 
     /** What slipped in one key since the last lesson. */
     public record SlipView(String key, List<String> sentences) {}

@@ -197,7 +197,7 @@ public class ProgressStore {
         Optional<LocalDate> learnedOn = progress.reviews().map(Reviews::learned);
         int failed = progress.reviews().map(Reviews::failed).orElse(0);
         if (!Objects.equals(entity.learnedOn, learnedOn.orElse(null)) || entity.failed != failed) {
-            assignments.stands(entity.assignmentId, learnedOn, failed);
+            assignments.stands(entity.assignmentId, learnedOn.orElse(null), failed);
         }
         entity.state = ProgressDocument.of(progress).text();
         entity.learned = learnedOn.isPresent();

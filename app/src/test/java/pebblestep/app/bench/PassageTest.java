@@ -150,7 +150,17 @@ class PassageTest {
     void the_example_still_answers_for_a_meter_of_every_kind() {
         for (JsonNode meter : teacher.get("/api/catalogue").json().get("meters")) {
             String text = Given.STEP.replace("\"4/4\"", meter.get("id").toString());
-            assertThat(ask(text, "?with=score,pulse").status()).as("%s", meter).isEqualTo(200);
+            Answer answer = ask(text, "?with=score,pulse");
+            assertThat(answer.status()).as("%s", meter).isEqualTo(200);
+            // 29 sixteenths from the downbeat: the last one begins after 28, in whichever bar that is.
+            JsonNode last = answer.json().at("/notes/28");
+            assertThat(last.get("at").asString()).isEqualTo("7/4");
+            String[] bar = meter.get("id").asString().split("[/(]");
+            assertThat(last.get("bar").asInt())
+                    .as("%s", meter)
+                    .isEqualTo(1 + 7 * Integer.parseInt(bar[1]) / (4 * Integer.parseInt(bar[0])));
+            assertThat(answer.json().at("/notated/score/measures"))
+                    .hasSize(last.get("bar").asInt());
         }
     }
 }

@@ -2,6 +2,8 @@ package pebblestep.app.bench;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.HashSet;
+import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.BeforeEach;
@@ -132,9 +134,14 @@ class RoutineTest {
                 .json();
         assertThat(tour).hasSizeGreaterThan(8);
         assertThat(tour.at("/0/title").asString()).isEqualTo("Quarters from the & of 1");
-        tour.forEach(step -> assertThat(
-                        teacher.post("/api/passages", "{\"step\":" + step + "}").status())
-                .isEqualTo(200));
+        Set<String> begun = new HashSet<>();
+        for (JsonNode step : tour) {
+            Answer passage = teacher.post("/api/passages", "{\"step\":" + step + "}");
+            assertThat(passage.status()).isEqualTo(200);
+            assertThat(passage.json().at("/notes/0/at")).isEqualTo(step.at("/rhythm/place"));
+            begun.add(step.at("/rhythm/figure") + " from " + step.at("/rhythm/place"));
+        }
+        assertThat(begun).as("each a displacement of its own").hasSize(tour.size());
     }
 
     @Test

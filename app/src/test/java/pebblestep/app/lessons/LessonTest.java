@@ -32,6 +32,9 @@ class LessonTest {
         student = client.byLink(enrolled.string("practicePath"));
     }
 
+    private static final String REQUIRED =
+            "{\"tonic\":\"Db\",\"form\":\"major\",\"octaves\":2,\"value\":\"1/16\",\"bpm\":%d,\"date\":\"2027-06-01\"}";
+
     @AfterEach
     void the_clock_is_turned_back() {
         TurnableClock.turnTo(0);
@@ -106,6 +109,10 @@ class LessonTest {
     void a_parent_reads_a_month_in_plain_words() {
         take("clean", 60, 600, "");
         take("clean", 68, 600, "");
+        for (int bpm : new int[] {60, 200}) {
+            Answer required = teacher.post(path + "/required", REQUIRED.formatted(bpm));
+            assertThat(required.status()).as(required.text()).isLessThan(300);
+        }
         teacher.post(path + "/lesson-notes", "{\"text\":\"For me.\",\"toParents\":\"A new reed, please.\"}");
         JsonNode report = teacher.get(path + "/report").json();
         assertThat(report.get("practised").asString())
@@ -115,6 +122,8 @@ class LessonTest {
                 .isEqualTo("D flat major: from 60 to 68 beats a minute without a slip");
         assertThat(report.at("/fromLessons/0/text").asString()).isEqualTo("A new reed, please.");
         assertThat(report.toString()).doesNotContain("For me.");
+        assertThat(report.get("required")).as("the one that is met").hasSize(1);
+        assertThat(report.at("/required/0").asString()).isEqualTo("D flat major");
         JsonNode before = teacher.get(path + "/report?month=2026-01").json();
         assertThat(before.get("practised").asString()).isEqualTo("Ada did not log any practice in January 2026.");
         assertThat(teacher.get(path + "/report?month=soon").status()).isEqualTo(422);

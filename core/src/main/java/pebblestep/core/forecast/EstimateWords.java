@@ -2,7 +2,7 @@ package pebblestep.core.forecast;
 
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
-import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 import pebblestep.core.Words;
 
 /** Says an estimate: the range of days, what it rests on, and whether the slope agrees. */
@@ -41,9 +41,8 @@ record EstimateWords(Estimate estimate, LocalDate today) {
     }
 
     /** Whether the slope of the clean tempos says the same; empty where there is no slope. */
-    String check(Optional<LocalDate> slope) {
-        if (slope.isEmpty()) return "";
-        LocalDate day = slope.get();
+    String check(@Nullable LocalDate day) {
+        if (day == null) return "";
         boolean agrees = !day.isBefore(estimate.early()) && !day.isAfter(estimate.late());
         if (agrees) return " The slope of the clean tempos agrees: " + date(day) + ".";
         return " The slope of the clean tempos is " + (day.isBefore(estimate.early()) ? "quicker" : "slower") + ": "

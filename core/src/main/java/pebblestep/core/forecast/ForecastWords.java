@@ -24,7 +24,7 @@ record ForecastWords(
 
     private String byRungs(ForecastKind kind, Estimate when, String target, String by) {
         EstimateWords words = new EstimateWords(when, today);
-        String there = "there " + words.range() + ", " + words.pace() + "." + words.check(slope);
+        String there = "there " + words.range() + ", " + words.pace() + "." + words.check(slope.orElse(null));
         return switch (kind) {
             case REACHED, PASSED -> bySlope(kind, target, by);
             case TOO_FEW -> "Too few days to judge " + target + " on " + by + ": " + there;

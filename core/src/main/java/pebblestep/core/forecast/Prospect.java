@@ -80,7 +80,7 @@ public record Prospect(
                 estimate,
                 late,
                 enough,
-                reckoning.sentence(estimate, wanted, enough));
+                reckoning.sentence(estimate, by, enough.orElse(null)));
     }
 
     private record Reckoning(Outlook outlook, Practice practice, Climber climber, LocalDate today) {
@@ -102,23 +102,24 @@ public record Prospect(
             return low > MOST_MINUTES ? Optional.empty() : Optional.of(low);
         }
 
-        String sentence(Estimate estimate, Optional<LocalDate> by, Optional<Integer> enough) {
+        String sentence(Estimate estimate, @Nullable LocalDate by, @Nullable Integer enough) {
             EstimateWords words = new EstimateWords(estimate, today);
             String plan = Words.counted(outlook.rungs().size(), "rung") + ", at least "
                     + InMinutes.ofHours(outlook.least()) + ": done " + words.range() + ", with " + practice.minutesADay
                     + " min a day, " + words.pace();
-            if (by.isEmpty()) return plan + ".";
-            long late = ChronoUnit.DAYS.between(by.get(), estimate.likely());
-            String wanted = ForecastWords.date(by.get(), today);
+            if (by == null) return plan + ".";
+            long late = ChronoUnit.DAYS.between(by, estimate.likely());
+            String wanted = ForecastWords.date(by, today);
             if (late <= 0) {
                 return plan
                         + (late == 0
                                 ? "; on the day."
                                 : "; " + Words.counted(-late, "day") + " before " + wanted + ".");
             }
-            String mend = enough.map(minutes -> minutes + " min a day would likely do.")
-                    .orElse("more minutes do not help: at " + outlook.rules().rungsADay() + " rungs a day it takes "
-                            + outlook.leastDays() + " days at least.");
+            String mend = enough != null
+                    ? enough + " min a day would likely do."
+                    : "more minutes do not help: at " + outlook.rules().rungsADay() + " rungs a day it takes "
+                            + outlook.leastDays() + " days at least.";
             return plan + "; " + Words.counted(late, "day") + " after " + wanted + "; " + mend;
         }
     }

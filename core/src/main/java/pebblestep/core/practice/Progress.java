@@ -87,7 +87,7 @@ public record Progress(
     public Progress then(Entry entry) {
         Standing after = standing.then(entry.event());
         Standing dawn = after.day().isAfter(standing.day()) ? standing : morning;
-        Optional<Reviews> back = Reviews.then(reviews, standing, entry, after);
+        Optional<Reviews> back = Reviews.then(reviews.orElse(null), standing, entry, after);
         Rungstay here = stay.then(standing, entry, after);
         if (!(entry instanceof Take take)) {
             Settled anew = new Settled(after, back, started());

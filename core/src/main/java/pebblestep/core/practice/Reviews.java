@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 import pebblestep.core.Words;
 import pebblestep.core.climb.Attempt;
 import pebblestep.core.climb.Standing;
@@ -36,9 +37,9 @@ public record Reviews(
      * @param before where the student stood
      * @param after where they stand after it
      */
-    static Optional<Reviews> then(Optional<Reviews> reviews, Standing before, Entry entry, Standing after) {
+    static Optional<Reviews> then(@Nullable Reviews reviews, Standing before, Entry entry, Standing after) {
         if (!(entry instanceof Take take)) return Optional.empty();
-        if (reviews.isPresent()) return reviews.map(now -> now.after(take, isAtTop(before, take)));
+        if (reviews != null) return Optional.of(reviews.after(take, isAtTop(before, take)));
         return after.topPassed() ? Optional.of(first(take.day())) : Optional.empty();
     }
 

@@ -5,6 +5,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 import pebblestep.core.Refusal;
 import pebblestep.core.pitch.Interval;
 import pebblestep.core.pitch.Letter;
@@ -24,7 +25,7 @@ public final class Slips {
     /** The likely slips of a key, the forgotten accidental first. */
     public static List<Slip> of(Key key) {
         if (key.form().isChromatic()) return List.of();
-        if (key.form().sameBothWays()) return say(pairs(key, Direction.UP), Optional.empty());
+        if (key.form().sameBothWays()) return say(pairs(key, Direction.UP), null);
         Set<Pair> up = pairs(key, Direction.UP);
         Set<Pair> down = new LinkedHashSet<>(pairs(key, Direction.DOWN));
         for (NoteName raised : key.notes(Direction.UP)) {
@@ -35,9 +36,9 @@ public final class Slips {
         both.retainAll(down);
         up.removeAll(both);
         down.removeAll(both);
-        List<Slip> slips = new ArrayList<>(say(both, Optional.empty()));
-        slips.addAll(say(up, Optional.of(Direction.UP)));
-        slips.addAll(say(down, Optional.of(Direction.DOWN)));
+        List<Slip> slips = new ArrayList<>(say(both, null));
+        slips.addAll(say(up, Direction.UP));
+        slips.addAll(say(down, Direction.DOWN));
         return List.copyOf(slips);
     }
 
@@ -136,8 +137,10 @@ public final class Slips {
         return key.notes(direction).stream().filter(n -> n.letter() == letter).findFirst();
     }
 
-    private static List<Slip> say(Set<Pair> pairs, Optional<Direction> when) {
-        return pairs.stream().map(pair -> new Slip(pair.play, pair.not, when)).toList();
+    private static List<Slip> say(Set<Pair> pairs, @Nullable Direction when) {
+        return pairs.stream()
+                .map(pair -> new Slip(pair.play, pair.not, Optional.ofNullable(when)))
+                .toList();
     }
 
     private record Pair(NoteName play, NoteName not) {}

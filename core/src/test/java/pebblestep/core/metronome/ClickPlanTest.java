@@ -4,9 +4,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
-import java.util.stream.IntStream;
+import java.util.stream.LongStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -145,13 +146,12 @@ class ClickPlanTest {
         ClickPlan plan = ClickPlan.of(passage, times);
         assertThat(played(plan)).isEqualTo(places);
         assertThat(plan.clicks()).filteredOn(Click::countIn).isNotEmpty();
-        // What the browser is given comes to the same: the clicks of every bar, and whose turn it is.
-        assertThat(roundAndRound(passage, times)).isEqualTo(places);
         assertThatThrownBy(() -> ClickPlan.of(passage, 0)).isInstanceOf(Refusal.class);
     }
 
+    /** That the browser's clock comes to the same is held by a file that both are tested with: {@code SoundedTest}. */
     @Samples(200)
-    void what_the_browser_is_given_comes_to_the_plan_however_often_it_is_played(
+    void bars_take_turns_and_every_one_that_sounds_has_the_same_clicks(
             @Ints(min = 2, max = 24) int span,
             @Ints(min = 1, max = 16) int sounding,
             @Ints(min = 1, max = 16) int silent,
@@ -159,8 +159,27 @@ class ClickPlanTest {
             @From("meters") String meter) {
         Metronome turns = new Metronome(2, true, Clicks.SUBDIVISIONS).silent(sounding, silent);
         Step step = Steps.step("C", "major", Extent.span(span), Travel.UP, Turn.SINGLE, meter, "1/8", "0");
-        Passage passage = Passage.of(step.withMetronome(turns));
-        assertThat(roundAndRound(passage, times)).isEqualTo(played(ClickPlan.of(passage, times)));
+        Fraction bar = step.meter().bar();
+        Map<Long, List<Fraction>> heard = ClickPlan.of(Passage.of(step.withMetronome(turns)), times).clicks().stream()
+                .filter(click -> !click.countIn())
+                .collect(Collectors.groupingBy(
+                        click -> click.at().dividedBy(bar).floor(),
+                        Collectors.mapping(
+                                click -> click.at()
+                                        .minus(bar.times(
+                                                click.at().dividedBy(bar).floor())),
+                                Collectors.toList())));
+        assertThat(heard.keySet()).allSatisfy(at -> assertThat(at % (sounding + silent))
+                .as("bar %s of %s sounding and %s silent", at, sounding, silent)
+                .isLessThan(sounding));
+        assertThat(heard.values().stream().distinct()).hasSize(1);
+        long last = ClickPlan.of(Passage.of(step), times).clicks().stream()
+                .mapToLong(click -> click.at().dividedBy(bar).floor())
+                .max()
+                .orElseThrow();
+        assertThat(heard).hasSize((int) LongStream.rangeClosed(0, last)
+                .filter(at -> at % (sounding + silent) < sounding)
+                .count());
     }
 
     Draw<String> meters() {
@@ -171,23 +190,6 @@ class ClickPlanTest {
         return plan.clicks().stream()
                 .filter(click -> !click.countIn())
                 .map(click -> click.at().toString())
-                .collect(Collectors.joining(" "));
-    }
-
-    /** The clicks of one repetition laid behind each other, without those of bars whose turn is a silent one. */
-    private static String roundAndRound(Passage passage, int times) {
-        ClickPlan every = ClickPlan.ofEveryBar(passage);
-        Fraction bar = passage.step().meter().bar();
-        int bars = Math.toIntExact(every.end().dividedBy(bar).floor());
-        List<Boolean> turns = passage.step().metronome().turns();
-        return IntStream.range(0, times * bars)
-                .filter(played -> turns.get(played % turns.size()))
-                .boxed()
-                .flatMap(played -> every.clicks().stream()
-                        .filter(click -> !click.countIn())
-                        .filter(click -> click.at().dividedBy(bar).floor() == played % bars)
-                        .map(click -> click.at().plus(bar.times(played - played % bars))))
-                .map(Fraction::toString)
                 .collect(Collectors.joining(" "));
     }
 

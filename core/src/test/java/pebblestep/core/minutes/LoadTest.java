@@ -99,6 +99,11 @@ class LoadTest {
         Tempo tempo = new Tempo(Fraction.of(1, 4), Bpm.of(bpm));
         double exact = repetition.played().toDouble() * 4 * 60_000 / bpm;
         assertThat((double) repetition.at(tempo).toMillis()).isBetween(exact - 1e-6, exact + 1);
-        assertThat(ClickPlan.of(passage).end()).isNotNull();
+        // The metronome plays just what is counted: it stops on the bar line that ends the last bar, and not before.
+        Fraction stops = ClickPlan.of(passage).end();
+        assertThat(stops.dividedBy(step.meter().bar()).denominator()).isEqualTo(1);
+        assertThat(stops)
+                .isGreaterThanOrEqualTo(end)
+                .isLessThan(end.plus(step.meter().bar()));
     }
 }
