@@ -81,7 +81,9 @@ public record Forecast(
             long days = ChronoUnit.DAYS.between(today, goal.date());
             Optional<Double> needed = days > 0 ? now.map(at -> missing / days * 7) : Optional.empty();
             Optional<LocalDate> slope = line.flatMap(fit -> projected(missing, fit.slope()));
-            ForecastKind kind = kind(now, missing, days, line, slope);
+            boolean reached = now.isPresent() && missing <= EPSILON;
+            ForecastKind kind =
+                    reached ? ForecastKind.REACHED : kind(missing, days, line.orElse(null), slope.orElse(null));
             String sentence = new ForecastWords(goal, today, now, needed, line, estimate, slope).of(kind);
             Optional<LocalDate> projected = estimate.map(Estimate::likely).or(() -> slope);
             return new Forecast(kind, goal, bests, now, needed, line, estimate, projected, sentence);
@@ -107,21 +109,14 @@ public record Forecast(
                     : Optional.empty();
         }
 
-        private ForecastKind kind(
-                Optional<Double> now,
-                double missing,
-                long days,
-                Optional<TheilSen> line,
-                Optional<LocalDate> projected) {
-            if (now.isPresent() && missing <= EPSILON) return ForecastKind.REACHED;
+        /** What is to be said where the goal is not reached yet. */
+        private ForecastKind kind(double missing, long days, @Nullable TheilSen line, @Nullable LocalDate projected) {
             if (days <= 0) return ForecastKind.PASSED;
             if (estimate.isPresent()) return byRungs(estimate.get());
-            if (line.isEmpty()) return ForecastKind.TOO_FEW;
-            if (projected.isPresent() && !projected.get().isAfter(goal.date())) return ForecastKind.ON_COURSE;
+            if (line == null) return ForecastKind.TOO_FEW;
+            if (projected != null && !projected.isAfter(goal.date())) return ForecastKind.ON_COURSE;
             double needed = missing / days;
-            return needed > OUT_OF_REACH * line.get().slope() + EPSILON
-                    ? ForecastKind.OUT_OF_REACH
-                    : ForecastKind.BEHIND;
+            return needed > OUT_OF_REACH * line.slope() + EPSILON ? ForecastKind.OUT_OF_REACH : ForecastKind.BEHIND;
         }
 
         /** The same by the rungs. Whose own days are few is not judged by those of others. */
