@@ -104,9 +104,10 @@ class NothingLostJourney {
               asked.onerror = () => done(false);
               asked.onsuccess = () => {
                 const all = asked.result.transaction('snapshots').objectStore('snapshots').getAll();
-                all.onsuccess = () => done(all.result.some((one) =>
-                  one.state.queries.filter((query) => query.queryKey[0] === 'passage').length > 5
-                  && one.state.queries.some((query) => query.queryKey[0] === 'ownKeyPath')));
+                all.onsuccess = () => done(all.result.some((one) => {
+                  const keys = (one.clientState?.queries ?? []).map((query) => query.queryKey[0]);
+                  return keys.filter((key) => key === 'passage').length > 5 && keys.includes('ownKeyPath');
+                }));
                 all.onerror = () => done(false);
               };
             })""";
