@@ -1,18 +1,5 @@
 import type { AxisKind, Climb, ClimbAxis, ClimbRung, StepDocument } from '../../api/types';
 
-/** What can grow, and what it is called here. */
-export const AXES: Record<AxisKind, string> = {
-  tempo: 'Tempo',
-  value: 'Note values',
-  span: 'Span',
-  place: 'Place',
-  articulation: 'Slurs',
-  line: 'Line',
-};
-
-/** Every kind, in the order in which it is offered. */
-export const AXIS_KINDS = Object.keys(AXES) as readonly AxisKind[];
-
 export function axisOf(climb: Climb, kind: AxisKind): ClimbAxis | undefined {
   return climb.axes.find((axis) => axis.axis === kind);
 }

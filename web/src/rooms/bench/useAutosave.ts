@@ -1,5 +1,5 @@
 import { useQueryClient } from '@tanstack/react-query';
-import { useCallback, useEffect, useRef, useState, type Dispatch } from 'react';
+import { useCallback, useEffect, useMemo, useRef, useState, type Dispatch } from 'react';
 import { useNavigate } from 'react-router';
 import { Problem } from '../../api/client';
 import { routineQuery, useKeepRoutine } from '../../api/routines';
@@ -102,21 +102,24 @@ export function useAutosave(state: BenchState, dispatch: Dispatch<BenchAction>, 
     if (refused) return 'cannot';
     return error ? 'failed' : 'changed';
   };
-  return {
-    state: saveState(),
-    error,
-    flush: () => (refused ? Promise.resolve(false) : save()),
-    saveAsNew: () => {
-      setError(undefined);
-      answered.current = undefined;
-      dispatch({ type: 'asNew' });
-    },
-    loadOther: async () => {
-      if (state.id === undefined) return;
-      const routine = await queries.fetchQuery({ ...routineQuery(state.id), staleTime: 0 });
-      setError(undefined);
-      answered.current = undefined;
-      dispatch({ type: 'load', routine });
-    },
-  };
+  const now = saveState();
+  const { id } = state;
+  const flush = useCallback(() => (refused ? Promise.resolve(false) : save()), [refused, save]);
+  const saveAsNew = useCallback(() => {
+    setError(undefined);
+    answered.current = undefined;
+    dispatch({ type: 'asNew' });
+  }, [dispatch]);
+  const loadOther = useCallback(async () => {
+    if (id === undefined) return;
+    const routine = await queries.fetchQuery({ ...routineQuery(id), staleTime: 0 });
+    setError(undefined);
+    answered.current = undefined;
+    dispatch({ type: 'load', routine });
+  }, [dispatch, id, queries]);
+  // The same for as long as nothing of it changes: the whole bench hangs on it.
+  return useMemo(
+    () => ({ state: now, error, flush, saveAsNew, loadOther }),
+    [now, error, flush, saveAsNew, loadOther],
+  );
 }

@@ -1,4 +1,5 @@
 import { useMediaQuery } from '@mantine/hooks';
+import breakpoints from '../../../breakpoints.json';
 import type { PassageDocument } from '../../api/types';
 import { Engraving } from '../../notation/Engraving';
 import { PulseRibbon } from '../../ui/PulseRibbon';
@@ -25,7 +26,9 @@ const LARGEST = 1.35;
 /** The music stand: likely slips, notes that light with the sound, the pulse with its landing, and the count-in. */
 export function Stand({ shown, run, foot, marked, onTouch }: Props) {
   const { passage, player, laps, lap } = run;
-  const wide = useMediaQuery('(min-width: 761px)', undefined, { getInitialValueInEffect: false });
+  const wide = useMediaQuery(`not (max-width: ${breakpoints.phone})`, undefined, {
+    getInitialValueInEffect: false,
+  });
   return (
     <section className={classes.music} aria-label="Notes and pulse">
       {passage.isError && !shown && <Wrong error={passage.error} again={() => passage.refetch()} />}

@@ -6,6 +6,7 @@ import { useAddRequired, useReadRequired } from '../../api/lists';
 import { useCatalogue } from '../../api/passages';
 import { CsvField } from '../../ui/CsvField';
 import { DialogForm, FormDialog } from '../../ui/FormDialog';
+import { capital } from '../../ui/capital';
 import { useValueName } from '../../ui/useValueName';
 import { isoDay, notes } from '../../ui/words';
 import classes from '../../parts/goals/Required.module.css';
@@ -95,7 +96,7 @@ function OneScale({ studentId, onClose }: Props) {
           {...form.getInputProps('value')}
         />
         <NumberInput
-          label={`${quarters[0]!.toUpperCase()}${quarters.slice(1)} a minute`}
+          label={`${capital(quarters)} a minute`}
           min={20}
           max={400}
           value={form.values.bpm}

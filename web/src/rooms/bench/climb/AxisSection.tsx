@@ -3,9 +3,10 @@ import { CSS } from '@dnd-kit/utilities';
 import { ActionIcon } from '@mantine/core';
 import { IconGripVertical, IconX } from '@tabler/icons-react';
 import type { AxisView, ClimbAnswer } from '../../../api/types';
+import { capital } from '../../../ui/capital';
 import { notes, short } from '../../../ui/words';
-import { useDraft } from '../BenchContext';
-import { AXES, withAxis, withoutAxis } from '../../../parts/climbs/climbs';
+import { useAround, useDraft } from '../BenchContext';
+import { withAxis, withoutAxis } from '../../../parts/climbs/climbs';
 import { RungFields } from './RungFields';
 import { shown } from './shown';
 import { StonePath, type PathStone } from './StonePath';
@@ -45,12 +46,15 @@ function sameBeats(axis: AxisView): string | undefined {
 /** The axes that move together, as one row of stones; pressing a stone makes it the rung a student starts on. */
 export function AxisSection({ id, group, answer, at, order }: Props) {
   const { step, dispatch } = useDraft();
+  const { catalogue } = useAround();
   const { attributes, listeners, setNodeRef, transform, transition } = useSortable({ id });
   const { climb } = step;
   const kinds = group.map((i) => climb.axes[i]!.axis);
   const own = group.flatMap((i) => answer?.axes[i] ?? []);
   const lead = own[0];
-  const title = kinds.map((kind, i) => (i === 0 ? AXES[kind] : AXES[kind]?.toLowerCase())).join(' and ');
+  const title = capital(
+    kinds.map((kind) => catalogue.axes.find((one) => one.id === kind)?.name ?? '').join(' and '),
+  );
   const now = at[group[0]!] ?? 0;
   const tempo = kinds[0] === 'tempo';
   const beats = group.length > 1 && lead ? sameBeats(lead) : undefined;

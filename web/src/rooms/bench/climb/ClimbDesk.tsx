@@ -14,12 +14,13 @@ import { useSuggestions } from '../../../api/climbs';
 import { Waiting } from '../../../ui/Waiting';
 import { Wrong } from '../../../ui/Wrong';
 import type { AxisKind, Climb } from '../../../api/types';
+import { capital } from '../../../ui/capital';
 import { Choose, type Choice } from '../../../ui/Choose';
-import { useDraft, useWorked } from '../BenchContext';
+import { useAround, useDraft, useWorked } from '../BenchContext';
 import { SideSwitch } from '../SideSwitch';
 import { AxisSection } from './AxisSection';
 import { ClimbMoves } from './ClimbMoves';
-import { AXES, AXIS_KINDS, inOrder, withNewAxis } from '../../../parts/climbs/climbs';
+import { inOrder, withNewAxis } from '../../../parts/climbs/climbs';
 import { ClimbWalk } from './ClimbWalk';
 import classes from './Climb.module.css';
 
@@ -111,12 +112,13 @@ export function ClimbDesk() {
 /** The axes that the climb does not have yet. */
 function AddAxis() {
   const { step, dispatch } = useDraft();
+  const { catalogue } = useAround();
   const suggestions = useSuggestions(step.document).data ?? [];
   const { climb } = step;
   // An axis that has only the rung the step is on already cannot grow.
   const can = (kind: AxisKind) =>
     kind === 'tempo' || (suggestions.find((axis) => axis.axis === kind)?.rungs?.length ?? 0) > 1;
-  const left = AXIS_KINDS.filter((kind) => can(kind) && climb.axes.every((axis) => axis.axis !== kind));
+  const left = catalogue.axes.filter(({ id }) => can(id) && climb.axes.every((axis) => axis.axis !== id));
   if (left.length === 0) return null;
   return (
     <Menu position="bottom-end" withinPortal>
@@ -126,14 +128,14 @@ function AddAxis() {
         </Button>
       </Menu.Target>
       <Menu.Dropdown>
-        {left.map((kind) => (
+        {left.map(({ id, name }) => (
           <Menu.Item
-            key={kind}
+            key={id}
             onClick={() =>
-              dispatch({ type: 'climb', climb: withNewAxis(climb, kind, step.document, suggestions) })
+              dispatch({ type: 'climb', climb: withNewAxis(climb, id, step.document, suggestions) })
             }
           >
-            {AXES[kind]}
+            {capital(name)}
           </Menu.Item>
         ))}
       </Menu.Dropdown>

@@ -17,7 +17,7 @@ import pebblestep.core.climb.RateSchool;
 import pebblestep.core.climb.Rules;
 
 class ClimbDocumentsTest {
-    private static final String EVERYTHING =
+    static final String EVERYTHING =
             """
             {"policy":"teacher-picks","rate":"same-beat","restart":70,
              "axes":[
@@ -70,8 +70,8 @@ class ClimbDocumentsTest {
                 "{'axis':'value'}; axes.0.rungs; The rungs of this axis are missing.",
                 "{'axis':'value','from':60,'rungs':[]}; axes.0.rungs; [] does not fit here.",
                 "{'axis':'value','to':60,'rungs':[{'figure':['1/4']}]}; axes.0.to; Only the axis of tempo has \"to\".",
-                "{'axis':'value','rungs':[{'octaves':1}]}; axes.0.rungs.0.octaves; A rung of values has no field \"octaves\".",
-                "{'axis':'value','rungs':[{}]}; axes.0.rungs.0; A rung of values is empty.",
+                "{'axis':'value','rungs':[{'octaves':1}]}; axes.0.rungs.0.octaves; A rung of note values has no field \"octaves\".",
+                "{'axis':'value','rungs':[{}]}; axes.0.rungs.0; A rung of note values is empty.",
                 "{'axis':'value','rungs':[{'figure':['quarter']}]}; axes.0.rungs.0.figure.0; \"quarter\" does not fit here.",
                 "{'axis':'span','rungs':[{'octaves':9}]}; axes.0.rungs.0.octaves; 9 does not fit here.",
                 "{'axis':'span','rungs':[{'octaves':1,'span':5}]}; axes.0.rungs.0.octaves; Give either octaves or a span: exactly one of the two.",

@@ -36,7 +36,6 @@ class ClimbJourney {
             Page page = visit.page;
             visit.open("/shelf");
             field(page, "Tonic of An octave for each division").selectOption("D");
-            Barriers.look(page, "shelf");
             // Pressed twice it is still taken once.
             button(page, "Take An octave for each division to the bench").dblclick();
             assertThat(page.getByText("D major · 15 notes")).isVisible();

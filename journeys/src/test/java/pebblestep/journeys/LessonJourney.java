@@ -40,7 +40,6 @@ class LessonJourney {
             assertThat(page.getByText("The D flat speaks late since the new reed."))
                     .isVisible();
             assertThat(page.getByText("D♭ begun, slowly.")).isVisible();
-            Barriers.look(page, "lesson");
             page.getByLabel("Lesson note").last().fill("Thumb first over the break.");
             page.reload();
             assertThat(page.getByLabel("Lesson note").last()).hasValue("Thumb first over the break.");
@@ -52,7 +51,6 @@ class LessonJourney {
                     .isVisible();
             assertThat(page.getByText("The new reed is a good one.")).isVisible();
             assertThat(page.getByText("Thumb first over the break.")).isHidden();
-            Barriers.look(page, "for the parents");
             Assertions.assertThat(visit.troubles).isEmpty();
         }
     }
@@ -97,7 +95,6 @@ class LessonJourney {
             Page page = visit.page;
             visit.open("/students/keys");
             assertThat(page.getByText("Students by keys").first()).isVisible();
-            Barriers.look(page, "students by keys");
             page.getByRole(
                             AriaRole.LINK,
                             new Page.GetByRoleOptions().setName(Pattern.compile("^Maren Saltby, A♭: \\d of 4 rings")))
@@ -150,7 +147,6 @@ class LessonJourney {
             String room = visit.atStudent("Tobiah Lark");
             link(page, "Quiz").click();
             assertThat(page.getByText("1 of 5")).isVisible();
-            Barriers.look(page, "quiz");
             page.getByLabel("Answer").fill("h");
             button(page, "That is it").click();
             assertThat(page.getByText("\"h\" is no note.")).isVisible();
@@ -160,7 +156,6 @@ class LessonJourney {
             student.open(room);
             link(student.page, "Quiz").click();
             assertThat(student.page.getByText("about the keys you play")).isVisible();
-            Barriers.look(student.page, "quiz as practice");
             Assertions.assertThat(visit.troubles).isEmpty();
             Assertions.assertThat(student.troubles).isEmpty();
         }

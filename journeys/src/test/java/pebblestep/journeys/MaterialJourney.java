@@ -66,7 +66,6 @@ class MaterialJourney {
             assertThat(dialog).isHidden();
             label(page, "Find an instrument").fill("");
             assertThat(page.getByText("Sedge oboe")).isVisible();
-            Barriers.look(page, "instruments");
             visit.open("/students");
             page.getByText("Linnet Moss").click();
             Locator range = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Range"));

@@ -8,6 +8,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RestController;
 import pebblestep.app.students.StudentViews;
 import pebblestep.core.Identified;
+import pebblestep.core.climb.AxisKind;
 import pebblestep.core.instrument.Clef;
 import pebblestep.core.instrument.Instrument;
 import pebblestep.core.instrument.Instruments;
@@ -75,6 +76,7 @@ class CatalogueController {
             List<String> tonics,
             List<FormChoice> forms,
             List<PatternChoice> patterns,
+            List<Choice<AxisKind>> axes,
             List<Choice<ArticulationKind>> articulations,
             List<Choice<Level>> levels,
             List<String> families,
@@ -95,6 +97,7 @@ class CatalogueController {
                     .map(one -> new PatternChoice(
                             one.id(), one.name(), one.also(), one.description(), StepDocuments.lineOf(one.line())))
                     .toList(),
+            Choice.of(AxisKind.class, AxisKind::words),
             Choice.of(ArticulationKind.class, ArticulationKind::words),
             Choice.of(Level.class, Level::words),
             Instruments.all().stream().map(Instrument::family).distinct().toList(),

@@ -12,10 +12,10 @@ import pebblestep.app.progress.ProgressViews.DeskWork;
 import pebblestep.app.progress.ProgressViews.RungDecision;
 import pebblestep.core.climb.Ascent;
 import pebblestep.core.climb.Spans;
+import pebblestep.core.climb.Spans.Change;
 import pebblestep.core.climb.Standing;
 import pebblestep.core.forecast.Pace;
 import pebblestep.core.passage.Player;
-import pebblestep.core.passage.StepWords;
 import pebblestep.core.practice.JudgementKind;
 import pebblestep.core.practice.KeyPath;
 import pebblestep.core.practice.Progress;
@@ -75,15 +75,15 @@ record DeskWorkings(
                 .next(standing.at())
                 .ifPresent(at -> decisions.add(
                         new DecisionView(RungDecision.ON, ascent.words(speech).at(at), at.rungs())));
-        Spans.shorter(ascent, standing.at()).ifPresent(spans -> decisions.add(decision(RungDecision.SHORTEN, spans)));
-        Spans.wider(ascent, standing.at()).ifPresent(spans -> decisions.add(decision(RungDecision.WIDEN, spans)));
+        Spans.of(Change.SHORTER, ascent, standing.at())
+                .ifPresent(spans -> decisions.add(decision(RungDecision.SHORTEN, spans)));
+        Spans.of(Change.WIDER, ascent, standing.at())
+                .ifPresent(spans -> decisions.add(decision(RungDecision.WIDEN, spans)));
         return decisions;
     }
 
     private DecisionView decision(RungDecision kind, Spans spans) {
         return new DecisionView(
-                kind,
-                StepWords.line(spans.ascent().at(spans.at()).line()),
-                spans.at().rungs());
+                kind, spans.ascent().at(spans.at()).line().inWords(), spans.at().rungs());
     }
 }

@@ -9,6 +9,10 @@ import pebblestep.app.Client;
 import pebblestep.app.Client.Answer;
 import pebblestep.app.Given;
 import pebblestep.app.RunningApp;
+import pebblestep.core.instrument.Instruments;
+import pebblestep.core.passage.Material;
+import pebblestep.core.scale.Form;
+import pebblestep.core.scale.Forms;
 import tools.jackson.databind.JsonNode;
 
 @ExtendWith(RunningApp.class)
@@ -101,9 +105,14 @@ class StudentTest {
     @Test
     void the_catalogue_offers_what_the_rules_carry() {
         JsonNode catalogue = teacher.get("/api/catalogue").json();
-        assertThat(teacher.get("/api/instruments").json()).hasSize(58);
-        assertThat(catalogue.get("forms")).hasSize(30);
-        assertThat(catalogue.get("patterns")).hasSize(17);
+        assertThat(teacher.get("/api/instruments").json()).hasSameSizeAs(Instruments.all());
+        assertThat(catalogue.get("forms").valueStream().map(form -> form.get("id")
+                        .asString()))
+                .containsExactlyElementsOf(Forms.all().stream().map(Form::id).toList());
+        assertThat(catalogue.get("patterns").valueStream().map(pattern -> pattern.get("id")
+                        .asString()))
+                .containsExactlyElementsOf(
+                        Material.patterns().stream().map(Material.Entry::id).toList());
         assertThat(catalogue.at("/forms/3/degrees").asString()).isEqualTo("1 2 b3 4 5 6 7 / 1 2 b3 4 5 b6 b7");
         assertThat(catalogue.at("/values/0/plural").asString()).isEqualTo("whole notes");
         assertThat(catalogue.at("/meters/4/beat").asString()).isEqualTo("3/8");

@@ -8,7 +8,7 @@ import pebblestep.core.Identified;
 /** What grows along an axis. */
 public enum AxisKind implements Identified {
     TEMPO("tempo", "faster", 6, 6),
-    VALUE("values", "shorter values", 3, 1),
+    VALUE("note values", "shorter values", 3, 1),
     SPAN("span", "a wider span", 2, 3),
     PLACE("place", "another place", 4, 4),
     ARTICULATION("slurs", "other slurs", 5, 5),

@@ -2,8 +2,8 @@ package pebblestep.core.climb;
 
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalInt;
-import java.util.function.Function;
 import java.util.stream.IntStream;
 import pebblestep.core.rhythm.Fraction;
 
@@ -28,16 +28,10 @@ final class NearestRung {
     private int index() {
         Rung was = stood.isPresent() ? rungBefore(stood.getAsInt()) : Rung.of(axis.kind(), before.step());
         int exact = axis.rungs().indexOf(was);
-        return switch (was) {
-            case Rung.OfTempo tempo -> axis.ladder().notHarderThan(tempo.bpm().toDouble());
-            case Rung other when exact >= 0 -> exact;
-            case Rung.OfValue value ->
-                hardest(Rung.OfValue.class, rung -> rung.figure().quickest().negated(), value);
-            case Rung.OfSpan span -> hardest(Rung.OfSpan.class, this::steps, span);
-            case Rung.OfPlace place -> alongTheOldAxis();
-            case Rung.OfArticulation joined -> alongTheOldAxis();
-            case Rung.OfLine line -> alongTheOldAxis();
-        };
+        if (was instanceof Rung.OfTempo tempo)
+            return axis.ladder().notHarderThan(tempo.bpm().toDouble());
+        if (exact >= 0) return exact;
+        return difficulty(was).map(this::hardest).orElseGet(this::alongTheOldAxis);
     }
 
     private Rung rungBefore(int index) {
@@ -47,17 +41,17 @@ final class NearestRung {
                 .rung(index);
     }
 
-    private Fraction steps(Rung.OfSpan rung) {
-        return Fraction.of(rung.extent().steps(before.step().key().form().size()));
+    private Optional<Fraction> difficulty(Rung rung) {
+        return rung.difficulty(before.step().key().form().size());
     }
 
-    /** The first of the hardest rungs that are no harder than one, by a measure that grows with difficulty. */
-    private <R extends Rung> int hardest(Class<R> kind, Function<R, Fraction> measure, R was) {
+    /** The first of the hardest rungs that are no harder than that. */
+    private int hardest(Fraction most) {
         List<Fraction> measured =
-                axis.rungs().stream().map(kind::cast).map(measure).toList();
+                axis.rungs().stream().flatMap(rung -> difficulty(rung).stream()).toList();
         return IntStream.range(0, axis.size())
                 .boxed()
-                .filter(i -> measured.get(i).compareTo(measure.apply(was)) <= 0)
+                .filter(i -> measured.get(i).compareTo(most) <= 0)
                 .max(Comparator.<Integer, Fraction>comparing(measured::get).thenComparing(Comparator.reverseOrder()))
                 .orElse(0);
     }

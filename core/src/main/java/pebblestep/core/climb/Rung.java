@@ -2,6 +2,7 @@ package pebblestep.core.climb;
 
 import java.util.List;
 import java.util.Optional;
+import pebblestep.core.Refusal;
 import pebblestep.core.line.Extent;
 import pebblestep.core.line.Line;
 import pebblestep.core.passage.Articulation;
@@ -23,8 +24,23 @@ public sealed interface Rung {
     /** A step on this rung; refuses what the step cannot be. */
     Step on(Step step);
 
+    /** A step on this rung; empty where the step cannot be so. */
+    default Optional<Step> tryOn(Step step) {
+        try {
+            return Optional.of(on(step));
+        } catch (Refusal e) {
+            return Optional.empty();
+        }
+    }
+
     /** In words, for a bar of that meter: {@code eighths}, {@code two octaves}, {@code the & of 1}. */
     String inWords(Meter meter, Speech speech);
+
+    /**
+     * How hard it is beside other rungs of its axis, for a form of so many notes in an octave: more is harder. Empty where
+     * its kind has no such measure, as with slurs, or one of its own, as tempos have in their ladder.
+     */
+    Optional<Fraction> difficulty(int notesInOctave);
 
     /** The rung that a step is on already. */
     static Rung of(AxisKind kind, Step step) {
@@ -57,6 +73,11 @@ public sealed interface Rung {
         }
 
         @Override
+        public Optional<Fraction> difficulty(int notesInOctave) {
+            return Optional.empty();
+        }
+
+        @Override
         public String inWords(Meter meter, Speech speech) {
             return bpm + " bpm";
         }
@@ -72,6 +93,11 @@ public sealed interface Rung {
         @Override
         public Step on(Step step) {
             return step.withRhythm(step.rhythm().withFigure(figure));
+        }
+
+        @Override
+        public Optional<Fraction> difficulty(int notesInOctave) {
+            return Optional.of(figure.quickest().negated());
         }
 
         @Override
@@ -93,8 +119,13 @@ public sealed interface Rung {
         }
 
         @Override
+        public Optional<Fraction> difficulty(int notesInOctave) {
+            return Optional.of(Fraction.of(extent.steps(notesInOctave)));
+        }
+
+        @Override
         public String inWords(Meter meter, Speech speech) {
-            return StepWords.extent(extent);
+            return extent.inWords();
         }
     }
 
@@ -119,6 +150,11 @@ public sealed interface Rung {
         }
 
         @Override
+        public Optional<Fraction> difficulty(int notesInOctave) {
+            return Optional.empty();
+        }
+
+        @Override
         public String inWords(Meter meter, Speech speech) {
             String there = "from " + Count.of(place, meter).inWords();
             return back.map(on -> there + ", back from " + Count.of(on, meter).inWords())
@@ -136,6 +172,11 @@ public sealed interface Rung {
         @Override
         public Step on(Step step) {
             return step.withArticulation(articulation);
+        }
+
+        @Override
+        public Optional<Fraction> difficulty(int notesInOctave) {
+            return Optional.empty();
         }
 
         @Override
@@ -157,8 +198,13 @@ public sealed interface Rung {
         }
 
         @Override
+        public Optional<Fraction> difficulty(int notesInOctave) {
+            return Optional.empty();
+        }
+
+        @Override
         public String inWords(Meter meter, Speech speech) {
-            return StepWords.line(line);
+            return line.inWords();
         }
     }
 }

@@ -41,20 +41,10 @@ public record Spans(Ascent ascent, Position at) {
 
     /** A range that is changed; empty where there is none. */
     public static Optional<Spans> of(Change change, Ascent ascent, Position at) {
-        return moved(ascent, at, change.by);
+        return tryMoved(ascent, at, change.by);
     }
 
-    /** A wider range; empty where there is none. */
-    public static Optional<Spans> wider(Ascent ascent, Position at) {
-        return of(Change.WIDER, ascent, at);
-    }
-
-    /** A shorter range; empty where there is none. */
-    public static Optional<Spans> shorter(Ascent ascent, Position at) {
-        return of(Change.SHORTER, ascent, at);
-    }
-
-    private static Optional<Spans> moved(Ascent ascent, Position at, int by) {
+    private static Optional<Spans> tryMoved(Ascent ascent, Position at, int by) {
         OptionalInt axis = ascent.climb().axis(AxisKind.SPAN);
         try {
             Optional<Spans> to = axis.isPresent() ? along(ascent, at, axis.getAsInt(), by) : beside(ascent, at, by);

@@ -6,7 +6,6 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
-import pebblestep.core.Refusal;
 import pebblestep.core.line.Extent;
 import pebblestep.core.line.Line;
 import pebblestep.core.passage.Articulation;
@@ -35,7 +34,7 @@ public final class Suggestions {
     public static List<Rung> of(AxisKind kind, Step step) {
         if (kind == AxisKind.TEMPO) return List.of();
         Set<Rung> rungs = new LinkedHashSet<>(List.of(Rung.of(kind, step)));
-        further(kind, step).filter(rung -> fits(rung, step)).forEach(rungs::add);
+        further(kind, step).filter(rung -> rung.tryOn(step).isPresent()).forEach(rungs::add);
         return List.copyOf(rungs);
     }
 
@@ -82,14 +81,5 @@ public final class Suggestions {
 
     private static Articulation joined(ArticulationKind kind, int by) {
         return new Articulation(kind, by, 0, Optional.empty(), Optional.empty());
-    }
-
-    private static boolean fits(Rung rung, Step step) {
-        try {
-            rung.on(step);
-            return true;
-        } catch (Refusal e) {
-            return false;
-        }
     }
 }

@@ -40,11 +40,8 @@ public record InKey(Ascent ascent, Optional<Integer> fewerOctaves) {
         if (!spanClimbs && step.line().extent() instanceof Extent.Octaves octaves) {
             for (int fewer = octaves.count() - 1; fewer >= 1; fewer--) {
                 Step shorter = step.withLine(step.line().withExtent(Extent.octaves(fewer)));
-                try {
-                    return new InKey(fitting(Ascent.of(shorter, template.climb()), player, speech), Optional.of(fewer));
-                } catch (Refusal tooFar) {
-                    // One octave less is tried next.
-                }
+                Optional<Ascent> fits = tryFitting(Ascent.of(shorter, template.climb()), player, speech);
+                if (fits.isPresent()) return new InKey(fits.get(), Optional.of(fewer));
             }
         }
         throw refused;
@@ -54,6 +51,14 @@ public record InKey(Ascent ascent, Optional<Integer> fewerOctaves) {
     private static Ascent fitting(Ascent ascent, Player player, Speech speech) {
         Outlook.of(ascent, ascent.climb().first(), player, speech);
         return ascent;
+    }
+
+    private static Optional<Ascent> tryFitting(Ascent ascent, Player player, Speech speech) {
+        try {
+            return Optional.of(fitting(ascent, player, speech));
+        } catch (Refusal e) {
+            return Optional.empty();
+        }
     }
 
     private static Step moved(Step step, Key key, Named named, Speech speech) {

@@ -19,6 +19,15 @@ public record Arpeggio(ChordSize chord) implements Pattern {
     }
 
     @Override
+    public String inWords(Line line) {
+        return switch (chord) {
+                    case TRIAD -> "arpeggio, ";
+                    case SEVENTH -> "seventh arpeggio, ";
+                }
+                + line.range();
+    }
+
+    @Override
     public List<LineNote> notes(Form form, Line line) {
         List<Integer> places = placesIn(form);
         List<LineNote> up = new ArrayList<>();

@@ -22,6 +22,15 @@ public record Chords(ChordSize chord) implements Pattern {
     }
 
     @Override
+    public String inWords(Line line) {
+        return switch (chord) {
+                    case TRIAD -> "triads";
+                    case SEVENTH -> "sevenths";
+                }
+                + " of the key, " + line.range();
+    }
+
+    @Override
     public List<LineNote> notes(Form form, Line line) {
         List<LineNote> up = new ArrayList<>();
         List<LineNote> down = new ArrayList<>();

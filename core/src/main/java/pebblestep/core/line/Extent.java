@@ -4,11 +4,15 @@ import java.util.List;
 import java.util.function.IntFunction;
 import java.util.stream.IntStream;
 import pebblestep.core.Refusal;
+import pebblestep.core.Words;
 
 /** How much of a form a line covers: a number of octaves, or a span of scale notes. */
 public sealed interface Extent {
     /** Steps of the form from the bottom note of the range to its top note. */
     int steps(int formSize);
+
+    /** In words: {@code two octaves}, {@code 5 notes}. */
+    String inWords();
 
     /** Everything of the same kind that is smaller, widest first: fewer octaves, or fewer notes. */
     List<Extent> smaller();
@@ -43,6 +47,11 @@ public sealed interface Extent {
         }
 
         @Override
+        public String inWords() {
+            return Words.spelled(count, "octave");
+        }
+
+        @Override
         public List<Extent> smaller() {
             return down(count - 1, 1, Octaves::new);
         }
@@ -59,6 +68,11 @@ public sealed interface Extent {
         @Override
         public int steps(int formSize) {
             return notes - 1;
+        }
+
+        @Override
+        public String inWords() {
+            return notes + " notes";
         }
 
         @Override

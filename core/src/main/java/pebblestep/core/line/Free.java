@@ -20,6 +20,11 @@ public record Free(FreeDegrees degrees, boolean moved) implements Pattern {
     }
 
     @Override
+    public String inWords(Line line) {
+        return moved ? "own figure moved, " + line.range() : "own figure";
+    }
+
+    @Override
     public boolean turns(Travel travel) {
         return moved && travel.turns();
     }

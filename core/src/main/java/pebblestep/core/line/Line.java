@@ -41,6 +41,16 @@ public record Line(
         return new Line(new Straight(), extent, travel, turn, from);
     }
 
+    /** In words: {@code two octaves up and down in thirds}. */
+    public String inWords() {
+        return pattern.inWords(this);
+    }
+
+    /** Its range in words: {@code two octaves up and down}. */
+    String range() {
+        return extent.inWords() + " " + travel.words();
+    }
+
     /** This line with the turning note struck the other number of times. */
     public Line withTurn(Turn other) {
         return new Line(pattern, extent, travel, other, from, enter, passing);
@@ -107,6 +117,15 @@ public record Line(
         if (passing.isPresent()) notes = passing.get().applied(notes, form);
         if (enter > notes.size()) throw tooLate(notes.size());
         return enter == 1 ? notes : List.copyOf(notes.subList(enter - 1, notes.size()));
+    }
+
+    /** The notes in playing order; empty where {@link #notes} refuses. */
+    public Optional<List<LineNote>> tryNotes(Form form) {
+        try {
+            return Optional.of(notes(form));
+        } catch (Refusal e) {
+            return Optional.empty();
+        }
     }
 
     private Refusal tooLate(int count) {

@@ -21,6 +21,9 @@ public sealed interface Pattern permits Straight, Arpeggio, Sequence, Reach, Piv
         return travel.turns();
     }
 
+    /** In words, with the range of its line where it belongs: {@code two octaves up and down in thirds}. */
+    String inWords(Line line);
+
     /** Refuses a form that this cannot be made of. */
     default void requireIn(Form form, Line line) {}
 }

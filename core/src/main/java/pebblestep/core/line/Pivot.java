@@ -22,6 +22,11 @@ public record Pivot() implements Pattern {
     }
 
     @Override
+    public String inWords(Line line) {
+        return "pivot over " + line.extent().inWords();
+    }
+
+    @Override
     public boolean turns(Travel travel) {
         return travel == Travel.DOWN_UP;
     }

@@ -36,6 +36,11 @@ public record Reach(List<Integer> targets) implements Pattern {
     }
 
     @Override
+    public String inWords(Line line) {
+        return targets.isEmpty() ? "reaching over " + line.extent().inWords() : "reaching to " + targets.getLast();
+    }
+
+    @Override
     public List<LineNote> notes(Form form, Line line) {
         LineNote near = LineNote.of(line.lowest(), Direction.DOWN);
         List<LineNote> notes = new ArrayList<>(List.of(near));

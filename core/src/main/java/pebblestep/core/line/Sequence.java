@@ -14,6 +14,8 @@ import pebblestep.core.scale.Form;
  * @param cell offsets in scale steps from the note on which each cell stands
  */
 public record Sequence(List<Integer> cell) implements Pattern {
+    private static final String[] INTERVALS = {"", "", "thirds", "fourths", "fifths", "sixths", "sevenths", "octaves"};
+    private static final String[] GROUPS = {"", "", "", "threes", "fours", "fives", "sixes"};
     private static final int LONGEST = 16;
     private static final int WIDEST = 28;
 
@@ -31,6 +33,11 @@ public record Sequence(List<Integer> cell) implements Pattern {
     @Override
     public PatternKind kind() {
         return PatternKind.SEQUENCE;
+    }
+
+    @Override
+    public String inWords(Line line) {
+        return line.range() + " in " + cellInWords();
     }
 
     @Override
@@ -59,5 +66,17 @@ public record Sequence(List<Integer> cell) implements Pattern {
                             "This cell is " + (width + 1) + " notes wide; the range has only " + (range + 1) + ".")
                     .fits("Widen the range, or use a smaller cell.");
         }
+    }
+
+    /** The cell by its usual name: thirds for 0 2, fours for 0 1 2 3; else its offsets. */
+    private String cellInWords() {
+        boolean pair = cell.size() == 2 && cell.get(0) == 0 && cell.get(1) >= 2 && cell.get(1) < INTERVALS.length;
+        if (pair) return INTERVALS[cell.get(1)];
+        boolean run = cell.size() >= 3 && cell.size() < GROUPS.length;
+        for (int i = 0; i < cell.size(); i++) run &= cell.get(i) == i;
+        if (run) return GROUPS[cell.size()];
+        return "cells of "
+                + String.join(
+                        " ", cell.stream().map(o -> Integer.toString(o + 1)).toList());
     }
 }

@@ -13,6 +13,11 @@ public record Straight() implements Pattern {
     }
 
     @Override
+    public String inWords(Line line) {
+        return line.range();
+    }
+
+    @Override
     public List<LineNote> notes(Form form, Line line) {
         List<LineNote> up = new ArrayList<>();
         List<LineNote> down = new ArrayList<>();

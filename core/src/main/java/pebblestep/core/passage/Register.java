@@ -107,13 +107,9 @@ final class Register {
 
     private boolean fitsOver(Extent extent, PitchRange range) {
         Line shorter = line.withExtent(extent);
-        try {
-            return new Register(written, shorter, shorter.notes(written.form()))
-                    .lowestIn(range)
-                    .isPresent();
-        } catch (Refusal e) {
-            return false;
-        }
+        return shorter.tryNotes(written.form())
+                .flatMap(notes -> new Register(written, shorter, notes).lowestIn(range))
+                .isPresent();
     }
 
     private static String said(Extent extent) {

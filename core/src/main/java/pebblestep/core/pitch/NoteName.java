@@ -2,6 +2,7 @@ package pebblestep.core.pitch;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import pebblestep.core.Refusal;
 
 /**
@@ -47,7 +48,19 @@ public record NoteName(Letter letter, int alteration) {
 
     /** The note that lies this interval above; refuses triple alterations. */
     public NoteName plus(Interval interval) {
-        return Pitch.of(this, 4).plus(interval).name();
+        return new NoteName(letter.plus(interval.steps()), alterationAt(interval));
+    }
+
+    /** The note that lies this interval above; empty where it would need a triple alteration. */
+    public Optional<NoteName> tryPlus(Interval interval) {
+        return Math.abs(alterationAt(interval)) <= 2 ? Optional.of(plus(interval)) : Optional.empty();
+    }
+
+    /** By how much the letter that an interval leads to is altered. */
+    private int alterationAt(Interval interval) {
+        int target = letter.ordinal() + interval.steps();
+        int natural = Letter.values()[Math.floorMod(target, 7)].semitones() + 12 * Math.floorDiv(target, 7);
+        return letter.semitones() + alteration + interval.semitones() - natural;
     }
 
     /** Every spelling of a pitch class (0 to 11) with at most a double alteration, in letter order. */

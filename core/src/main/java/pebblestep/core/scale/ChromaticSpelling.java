@@ -12,18 +12,21 @@ import pebblestep.core.pitch.NoteName;
 final class ChromaticSpelling {
     private ChromaticSpelling() {}
 
-    /** The degree that names the same sound above a tonic more simply, or the degree itself. */
-    static Degree of(Degree degree, NoteName tonic) {
+    /**
+     * The degree that names the same sound above a tonic more simply, or the degree itself; empty where the simpler name
+     * would be altered more than twice.
+     */
+    static Optional<Degree> tryOf(Degree degree, NoteName tonic) {
         int pitchClass = Math.floorMod(tonic.pitchClass() + degree.semitones(), 12);
         Optional<NoteName> own = ownName(degree, tonic);
         boolean diatonic = degree.alteration() == 0;
-        if (own.isPresent() && Math.abs(own.get().alteration()) < (diatonic ? 2 : 1)) return degree;
+        if (own.isPresent() && Math.abs(own.get().alteration()) < (diatonic ? 2 : 1)) return Optional.of(degree);
         boolean keepsItsSign = own.isPresent() && Math.abs(own.get().alteration()) == 1;
-        return natural(pitchClass)
-                .or(() -> keepsItsSign ? own : signed(pitchClass, degree.alteration() < 0))
-                .map(name -> degree(name, tonic))
-                .filter(simple -> simple.semitones() == degree.semitones())
-                .orElse(degree);
+        Optional<NoteName> simpler =
+                natural(pitchClass).or(() -> keepsItsSign ? own : signed(pitchClass, degree.alteration() < 0));
+        if (simpler.isEmpty()) return Optional.of(degree);
+        return tryDegree(simpler.get(), tonic)
+                .map(simple -> simple.semitones() == degree.semitones() ? simple : degree);
     }
 
     private static Optional<NoteName> ownName(Degree degree, NoteName tonic) {
@@ -45,11 +48,11 @@ final class ChromaticSpelling {
                 .findFirst();
     }
 
-    private static Degree degree(NoteName name, NoteName tonic) {
+    private static Optional<Degree> tryDegree(NoteName name, NoteName tonic) {
         int number = Math.floorMod(name.letter().ordinal() - tonic.letter().ordinal(), 7) + 1;
         int semitones = Math.floorMod(name.pitchClass() - tonic.pitchClass() + 6, 12) - 6;
         int natural = new Degree(number, 0).semitones();
         int alteration = Math.floorMod(semitones - natural + 6, 12) - 6;
-        return new Degree(number, alteration);
+        return Math.abs(alteration) > 2 ? Optional.empty() : Optional.of(new Degree(number, alteration));
     }
 }

@@ -1,5 +1,6 @@
 package pebblestep.core.scale;
 
+import java.util.Optional;
 import pebblestep.core.Refusal;
 import pebblestep.core.pitch.Interval;
 import pebblestep.core.pitch.NoteName;
@@ -49,6 +50,11 @@ public record Degree(int number, int alteration) {
     /** This degree spelled above a tonic; refuses triple alterations. */
     public NoteName above(NoteName tonic) {
         return tonic.plus(interval());
+    }
+
+    /** This degree spelled above a tonic; empty where it would need a triple alteration. */
+    public Optional<NoteName> tryAbove(NoteName tonic) {
+        return tonic.tryPlus(interval());
     }
 
     /** The text form that {@link #parse} reads. */

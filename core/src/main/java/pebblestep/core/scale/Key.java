@@ -22,25 +22,33 @@ public final class Key {
     private final List<NoteName> ascending;
     private final List<NoteName> descending;
 
-    private Key(NoteName tonic, Form form) {
+    private Key(NoteName tonic, Form form, Spelled up, Spelled down) {
         this.tonic = tonic;
         this.form = form;
-        this.degreesUp = degrees(tonic, form, Direction.UP);
-        this.degreesDown = form.sameBothWays() ? degreesUp : degrees(tonic, form, Direction.DOWN);
-        this.ascending = spell(tonic, degreesUp);
-        this.descending = form.sameBothWays() ? ascending : spell(tonic, degreesDown);
+        this.degreesUp = up.degrees;
+        this.degreesDown = down.degrees;
+        this.ascending = up.names;
+        this.descending = down.names;
     }
+
+    /** The notes of an octave one way, as degrees and by name. */
+    private record Spelled(List<Degree> degrees, List<NoteName> names) {}
 
     /** The key of that form on that tonic; refuses one that would need a triple alteration. */
     public static Key of(NoteName tonic, Form form) {
-        try {
-            return new Key(tonic, form);
-        } catch (Refusal e) {
+        return tryOf(tonic, form).orElseThrow(() -> {
             Refusal refusal = Refusal.of("key.tonic", tonic + " " + form.name() + " would need a triple alteration.");
-            throw simplest(tonic.enharmonics().stream(), form)
+            return simplest(tonic.enharmonics().stream(), form)
                     .map(key -> refusal.fits("Use " + key + ", which sounds the same."))
                     .orElse(refusal);
-        }
+        });
+    }
+
+    /** The key of that form on that tonic; empty where it would need a triple alteration. */
+    public static Optional<Key> tryOf(NoteName tonic, Form form) {
+        Optional<Spelled> up = trySpell(tonic, form, Direction.UP);
+        Optional<Spelled> down = form.sameBothWays() ? up : trySpell(tonic, form, Direction.DOWN);
+        return up.flatMap(rising -> down.map(falling -> new Key(tonic, form, rising, falling)));
     }
 
     /**
@@ -52,22 +60,25 @@ public final class Key {
                 .orElseThrow(() -> Refusal.of("key.tonic", tonic + " has no " + form.name() + "."));
     }
 
-    private static List<NoteName> spell(NoteName tonic, List<Degree> degrees) {
-        return degrees.stream().map(degree -> degree.above(tonic)).toList();
+    private static Optional<Spelled> trySpell(NoteName tonic, Form form, Direction direction) {
+        List<Degree> own = form.degrees(direction);
+        List<Degree> degrees = own.stream()
+                .flatMap(degree -> tryDegree(degree, tonic, form).stream())
+                .toList();
+        List<NoteName> names = degrees.stream()
+                .flatMap(degree -> degree.tryAbove(tonic).stream())
+                .toList();
+        return names.size() == own.size() ? Optional.of(new Spelled(degrees, names)) : Optional.empty();
     }
 
-    /** The degrees as this tonic spells them: the form's own, but for chromatic notes that have a simpler name. */
-    private static List<Degree> degrees(NoteName tonic, Form form, Direction direction) {
-        List<Degree> degrees = form.degrees(direction);
-        if (!form.isChromatic()) return degrees;
-        return degrees.stream()
-                .map(degree -> ChromaticSpelling.of(degree, tonic))
-                .toList();
+    /** A degree as this tonic spells it: the form's own, but for chromatic notes that have a simpler name. */
+    private static Optional<Degree> tryDegree(Degree degree, NoteName tonic, Form form) {
+        return form.isChromatic() ? ChromaticSpelling.tryOf(degree, tonic) : Optional.of(degree);
     }
 
     /** The key with the fewest accidentals among these tonics; the first of them where several have the fewest. */
     private static Optional<Key> simplest(Stream<NoteName> tonics, Form form) {
-        return tonics.flatMap(tonic -> spelled(tonic, form).stream()).min(Comparator.comparingInt(Key::accidentals));
+        return tonics.flatMap(tonic -> tryOf(tonic, form).stream()).min(Comparator.comparingInt(Key::accidentals));
     }
 
     /** How much a key asks of its reader: the accidentals of its signature, or of its notes where it has none. */
@@ -77,14 +88,6 @@ public final class Key {
                 : ascending.stream()
                         .mapToInt(note -> Math.abs(note.alteration()))
                         .sum();
-    }
-
-    private static Optional<Key> spelled(NoteName tonic, Form form) {
-        try {
-            return Optional.of(new Key(tonic, form));
-        } catch (Refusal e) {
-            return Optional.empty();
-        }
     }
 
     public NoteName tonic() {
@@ -115,7 +118,7 @@ public final class Key {
         if (form.signatureFifths().isEmpty()) return Optional.empty();
         Form other = Forms.of(form.isMajorSide() ? "natural-minor" : "major");
         int fromMajor = signature().fifths() - other.signatureFifths().orElseThrow();
-        return KeySignature.tonicOfMajor(fromMajor).flatMap(name -> spelled(name, other));
+        return KeySignature.tonicOfMajor(fromMajor).flatMap(name -> tryOf(name, other));
     }
 
     /**

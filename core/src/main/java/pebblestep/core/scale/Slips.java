@@ -6,7 +6,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
-import pebblestep.core.Refusal;
 import pebblestep.core.pitch.Interval;
 import pebblestep.core.pitch.Letter;
 import pebblestep.core.pitch.NoteName;
@@ -59,20 +58,12 @@ public final class Slips {
         for (Degree own : key.form().degrees(direction)) {
             for (Degree theirs : other.degrees(direction)) {
                 if (theirs.number() != own.number() || theirs.equals(own)) continue;
-                spelled(theirs, key.tonic())
+                theirs.tryAbove(key.tonic())
                         .map(Slips::simply)
                         .ifPresent(not -> pairs.add(new Pair(own.above(key.tonic()), not)));
             }
         }
         return pairs;
-    }
-
-    private static Optional<NoteName> spelled(Degree degree, NoteName tonic) {
-        try {
-            return Optional.of(degree.above(tonic));
-        } catch (Refusal e) {
-            return Optional.empty();
-        }
     }
 
     private static Set<Pair> againstSignature(Key key, Direction direction) {
@@ -107,12 +98,11 @@ public final class Slips {
 
     /** The notes of the key a fifth away, on the letters it has there; none where it cannot be spelled so. */
     private static List<NoteName> neighbour(Key key, int fifth, Direction direction) {
-        try {
-            return Key.of(key.tonic().plus(Interval.of(4 * fifth, 7 * fifth)), key.form())
-                    .notes(direction);
-        } catch (Refusal e) {
-            return List.of();
-        }
+        return key.tonic()
+                .tryPlus(Interval.of(4 * fifth, 7 * fifth))
+                .flatMap(tonic -> Key.tryOf(tonic, key.form()))
+                .map(neighbour -> neighbour.notes(direction))
+                .orElse(List.of());
     }
 
     /** A slip is said as it is heard: A rather than Bbb. */

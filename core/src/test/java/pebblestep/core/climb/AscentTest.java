@@ -102,7 +102,7 @@ class AscentTest {
                 .containsExactly(AxisKind.SPAN, AxisKind.VALUE);
         assertThatThrownBy(() -> paired.at(Position.of(0, 1, 2))).hasMessageContaining("move together");
         assertThatThrownBy(() -> ascent(Policy.PAIRED, octaves(1, 2), values("1/4")))
-                .hasMessageContaining("2 of span, 1 of values");
+                .hasMessageContaining("2 of span, 1 of note values");
     }
 
     @Test

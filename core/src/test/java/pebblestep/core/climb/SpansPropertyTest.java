@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import java.util.Optional;
+import pebblestep.core.climb.Spans.Change;
 import pebblestep.core.line.Extent;
 import pebblestep.core.samples.Draw;
 import pebblestep.core.samples.Samples;
@@ -33,16 +34,19 @@ class SpansPropertyTest {
     @Samples(200)
     void wider_goes_further_and_shorter_less_far(@From("climbs") Ascent ascent, @Ints(min = 0, max = 60) int step) {
         Position at = some(ascent, step);
-        Spans.wider(ascent, at).ifPresent(spans -> assertThat(reach(spans)).isGreaterThan(reach(ascent, at)));
-        Spans.shorter(ascent, at).ifPresent(spans -> assertThat(reach(spans)).isLessThan(reach(ascent, at)));
+        Spans.of(Change.WIDER, ascent, at)
+                .ifPresent(spans -> assertThat(reach(spans)).isGreaterThan(reach(ascent, at)));
+        Spans.of(Change.SHORTER, ascent, at)
+                .ifPresent(spans -> assertThat(reach(spans)).isLessThan(reach(ascent, at)));
     }
 
     @Samples(200)
     void the_way_back_leads_to_the_range_before(@From("climbs") Ascent ascent, @Ints(min = 0, max = 60) int step) {
         Position at = some(ascent, step);
-        Optional<Spans> there = Spans.shorter(ascent, at);
+        Optional<Spans> there = Spans.of(Change.SHORTER, ascent, at);
         if (there.isEmpty()) return;
-        Spans back = Spans.wider(there.get().ascent(), there.get().at()).orElseThrow();
+        Spans back =
+                Spans.of(Change.WIDER, there.get().ascent(), there.get().at()).orElseThrow();
         assertThat(reach(back)).isEqualTo(reach(ascent, at));
         assertThat(back.ascent().step()).isEqualTo(ascent.step());
     }
@@ -51,7 +55,8 @@ class SpansPropertyTest {
     void what_else_was_climbed_stays_where_it_was(@From("climbs") Ascent ascent, @Ints(min = 0, max = 60) int step) {
         if (ascent.climb().policy() == Policy.PAIRED) return;
         Position at = some(ascent, step);
-        for (Optional<Spans> moved : List.of(Spans.wider(ascent, at), Spans.shorter(ascent, at))) {
+        for (Optional<Spans> moved :
+                List.of(Spans.of(Change.WIDER, ascent, at), Spans.of(Change.SHORTER, ascent, at))) {
             if (moved.isEmpty()) continue;
             for (int axis = 0; axis < ascent.climb().axes().size(); axis++) {
                 if (ascent.climb().axes().get(axis).kind() == AxisKind.SPAN) continue;

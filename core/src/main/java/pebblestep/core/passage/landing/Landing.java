@@ -1,6 +1,8 @@
 package pebblestep.core.passage.landing;
 
 import java.util.List;
+import java.util.Optional;
+import pebblestep.core.Refusal;
 import pebblestep.core.passage.Step;
 import pebblestep.core.passage.Timing;
 import pebblestep.core.rhythm.Count;
@@ -25,6 +27,15 @@ public record Landing(Step step, int note, Fraction at, Fraction off) {
     public static Landing of(Step step) {
         Timing.Arrival arrival = Timing.arrival(step);
         return new Landing(step, arrival.attack(), arrival.at(), off(step, arrival.at()));
+    }
+
+    /** The landing of a step; empty where it has no note that could arrive, or a leg of it never begins. */
+    static Optional<Landing> tryOf(Step step) {
+        try {
+            return Optional.of(of(step));
+        } catch (Refusal e) {
+            return Optional.empty();
+        }
     }
 
     /** Whether the note falls on its target. */

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Supplier;
 import pebblestep.core.Refusal;
 import pebblestep.core.Words;
 import pebblestep.core.line.Line;
@@ -57,7 +58,7 @@ final class LandingFixes {
     }
 
     /** A changed step, unless it cannot be made or does not land. */
-    private static Optional<Step> landing(java.util.function.Supplier<Step> changed) {
+    private static Optional<Step> tryLanding(Supplier<Step> changed) {
         try {
             return Optional.of(changed.get()).filter(one -> Landing.of(one).lands());
         } catch (Refusal e) {
@@ -92,7 +93,7 @@ final class LandingFixes {
             if (legs.get(i).place().isEmpty()) continue;
             int which = i;
             Fraction place = legs.get(i).place().get().minus(off);
-            landing(() -> {
+            tryLanding(() -> {
                         List<Leg> others = new ArrayList<>(legs);
                         others.set(
                                 which,
@@ -130,7 +131,7 @@ final class LandingFixes {
 
     /** The step starting that much later, unless this leaves the bars around the downbeat or does not land. */
     private Optional<LandingFix> moved(Step from, Fraction by) {
-        return landing(() -> from.withPlace(from.place().plus(by))).map(changed -> {
+        return tryLanding(() -> from.withPlace(from.place().plus(by))).map(changed -> {
             Count startsOn = Count.of(changed.place(), changed.meter());
             return new LandingFix(
                     FixKind.MOVE,
@@ -151,17 +152,14 @@ final class LandingFixes {
         if (!step.line().turns()) return;
         Step turned = step.withTurn(step.line().turn().other());
         Fraction added = step.figure().quickest().times(Math.abs(notes(turned) - notes(step)));
-        if (landing(() -> turned).isPresent()) {
+        if (tryLanding(() -> turned).isPresent()) {
             keep(added, FixKind.TURN, turnSentence(turned), turned);
             return;
         }
-        Fraction left;
-        try {
-            left = Landing.of(turned).off();
-        } catch (Refusal e) {
-            return;
-        }
-        if (!left.abs().isLessThan(off.abs())) return;
+        Optional<Fraction> less = Landing.tryOf(turned).map(Landing::off).filter(left -> left.abs()
+                .isLessThan(off.abs()));
+        if (less.isEmpty()) return;
+        Fraction left = less.get();
         moved(turned, left.negated()).ifPresent(move -> {
             String start = Words.small(move.sentence());
             keep(
@@ -195,7 +193,7 @@ final class LandingFixes {
         for (int later = 1; later < Math.min(count - 1, LATEST_ENTRY); later++) {
             if (cannotLand(-later)) continue;
             int enter = line.enter() + later;
-            Optional<Step> changed = landing(() -> step.withLine(line.withEnter(enter)));
+            Optional<Step> changed = tryLanding(() -> step.withLine(line.withEnter(enter)));
             if (changed.isEmpty()) continue;
             Fraction left = Fraction.ZERO;
             for (int i = 0; i < later; i++)
@@ -241,7 +239,7 @@ final class LandingFixes {
         int behind = Passing.lastWholeStep(notes, form);
         if (behind > 0) {
             Passing added = new Passing(Passing.Change.ADD, behind);
-            landing(() -> step.withLine(line.withPassing(added)))
+            tryLanding(() -> step.withLine(line.withPassing(added)))
                     .ifPresent(changed -> keep(
                             size,
                             FixKind.NOTE,
@@ -251,7 +249,7 @@ final class LandingFixes {
         }
         if (notes.size() > 2) {
             Passing left = new Passing(Passing.Change.LEAVE_OUT, notes.size() - 1);
-            landing(() -> step.withLine(line.withPassing(left)))
+            tryLanding(() -> step.withLine(line.withPassing(left)))
                     .ifPresent(changed -> keep(
                             size,
                             FixKind.NOTE,
@@ -267,7 +265,7 @@ final class LandingFixes {
         boolean turns = step.line().turnAt(step.key().form()).isPresent()
                 && step.target().note() == Target.Arriving.LAST;
         Rhythm.HeldNote note = turns ? Rhythm.HeldNote.TURN : Rhythm.HeldNote.FIRST;
-        landing(() -> step.withRhythm(step.rhythm().withHold(new Rhythm.Hold(note, missing))))
+        tryLanding(() -> step.withRhythm(step.rhythm().withHold(new Rhythm.Hold(note, missing))))
                 .ifPresent(changed -> keep(
                         missing,
                         FixKind.HOLD,
