@@ -62,6 +62,17 @@ export default defineConfig({
     }),
   ],
   define: { __BUILD__: JSON.stringify(api) },
-  build: { target: 'es2022', sourcemap: false, manifest: true, chunkSizeWarningLimit: 1200 },
+  build: {
+    target: 'es2022',
+    sourcemap: false,
+    manifest: true,
+    chunkSizeWarningLimit: 1200,
+    rolldownOptions: {
+      treeshake: {
+        // What of it is not used is left out; its core registers with each audio context as it is loaded.
+        moduleSideEffects: [{ test: /\/tone\/build\/esm\/(?!core\/)/, sideEffects: false }],
+      },
+    },
+  },
   server: { proxy: { '/api': 'http://localhost:8080' } },
 });
