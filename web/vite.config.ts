@@ -69,8 +69,13 @@ export default defineConfig({
     chunkSizeWarningLimit: 1200,
     rolldownOptions: {
       treeshake: {
-        // What of it is not used is left out; its core registers with each audio context as it is loaded.
-        moduleSideEffects: [{ test: /\/tone\/build\/esm\/(?!core\/)/, sideEffects: false }],
+        // Instruments and effects that are not used are left out; the core registers with each audio context as it is loaded.
+        moduleSideEffects: [
+          {
+            test: /\/tone\/build\/esm\/(instrument|effect|component|event|source|signal)\//,
+            sideEffects: false,
+          },
+        ],
       },
     },
   },

@@ -10,6 +10,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 import pebblestep.core.Refusal;
 import pebblestep.core.instrument.Instruments;
+import pebblestep.core.line.PatternKind;
 import pebblestep.core.notation.Score;
 import pebblestep.core.rhythm.CountSchool;
 import pebblestep.core.rhythm.Speech;
@@ -23,6 +24,11 @@ class MaterialTest {
 
     static List<Material.Entry> entries() {
         return Material.patterns();
+    }
+
+    @Test
+    void every_kind_of_pattern_can_be_chosen() {
+        assertThat(entries()).extracting(entry -> entry.line().pattern().kind()).contains(PatternKind.values());
     }
 
     @ParameterizedTest
