@@ -92,6 +92,10 @@ public record Ascent(Step step, Climb climb) {
 
     /** The tempo of a position: its rung's, or the step's own where the climb has no tempo. */
     public Bpm bpm(Position position) {
-        return at(position).tempo().bpm();
+        climb.require(position);
+        OptionalInt tempo = climb.axis(AxisKind.TEMPO);
+        return tempo.isPresent()
+                ? climb.axes().get(tempo.getAsInt()).bpm(position.rung(tempo.getAsInt()))
+                : step.tempo().bpm();
     }
 }

@@ -6,7 +6,6 @@ import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import pebblestep.core.rhythm.Bpm;
-import pebblestep.core.tempo.TempoLadder;
 
 /**
  * One try of a step on a day: what was played, and whether it was clean.
@@ -49,9 +48,8 @@ public record Attempt(Bpm bpm, List<Rung> others, boolean clean, LocalDate day) 
 
     private int compare(Axis rungs, int standing) {
         if (rungs.kind() == AxisKind.TEMPO) {
-            TempoLadder ladder = rungs.ladder();
-            if (bpm.equals(ladder.rung(standing))) return 0;
-            return ladder.reaches(bpm, standing) ? 1 : -1;
+            if (bpm.equals(rungs.bpm(standing))) return 0;
+            return rungs.ladder().reaches(bpm, standing) ? 1 : -1;
         }
         Optional<Rung> played =
                 others.stream().filter(rung -> rung.kind() == rungs.kind()).findFirst();

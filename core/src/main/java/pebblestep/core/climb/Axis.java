@@ -3,6 +3,7 @@ package pebblestep.core.climb;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import pebblestep.core.Refusal;
 import pebblestep.core.passage.DisplacementTour;
 import pebblestep.core.passage.Step;
@@ -76,10 +77,15 @@ public record Axis(AxisKind kind, List<Rung> rungs, Optional<LadderScheme> schem
         return rungs.get(index);
     }
 
+    /** The tempo of a rung of a tempo axis; refuses other axes. */
+    public Bpm bpm(int index) {
+        if (rungs.get(index) instanceof Rung.OfTempo tempo) return tempo.bpm();
+        throw Refusal.of("Only an axis of tempo has a ladder.");
+    }
+
     /** The ladder of a tempo axis; refuses other axes. */
     public TempoLadder ladder() {
-        if (kind != AxisKind.TEMPO) throw Refusal.of("Only an axis of tempo has a ladder.");
         return new TempoLadder(
-                rungs.stream().map(rung -> ((Rung.OfTempo) rung).bpm()).toList());
+                IntStream.range(0, rungs.size()).mapToObj(this::bpm).toList());
     }
 }

@@ -88,9 +88,8 @@ public record Climb(List<Axis> axes, Policy policy, RateSchool rate, int restart
 
     /** Place among the axes of the one of that kind. */
     public OptionalInt axis(AxisKind kind) {
-        return IntStream.range(0, axes.size())
-                .filter(i -> axes.get(i).kind() == kind)
-                .findFirst();
+        for (int i = 0; i < axes.size(); i++) if (axes.get(i).kind() == kind) return OptionalInt.of(i);
+        return OptionalInt.empty();
     }
 
     /** The first rung of every axis. */

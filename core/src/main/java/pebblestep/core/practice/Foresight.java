@@ -118,8 +118,7 @@ public record Foresight(List<State> states) {
             OptionalInt tempo = ascent.climb().axis(AxisKind.TEMPO);
             if (tempo.isEmpty() || here.at().rung(tempo.getAsInt()) == 0) return Optional.empty();
             int axis = tempo.getAsInt();
-            return Optional.of(
-                    ascent.climb().axes().get(axis).ladder().rung(here.at().rung(axis) - 1));
+            return Optional.of(ascent.climb().axes().get(axis).bpm(here.at().rung(axis) - 1));
         }
 
         private OptionalInt place(Standing standing, boolean any) {
