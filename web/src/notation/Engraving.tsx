@@ -141,7 +141,7 @@ export function Engraving({ passage, lights, largest = 1, words, marked, onTouch
       className={classes.frame}
       role="img"
       aria-label={notes(
-        `${passage.noteCount} notes in ${passage.key.written}, from ${first.pitch} on ${first.count}, in ${score.meter}`,
+        `${passage.noteCount} notes in ${passage.key.written}, from ${first.pitch} on ${passage.pulse?.starts ?? first.count}, in ${score.meter}`,
       )}
     >
       <div

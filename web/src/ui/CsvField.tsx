@@ -40,7 +40,7 @@ export function CsvField({ text, onText, example }: Props) {
       <Group>
         <FileButton onChange={choose} accept=".csv,.txt,text/csv,text/plain">
           {(props) => (
-            <Button {...props} size="compact-md" variant="default">
+            <Button {...props} size="compact-sm" variant="default">
               Choose a file
             </Button>
           )}

@@ -113,10 +113,10 @@ export function PulseRibbon({ passage, pulse, onNudge, onPlace, lights, dense }:
           0,
           pulse.places.findIndex((place) => Math.abs(place.x - pulse.attacks[0]!) < 1e-6),
         ),
-        'aria-valuetext': `Starts on ${start.count}${start.bar < 1 ? ', in the bar before' : ''}. ${landing.sentence} ${landing.why}`,
+        'aria-valuetext': `Starts on ${pulse.starts}${start.bar < 1 ? ', in the bar before' : ''}. ${landing.sentence} ${landing.why}`,
         onKeyDown,
       }
-    : { role: 'img', 'aria-label': `Starts on ${start.count}. ${landing.sentence}` };
+    : { role: 'img', 'aria-label': `Starts on ${pulse.starts}. ${landing.sentence}` };
   return (
     <div
       ref={ref}

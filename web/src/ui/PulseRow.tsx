@@ -126,7 +126,7 @@ export function PulseRow({ view, top, perWhole, passage, pulse }: Props) {
       )}
       {inRow(first) && (
         <text x={x(first)} y={14} className={classes.starts}>
-          starts on {passage.notes[0]!.count}
+          starts on {pulse.starts}
         </text>
       )}
       {inRow(landed) && (
@@ -136,7 +136,7 @@ export function PulseRow({ view, top, perWhole, passage, pulse }: Props) {
           className={landing.lands ? classes.lands : classes.misses}
           textAnchor={x(landed) > (view.to - view.from) * perWhole - 60 ? 'end' : 'middle'}
         >
-          {landing.lands ? 'lands' : 'ends'} on {landing.count}
+          {landing.lands ? 'lands' : 'ends'} on {pulse.arrives}
         </text>
       )}
       {!landing.lands && inRow(landed) && inRow(pulse.target) && (

@@ -35,7 +35,7 @@ function Sides({ first }: { first: StepDocument }) {
     { value: 'given', label: first.title || 'the other place', document: first },
     ...(passage?.near ?? []).map((near) => ({
       value: near.place,
-      label: `the same from ${near.count}`,
+      label: `the same from ${near.counted}`,
       document: near.step,
     })),
     ...state.draft.steps

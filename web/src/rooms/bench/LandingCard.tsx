@@ -54,7 +54,7 @@ export function LandingCard({ onCompare }: Props) {
             {near.slice(0, 1).map((one, i) => (
               <span key={one.place}>
                 {i > 0 && ' · '}
-                <strong>{one.count}</strong> in {one.division}, {Math.abs(one.ms).toFixed(1)} ms{' '}
+                <strong>{one.counted}</strong> in {one.division}, {Math.abs(one.ms).toFixed(1)} ms{' '}
                 {one.ms > 0 ? 'later' : 'earlier'}{' '}
                 <button
                   type="button"

@@ -110,9 +110,9 @@ public record PassageDocument(
     @JsonInclude(JsonInclude.Include.NON_NULL)
     public record NewNotePart(String note, @Nullable String was) {}
 
-    /** A place of another division close to the start, and the step on it. */
+    /** A place of another division close to the start, as the studio counts it, and the step on it. */
     public record NearPart(
-            String place, String count, String division, double ms, String sentence, StepDocument step) {}
+            String place, String counted, String division, double ms, String sentence, StepDocument step) {}
 
     /**
      * For whom a passage is said.
@@ -232,7 +232,7 @@ public record PassageDocument(
         return ConfusablePlaces.of(step, speech).stream()
                 .map(near -> new NearPart(
                         near.place().toString(),
-                        near.count().toString(),
+                        near.count().inShort(speech.school()),
                         near.division(),
                         Rounded.of(near.millis()),
                         near.sentence(),

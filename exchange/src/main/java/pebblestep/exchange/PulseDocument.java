@@ -4,12 +4,16 @@ import java.util.List;
 import pebblestep.core.metronome.PulseGrid;
 import pebblestep.core.passage.Passage;
 import pebblestep.core.passage.landing.Landing;
+import pebblestep.core.rhythm.Count;
 import pebblestep.core.rhythm.CountSchool;
 import pebblestep.core.rhythm.Fraction;
 
 /**
  * The pulse ribbon as JSON. Beside each exact position stands {@code x}, the same as a number of whole notes, for
  * drawing only.
+ *
+ * @param starts the place of the first note, as the studio counts it
+ * @param arrives the place of the note that arrives
  */
 public record PulseDocument(
         double from,
@@ -19,6 +23,8 @@ public record PulseDocument(
         List<TickPart> ticks,
         List<Double> attacks,
         double target,
+        String starts,
+        String arrives,
         List<PlacePart> places) {
 
     /** One click of the grid, with its count and what is said there; weight 0 on a downbeat, 1 on another beat, 2 between beats. */
@@ -42,12 +48,16 @@ public record PulseDocument(
                         .toList(),
                 passage.notes().stream().map(note -> note.at().toDouble()).toList(),
                 landing.target().toDouble(),
-                grid.places().stream().map(place -> part(place, passage)).toList());
+                Count.of(passage.step().place(), passage.step().meter()).inShort(school),
+                landing.count().inShort(school),
+                grid.places().stream()
+                        .map(place -> part(place, passage, school))
+                        .toList());
     }
 
-    private static PlacePart part(PulseGrid.Place place, Passage passage) {
+    private static PlacePart part(PulseGrid.Place place, Passage passage, CountSchool school) {
         Fraction at = place.at();
-        String words = place.count().inWords() + (at.signum() < 0 ? ", in the bar before" : "");
+        String words = place.count().inWords(school) + (at.signum() < 0 ? ", in the bar before" : "");
         return new PlacePart(
                 at.toString(),
                 at.toDouble(),

@@ -116,6 +116,6 @@ class PassageDocumentTest {
         assertThat(whole.clicks().voiceHz()).hasSize(29).startsWith(278.443);
         assertThat(whole.pulse().target()).isEqualTo(2.0);
         assertThat(whole.pulse().places()).hasSize(47);
-        assertThat(whole.pulse().places().get(22).words()).isEqualTo("the a of 4, in the bar before");
+        assertThat(whole.pulse().places().get(22).words()).isEqualTo("the fe of 4, in the bar before");
     }
 }

@@ -1,8 +1,8 @@
 package pebblestep.app.bench;
 
-import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import pebblestep.app.accounts.SettingsService;
@@ -10,14 +10,11 @@ import pebblestep.app.bench.RoutineViews.RoutineRequest;
 import pebblestep.app.bench.RoutineViews.RoutineStep;
 import pebblestep.app.bench.RoutineViews.RoutineView;
 import pebblestep.app.bench.RoutineViews.ShapePart;
-import pebblestep.app.platform.Found;
 import pebblestep.app.platform.Problems;
 import pebblestep.core.Refusal;
 import pebblestep.core.passage.StepWords;
 import pebblestep.core.pitch.NoteName;
-import pebblestep.core.rhythm.CountSchool;
 import pebblestep.core.rhythm.Speech;
-import pebblestep.core.rhythm.ValueNames;
 import pebblestep.exchange.ClimbDocuments;
 import pebblestep.exchange.Recipe;
 import pebblestep.exchange.Recipes;
@@ -33,25 +30,19 @@ class RecipeService {
     private final RoutineService routines;
     private final JsonMapper json;
     private final SettingsService settings;
-    private final Map<ValueNames, List<RecipeView>> views = new EnumMap<>(ValueNames.class);
+    /** They never change, so their shapes are worked out once for each of the few ways in which studios speak. */
+    private final Map<Speech, List<RecipeView>> views = new ConcurrentHashMap<>();
 
     RecipeService(RoutineService routines, SettingsService settings, JsonMapper json) {
         this.settings = settings;
         this.routines = routines;
         this.json = json;
-        // They never change, so their shapes are worked out once.
-        for (ValueNames names : ValueNames.values()) {
-            Speech speech = new Speech(CountSchool.NUMBERS, names);
-            views.put(
-                    names,
-                    Recipes.all().stream()
-                            .map(recipe -> view(recipe.said(speech), speech))
-                            .toList());
-        }
     }
 
     List<RecipeView> all(long studioId) {
-        return Found.in(views, settings.of(studioId).speech().names());
+        return views.computeIfAbsent(settings.of(studioId).speech(), speech -> Recipes.all().stream()
+                .map(recipe -> view(recipe.said(speech), speech))
+                .toList());
     }
 
     /** Keeps a recipe as a routine of the studio, from another tonic where one is given. */

@@ -2,6 +2,7 @@ package pebblestep.app.practice;
 
 import java.util.List;
 import org.springframework.stereotype.Service;
+import pebblestep.app.accounts.SettingsService;
 import pebblestep.app.platform.Fields;
 import pebblestep.app.platform.PracticeVisitor;
 import pebblestep.app.practice.PracticeViews.LatencyRequest;
@@ -14,21 +15,24 @@ import pebblestep.core.passage.Passage;
 import pebblestep.core.practice.Latency;
 import pebblestep.core.practice.TapCheck;
 import pebblestep.core.rhythm.Bpm;
+import pebblestep.core.rhythm.CountSchool;
 import pebblestep.exchange.Rounded;
 
 /** What taps say: about the notes they were meant for, or about the headphones. Nothing is kept. */
 @Service
 class TapService {
     private final RoomService room;
+    private final SettingsService settings;
 
-    TapService(RoomService room) {
+    TapService(RoomService room, SettingsService settings) {
         this.room = room;
+        this.settings = settings;
     }
 
     /** Holds taps against the notes of a rung. */
     TapsView taps(PracticeVisitor visitor, long assignmentId, TapsRequest form) {
         Bpm bpm = Fields.at("bpm", () -> Bpm.of(form.bpm()));
-        return view(TapCheck.of(room.tapped(visitor, assignmentId, form.at(), bpm), form.taps()));
+        return view(visitor, TapCheck.of(room.tapped(visitor, assignmentId, form.at(), bpm), form.taps()));
     }
 
     /** What a made-up player's taps say, whose fault is known beforehand; in the demo only. */
@@ -36,7 +40,7 @@ class TapService {
         room.requireSimulated();
         Bpm bpm = Fields.at("bpm", () -> Bpm.of(form.bpm()));
         Passage passage = room.tapped(visitor, assignmentId, form.at(), bpm);
-        return view(TapCheck.of(passage, form.player().of(passage).taps(passage)));
+        return view(visitor, TapCheck.of(passage, form.player().of(passage).taps(passage)));
     }
 
     /** How late sounds are heard. */
@@ -45,12 +49,13 @@ class TapService {
         return new LatencyView(Rounded.of(latency.millis()), Rounded.of(latency.spreadMillis()), latency.sentence());
     }
 
-    private static TapsView view(TapCheck check) {
+    private TapsView view(PracticeVisitor visitor, TapCheck check) {
+        CountSchool school = settings.of(visitor.studioId()).speech().school();
         List<TapView> taps = check.taps().stream()
                 .map(tap -> new TapView(tap.note(), Rounded.of(tap.offset())))
                 .toList();
         return new TapsView(
-                check.sentence(),
+                check.sentence(school),
                 check.notes(),
                 check.extra(),
                 Rounded.of(check.meanMillis()),
@@ -58,6 +63,6 @@ class TapService {
                 Rounded.of(check.bpm()),
                 check.worst().note(),
                 taps,
-                check.elsewhere().map(other -> other.place().inWords()).orElse(null));
+                check.elsewhere().map(other -> other.place().inWords(school)).orElse(null));
     }
 }

@@ -13,11 +13,14 @@ import pebblestep.app.Client.Answer;
 import pebblestep.app.Given;
 import pebblestep.app.RunningApp;
 
-/** A studio that says crotchet is answered in crotchets, wherever a note value is said. */
+/** A studio that says crotchet, and ta te, is answered in these, wherever a note value or a place is said. */
 @ExtendWith(RunningApp.class)
 class BritishStudioTest {
     private static final Pattern AMERICAN = Pattern.compile(
             "\\b(whole note|half note|quarter|eighth|sixteenth|thirty-second)s?\\b", Pattern.CASE_INSENSITIVE);
+
+    /** As others count the places of a beat; this studio has time names. */
+    private static final Pattern IN_NUMBERS = Pattern.compile("\\bthe (e|&|a|trip|let|la|li) of \\d");
 
     private static final String CLIMB =
             """
@@ -35,7 +38,7 @@ class BritishStudioTest {
     @BeforeEach
     void a_british_studio(Client client) {
         teacher = client.signUp();
-        teacher.put("/api/settings", "{\"valueNames\":\"british\"}");
+        teacher.put("/api/settings", "{\"valueNames\":\"british\",\"counting\":\"time-names\"}");
         Answer ada = Given.student(teacher, "Ada", "english-horn");
         student = ada.id();
         practising = teacher.byLink(ada.string("practicePath"));
@@ -57,12 +60,13 @@ class BritishStudioTest {
         assertThat(answer.status()).as(path).isBetween(200, 299);
         // Grids are named by their ids, which nobody reads.
         String said = answer.text().replaceAll("\"grids\":\\[[^]]*]", "");
-        assertThat(AMERICAN.matcher(said)
-                        .results()
-                        .map(found -> said.substring(
-                                Math.max(0, found.start() - 60), Math.min(said.length(), found.end() + 30))))
-                .as(path)
-                .isEmpty();
+        for (Pattern other : List.of(AMERICAN, IN_NUMBERS))
+            assertThat(other.matcher(said)
+                            .results()
+                            .map(found -> said.substring(
+                                    Math.max(0, found.start() - 60), Math.min(said.length(), found.end() + 30))))
+                    .as(path)
+                    .isEmpty();
     }
 
     @Test
@@ -87,6 +91,8 @@ class BritishStudioTest {
         String step = "{\"step\":" + UNTITLED;
         String off = step.replace("\"place\":\"0\"", "\"place\":\"1/16\"");
         saysNothingAmerican("passage", teacher.post("/api/passages?with=score,clicks,pulse,near", off + "}"));
+        assertThat(teacher.post("/api/passages?with=pulse", off + "}").text())
+                .contains("\"starts\":\"1 fa\"", "it starts on the fa of 1");
         saysNothingAmerican("tour", teacher.post("/api/passages/tour", step + "}"));
         saysNothingAmerican("climb", teacher.post("/api/climbs", step + ",\"climb\":" + CLIMB + "}"));
         saysNothingAmerican(

@@ -156,8 +156,8 @@ public sealed interface Rung {
 
         @Override
         public String inWords(Meter meter, Speech speech) {
-            String there = "from " + Count.of(place, meter).inWords();
-            return back.map(on -> there + ", back from " + Count.of(on, meter).inWords())
+            String there = "from " + Count.of(place, meter).inWords(speech.school());
+            return back.map(on -> there + ", back from " + Count.of(on, meter).inWords(speech.school()))
                     .orElse(there);
         }
     }

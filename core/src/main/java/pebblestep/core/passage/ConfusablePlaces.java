@@ -52,7 +52,7 @@ public final class ConfusablePlaces {
         candidates.forEach((share, division) -> {
             Fraction apart = share.minus(own).times(length);
             if (apart.isZero() || share.minus(own).abs().compareTo(CLOSE) > 0) return;
-            found.add(near(step, beat.plus(share.times(length)), apart, division(length, division, speech)));
+            found.add(near(step, beat.plus(share.times(length)), apart, division(length, division, speech), speech));
         });
         return found.stream()
                 .sorted(Comparator.comparing((Near near) -> near.apart().abs()).thenComparing(Near::place))
@@ -64,14 +64,15 @@ public final class ConfusablePlaces {
         return parts == 3 ? "triplets" : ValueName.plural(beat.dividedBy(Fraction.of(parts)), speech.names());
     }
 
-    private static Near near(Step step, Fraction place, Fraction apart, String division) {
+    private static Near near(Step step, Fraction place, Fraction apart, String division, Speech speech) {
         Meter meter = step.meter();
         Count own = Count.of(step.place(), meter);
         Count other = Count.of(place, meter);
         double millis = step.tempo().millis(apart);
-        String sentence = Words.capital(own.inWords()) + " and " + other.inWords() + " are "
-                + Words.decimal(Math.abs(millis)) + " ms apart at "
-                + step.tempo().bpm() + ": play a bar on one and a bar on the other, back to back.";
+        String sentence =
+                Words.capital(own.inWords(speech.school())) + " and " + other.inWords(speech.school()) + " are "
+                        + Words.decimal(Math.abs(millis)) + " ms apart at "
+                        + step.tempo().bpm() + ": play a bar on one and a bar on the other, back to back.";
         return new Near(place, other, division, apart, millis, sentence, step.withPlace(place));
     }
 }

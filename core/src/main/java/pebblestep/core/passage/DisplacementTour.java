@@ -69,10 +69,10 @@ public final class DisplacementTour {
 
     private static String title(Step step, Speech speech) {
         String from = StepWords.figure(step.figure(), speech) + " from "
-                + Count.of(step.place(), step.meter()).inWords();
+                + Count.of(step.place(), step.meter()).inWords(speech.school());
         String back = step.rhythm().legs().stream()
                 .map(leg -> ", back from "
-                        + Count.of(leg.place().orElseThrow(), step.meter()).inWords())
+                        + Count.of(leg.place().orElseThrow(), step.meter()).inWords(speech.school()))
                 .findFirst()
                 .orElse("");
         return Words.capital(from + back);

@@ -17,7 +17,7 @@ public final class StepWords {
                 ? ""
                 : ", " + step.articulation().inWords();
         return step.line().inWords() + ", " + figure(step.rhythm(), speech) + " from "
-                + Count.of(step.place(), step.meter()).inWords() + slurs;
+                + Count.of(step.place(), step.meter()).inWords(speech.school()) + slurs;
     }
 
     /** The values of a rhythm: {@code sixteenths}, {@code dotted pairs, long first}, else the cycle. */

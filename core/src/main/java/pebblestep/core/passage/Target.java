@@ -4,6 +4,7 @@ import java.util.Optional;
 import pebblestep.core.Identified;
 import pebblestep.core.Refusal;
 import pebblestep.core.rhythm.Count;
+import pebblestep.core.rhythm.CountSchool;
 import pebblestep.core.rhythm.Fraction;
 import pebblestep.core.rhythm.Meter;
 
@@ -64,8 +65,8 @@ public record Target(Arriving note, Optional<Integer> beat, Optional<Fraction> a
     }
 
     /** In words: {@code beat 1}, {@code the & of 2}. */
-    public String inWords(Meter meter) {
+    public String inWords(Meter meter, CountSchool school) {
         Count count = Count.of(in(meter), meter);
-        return (count.isOnBeat() ? "beat " : "") + count.inWords();
+        return (count.isOnBeat() ? "beat " : "") + count.inWords(school);
     }
 }

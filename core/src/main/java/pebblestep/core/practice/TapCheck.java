@@ -11,6 +11,7 @@ import pebblestep.core.forecast.TheilSen;
 import pebblestep.core.passage.Passage;
 import pebblestep.core.practice.TapAlignment.Pair;
 import pebblestep.core.rhythm.Count;
+import pebblestep.core.rhythm.CountSchool;
 import pebblestep.core.rhythm.Fraction;
 import pebblestep.core.rhythm.Meter;
 
@@ -116,7 +117,7 @@ public record TapCheck(
     }
 
     /** What it comes to, in sentences with numbers. */
-    public String sentence() {
+    public String sentence(CountSchool school) {
         Tap worst = worst();
         String all = taps.size() + " of " + notes + " notes tapped, " + side(meanMillis) + " on average, spread "
                 + rounded(spreadMillis) + " ms. Furthest: note " + (worst.note() + 1) + ", " + side(worst.offset())
@@ -127,10 +128,10 @@ public record TapCheck(
                 + more
                 + tempo
                 + elsewhere
-                        .map(other -> " The taps lie on " + other.place().inWords() + ", "
+                        .map(other -> " The taps lie on " + other.place().inWords(school) + ", "
                                 + Words.plain(Math.abs(other.millis())) + " ms "
                                 + (other.millis() > 0 ? "after " : "before ")
-                                + other.own().inWords() + ".")
+                                + other.own().inWords(school) + ".")
                         .orElse("");
     }
 

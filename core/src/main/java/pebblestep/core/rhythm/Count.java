@@ -54,17 +54,32 @@ public record Count(int beat, String word) {
         return word.isEmpty();
     }
 
-    /** As a place to start: {@code 2}, {@code the & of 1}, {@code 1/20 after 3}. */
-    public String inWords() {
+    /**
+     * As a place to start, in the words of a school: {@code 2}, {@code the & of 1}, {@code 1/20 after 3}; in time names
+     * {@code the te of 1}.
+     */
+    public String inWords(CountSchool school) {
         if (isOnBeat()) return Integer.toString(beat);
         return word.startsWith("+")
                 ? word.substring(1) + " of a whole note after " + beat
-                : "the " + word + " of " + beat;
+                : "the " + word(school) + " of " + beat;
     }
 
-    /** As said at the music stand: {@code 1}, {@code 1 &}. */
+    /** In short, in the words of a school: {@code 1}, {@code 1 &}, in time names {@code 1 te}. */
+    public String inShort(CountSchool school) {
+        return isOnBeat() ? Integer.toString(beat) : beat + " " + word(school);
+    }
+
+    private String word(CountSchool school) {
+        return switch (school) {
+            case NUMBERS -> word;
+            case TIME_NAMES -> TIME_NAMES.getOrDefault(word, word);
+        };
+    }
+
+    /** As documents have it: in numbers, {@code 1}, {@code 1 &}. */
     @Override
     public String toString() {
-        return isOnBeat() ? Integer.toString(beat) : beat + " " + word;
+        return inShort(CountSchool.NUMBERS);
     }
 }

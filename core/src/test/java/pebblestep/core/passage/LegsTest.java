@@ -204,5 +204,8 @@ class LegsTest {
                 .extracting(Step::title)
                 .startsWith("Crotchets from the & of 1")
                 .contains("Quavers from the e of 1, back from the trip of 1");
+        assertThat(DisplacementTour.named(FIVE, new Speech(CountSchool.TIME_NAMES, ValueNames.BRITISH)))
+                .extracting(Step::title)
+                .contains("Quavers from the fa of 1, back from the te of 1");
     }
 }

@@ -16,6 +16,7 @@ import pebblestep.core.line.Turn;
 import pebblestep.core.passage.Passage;
 import pebblestep.core.passage.Step;
 import pebblestep.core.passage.Steps;
+import pebblestep.core.rhythm.CountSchool;
 import pebblestep.core.rhythm.Fraction;
 import pebblestep.core.rhythm.Rhythm;
 import pebblestep.core.rhythm.Tempo;
@@ -74,7 +75,8 @@ class TapCheckTest {
                 .mapToObj(seed -> SimulatedPlayer.of(0, 12, seed).displaced(Fraction.parse(off)))
                 .filter(player -> TapCheck.of(passage, player.taps(passage))
                         .elsewhere()
-                        .filter(other -> other.place().inWords().equals(named))
+                        .filter(other ->
+                                other.place().inWords(CountSchool.NUMBERS).equals(named))
                         .isPresent())
                 .count();
         assertThat(found).isGreaterThanOrEqualTo(99);
@@ -101,7 +103,7 @@ class TapCheckTest {
         assertThat(check.bpm()).isCloseTo(bpm, within(0.1));
         assertThat(check.tapped()).isGreaterThan(0.98);
         assertThat(check.spreadMillis()).isCloseTo(10, within(1.0));
-        assertThat(check.sentence()).contains(" They go at ").contains(" bpm, not 75.");
+        assertThat(check.sentence(CountSchool.NUMBERS)).contains(" They go at ").contains(" bpm, not 75.");
     }
 
     @Test
@@ -136,7 +138,7 @@ class TapCheckTest {
         TapCheck check = TapCheck.of(passage, taps);
         assertThat(check.worst().note()).isEqualTo(6);
         assertThat(check.worst().offset()).isCloseTo(-50, within(1e-6));
-        assertThat(check.sentence())
+        assertThat(check.sentence(CountSchool.NUMBERS))
                 .isEqualTo("15 of 15 notes tapped, 6 ms late on average, spread 15 ms. Furthest: note 7, 50 ms early.");
     }
 
@@ -144,7 +146,7 @@ class TapCheckTest {
     void another_place_is_said_with_both_names_and_the_distance() {
         Passage passage = passage("1/4", "1/16", 1, 75);
         SimulatedPlayer player = SimulatedPlayer.of(0, 0, 1).displaced(Fraction.of(1, 48));
-        assertThat(TapCheck.of(passage, player.taps(passage)).sentence())
+        assertThat(TapCheck.of(passage, player.taps(passage)).sentence(CountSchool.NUMBERS))
                 .startsWith("15 of 15 notes tapped, 67 ms late on average, spread 0 ms. Furthest: note ")
                 .endsWith(" The taps lie on the trip of 1, 66.7 ms after the e of 1.");
     }

@@ -41,9 +41,16 @@ class CountTest {
     @Test
     void a_count_is_said_in_words() {
         Meter meter = Meter.parse("4/4");
-        assertThat(Count.of(Fraction.of(1, 4), meter).inWords()).isEqualTo("2");
-        assertThat(Count.of(Fraction.of(7, 8), meter).inWords()).isEqualTo("the & of 4");
-        assertThat(Count.of(Fraction.of(1, 20), meter).inWords()).isEqualTo("1/20 of a whole note after 1");
+        assertThat(Count.of(Fraction.of(1, 4), meter).inWords(CountSchool.NUMBERS))
+                .isEqualTo("2");
+        assertThat(Count.of(Fraction.of(7, 8), meter).inWords(CountSchool.NUMBERS))
+                .isEqualTo("the & of 4");
+        assertThat(Count.of(Fraction.of(1, 20), meter).inWords(CountSchool.NUMBERS))
+                .isEqualTo("1/20 of a whole note after 1");
+        assertThat(Count.of(Fraction.of(7, 8), meter).inWords(CountSchool.TIME_NAMES))
+                .isEqualTo("the te of 4");
+        assertThat(Count.of(Fraction.of(1, 4), Meter.parse("6/8")).inShort(CountSchool.TIME_NAMES))
+                .isEqualTo("1 ti");
     }
 
     /** Displacements at quarter = 75: common practice, no source. */

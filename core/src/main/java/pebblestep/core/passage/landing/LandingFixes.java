@@ -137,7 +137,7 @@ final class LandingFixes {
                     FixKind.MOVE,
                     Optional.of(by),
                     Optional.of(startsOn),
-                    "Start on " + startsOn.inWords() + ", " + distance(by, changed.place()) + ".",
+                    "Start on " + startsOn.inWords(speech.school()) + ", " + distance(by, changed.place()) + ".",
                     changed);
         });
     }

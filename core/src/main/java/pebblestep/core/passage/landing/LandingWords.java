@@ -27,13 +27,13 @@ public record LandingWords(Landing landing, Speech speech) {
         Target.Arriving note = step.target().note();
         boolean last = note == Target.Arriving.LAST;
         String where = (count.isOnBeat() ? "beat " : "")
-                + count.inWords()
+                + count.inWords(speech.school())
                 + (landing.bar() < 1 ? " of the pickup" : " of bar " + landing.bar());
         String who = last ? "" : Words.capital(note.words()) + " ";
         if (landing.lands()) return who + (last ? "Lands on " : "lands on ") + where + ".";
         return who + (last ? "Ends on " : "comes on ") + where + ", " + distance()
                 + (landing.off().signum() > 0 ? " past " : " short of ")
-                + step.target().inWords(step.meter()) + ".";
+                + step.target().inWords(step.meter(), speech.school()) + ".";
     }
 
     /** The arithmetic that led there: how long the way to the arriving note is, in bars and clicks. */
@@ -61,14 +61,14 @@ public record LandingWords(Landing landing, Speech speech) {
                 : step.target().note().words();
         String from = start.isZero()
                 ? ""
-                : ", and it starts on " + Count.of(start, meter).inWords();
+                : ", and it starts on " + Count.of(start, meter).inWords(speech.school());
         return notes + " before " + name + ": " + inBars(way, meter, click, even, speech) + from + "; "
                 + (off.isZero() ? "that arrives." : arrival(step, off, click, speech));
     }
 
     private static String arrival(Step step, Fraction off, Fraction click, Speech speech) {
         return ValueName.length(off, click, speech.names()) + (off.signum() > 0 ? " too many" : " too few") + " for "
-                + step.target().inWords(step.meter()) + ".";
+                + step.target().inWords(step.meter(), speech.school()) + ".";
     }
 
     /** A length as bars and clicks of an even figure, or as bars and a value: {@code 1 bar and 12 clicks}. */
