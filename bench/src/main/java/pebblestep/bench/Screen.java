@@ -40,8 +40,8 @@ public final class Screen {
 
     public static void main(String[] args) {
         String root = "http://localhost:" + args[0];
-        Path chromium = Stream.of(System.getenv("PATH").split(":"))
-                .map(folder -> Path.of(folder, "chromium"))
+        Path chromium = Stream.of("chromium", "chromium-headless-shell")
+                .flatMap(name -> Stream.of(System.getenv("PATH").split(":")).map(folder -> Path.of(folder, name)))
                 .filter(Files::isExecutable)
                 .findFirst()
                 .orElseThrow();

@@ -110,9 +110,15 @@ public record PassageDocument(
     @JsonInclude(JsonInclude.Include.NON_NULL)
     public record NewNotePart(String note, @Nullable String was) {}
 
-    /** A place of another division close to the start, as the studio counts it, and the step on it. */
+    /** A place of another division close to the start, its count and how the studio counts it, and the step on it. */
     public record NearPart(
-            String place, String counted, String division, double ms, String sentence, StepDocument step) {}
+            String place,
+            String count,
+            String counted,
+            String division,
+            double ms,
+            String sentence,
+            StepDocument step) {}
 
     /**
      * For whom a passage is said.
@@ -232,6 +238,7 @@ public record PassageDocument(
         return ConfusablePlaces.of(step, speech).stream()
                 .map(near -> new NearPart(
                         near.place().toString(),
+                        near.count().toString(),
                         near.count().inShort(speech.school()),
                         near.division(),
                         Rounded.of(near.millis()),
