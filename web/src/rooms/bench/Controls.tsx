@@ -46,8 +46,8 @@ export function Controls({ onFind }: { onFind: () => void }) {
   const form = catalogue.forms.find((one) => one.id === key.form);
   const starts = line.pattern === 'arpeggio' && form ? form.starts : undefined;
   const degrees = starts ?? Array.from({ length: form?.size ?? MOST_DEGREES }, (_, i) => i + 1);
-  const joined = catalogue.articulations.find((one) => one.id === articulation.kind)?.name ?? '';
-  const clicks = catalogue.clicks.find((one) => one.id === metronome.click)?.name ?? '';
+  const joined = catalogue.articulations.find((one) => one.id === articulation.kind)!.name;
+  const clicks = catalogue.clicks.find((one) => one.id === metronome.click)!.name;
   const rhythmWords = [
     rhythm.figure.length > 1 ? 'a cycle' : 'even values',
     rhythm.strikes > 1 ? `${rhythm.strikes} strikes each` : '',

@@ -53,7 +53,7 @@ export function AxisSection({ id, group, answer, at, order }: Props) {
   const own = group.flatMap((i) => answer?.axes[i] ?? []);
   const lead = own[0];
   const title = capital(
-    kinds.map((kind) => catalogue.axes.find((one) => one.id === kind)?.name ?? '').join(' and '),
+    kinds.map((kind) => catalogue.axes.find((one) => one.id === kind)!.name).join(' and '),
   );
   const now = at[group[0]!] ?? 0;
   const tempo = kinds[0] === 'tempo';
