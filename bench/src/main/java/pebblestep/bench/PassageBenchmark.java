@@ -1,4 +1,6 @@
 package pebblestep.bench;
+import pebblestep.exchange.StepJson;
+
 
 import java.util.concurrent.TimeUnit;
 import org.openjdk.jmh.annotations.Benchmark;
@@ -17,7 +19,6 @@ import pebblestep.core.passage.Player;
 import pebblestep.core.passage.Step;
 import pebblestep.core.passage.landing.Landing;
 import pebblestep.core.rhythm.Speech;
-import pebblestep.exchange.StepDocuments;
 
 /** Two-octave passages worked out by one core: with the landing and its fixes, with the score, and from the document. */
 @State(Scope.Thread)
@@ -33,7 +34,7 @@ public class PassageBenchmark {
              "rhythm":{"figure":["1/16"]},"tempo":{"bpm":72}}""";
 
     private final Player player = Player.of(Instruments.of("english-horn"));
-    private final Step step = StepDocuments.read(STEP);
+    private final Step step = StepJson.read(STEP);
 
     @Benchmark
     public Object passageWithLandingAndSlips() {
@@ -52,6 +53,6 @@ public class PassageBenchmark {
 
     @Benchmark
     public Object documentReadAndChecked() {
-        return StepDocuments.read(STEP);
+        return StepJson.read(STEP);
     }
 }

@@ -34,7 +34,7 @@ public final class Refusal extends RuntimeException {
 
     /** A refusal of one field, in dotted form. */
     public static Refusal of(String field, String message) {
-        return new Refusal(List.of(field.split("\\.")), message, null, 0);
+        return new Refusal(Parts.of(field, "."), message, null, 0);
     }
 
     /** A refusal of the field at that path, whose names may hold any character. */
@@ -55,7 +55,7 @@ public final class Refusal extends RuntimeException {
 
     /** This refusal said of a field, unless it names one already. */
     public Refusal at(String dottedField) {
-        return path.isEmpty() ? new Refusal(List.of(dottedField.split("\\.")), getMessage(), fits, position) : this;
+        return path.isEmpty() ? new Refusal(Parts.of(dottedField, "."), getMessage(), fits, position) : this;
     }
 
     /** This refusal as seen from a document that holds the refused one in a field. */

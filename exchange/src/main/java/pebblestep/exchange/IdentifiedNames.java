@@ -1,5 +1,6 @@
 package pebblestep.exchange;
 
+import com.fasterxml.jackson.annotation.JsonInclude;
 import java.io.Serial;
 import java.util.Optional;
 import pebblestep.core.Identified;
@@ -15,9 +16,11 @@ public final class IdentifiedNames extends SimpleModule {
     @Serial
     private static final long serialVersionUID = 1L;
 
-    /** The mapper that documents are read and written with. */
-    static final JsonMapper JSON =
-            JsonMapper.builder().addModule(new IdentifiedNames()).build();
+    /** The mapper that documents are read and written with: what is absent is not written. */
+    static final JsonMapper JSON = JsonMapper.builder()
+            .addModule(new IdentifiedNames())
+            .changeDefaultPropertyInclusion(value -> value.withValueInclusion(JsonInclude.Include.NON_NULL))
+            .build();
 
     /** Why a text is none of a closed set; empty for a type that is no closed set. */
     @SuppressWarnings({"rawtypes", "unchecked"})

@@ -132,7 +132,7 @@ public record ProgressDocument(
                 Stand.of(progress.morning()),
                 progress.morning().ascent().equals(progress.standing().ascent())
                         ? null
-                        : ClimbDocuments.writeText(progress.morning().ascent().climb()),
+                        : ClimbJson.writeText(progress.morning().ascent().climb()),
                 Basis.of(progress.settled()),
                 progress.reviews().map(Back::of).orElse(null),
                 progress.stay().takes(),
@@ -166,7 +166,7 @@ public record ProgressDocument(
      * @param now the climb as it is after the last line of the log
      */
     public Progress read(Key key, Ascent now) {
-        Ascent dawn = morningClimb == null ? now : Ascent.of(now.step(), ClimbDocuments.read(morningClimb));
+        Ascent dawn = morningClimb == null ? now : Ascent.of(now.step(), ClimbJson.read(morningClimb));
         return new Progress(
                 key,
                 standing.read(now),

@@ -65,15 +65,15 @@ public final class Recipes {
 
     private static void addAll(List<Ascent> steps, JsonNode json) {
         JsonNode step = json.get("step");
-        Climb climb = ClimbDocuments.read(json.get("climb"));
+        Climb climb = ClimbJson.read(json.get("climb"));
         if (!json.has("keys")) {
-            steps.add(Ascent.of(StepDocuments.read(step), climb));
+            steps.add(Ascent.of(StepJson.read(step), climb));
             return;
         }
         for (JsonNode tonic : json.get("keys")) {
             ObjectNode inKey = (ObjectNode) step.deepCopy();
             ((ObjectNode) inKey.get("key")).put("tonic", tonic.asString());
-            steps.add(Ascent.of(StepDocuments.read(inKey), climb));
+            steps.add(Ascent.of(StepJson.read(inKey), climb));
         }
     }
 }

@@ -1,4 +1,6 @@
 package pebblestep.exchange;
+import pebblestep.documents.ClimbDocuments;
+
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
@@ -35,8 +37,8 @@ class ClimbDocumentsTest {
 
     @Test
     void everything_a_climb_carries_is_written_and_read_back() {
-        Climb climb = ClimbDocuments.read(EVERYTHING);
-        assertThat(ClimbDocuments.read(ClimbDocuments.writeText(climb))).isEqualTo(climb);
+        Climb climb = ClimbJson.read(EVERYTHING);
+        assertThat(ClimbJson.read(ClimbJson.writeText(climb))).isEqualTo(climb);
         assertThat(climb.policy()).isEqualTo(Policy.TEACHER_PICKS);
         assertThat(climb.rate()).isEqualTo(RateSchool.SAME_BEAT);
         assertThat(climb.rules()).isEqualTo(new Rules(4, 2, 1));
@@ -48,7 +50,7 @@ class ClimbDocumentsTest {
     @Test
     void what_is_left_out_is_the_usual() {
         Climb climb =
-                ClimbDocuments.read(tempo("{\"axis\":\"tempo\",\"from\":60,\"to\":80,\"scheme\":{\"type\":\"dial\"}}"));
+                ClimbJson.read(tempo("{\"axis\":\"tempo\",\"from\":60,\"to\":80,\"scheme\":{\"type\":\"dial\"}}"));
         assertThat(climb.policy()).isEqualTo(Policy.IN_TURN);
         assertThat(climb.rate()).isEqualTo(RateSchool.SAME_RATE);
         assertThat(climb.restart()).isEqualTo(Climb.USUAL_RESTART);
@@ -82,7 +84,7 @@ class ClimbDocumentsTest {
             })
     void what_does_not_belong_is_refused_by_its_place(String axis, String field, String message) {
         String json = tempo(axis.replace('\'', '"'));
-        assertThatThrownBy(() -> ClimbDocuments.read(json))
+        assertThatThrownBy(() -> ClimbJson.read(json))
                 .hasMessage(message)
                 .isInstanceOfSatisfying(
                         Refusal.class, r -> assertThat(r.field()).isEqualTo(field));
@@ -91,16 +93,16 @@ class ClimbDocumentsTest {
     @Test
     void a_field_of_a_rung_is_said_in_the_words_of_the_step_document() {
         String json = tempo("{\"axis\":\"span\",\"rungs\":[{\"octaves\":9}]}");
-        assertThatThrownBy(() -> ClimbDocuments.read(json))
+        assertThatThrownBy(() -> ClimbJson.read(json))
                 .isInstanceOfSatisfying(Refusal.class, r -> assertThat(r.fits()).contains("One to four octaves."));
-        assertThatThrownBy(() -> ClimbDocuments.read("no json")).hasMessageStartingWith("This is not JSON");
+        assertThatThrownBy(() -> ClimbJson.read("no json")).hasMessageStartingWith("This is not JSON");
     }
 
     @Test
     void what_was_played_goes_out_and_comes_back() {
-        Climb climb = ClimbDocuments.read(EVERYTHING);
+        Climb climb = ClimbJson.read(EVERYTHING);
         Ascent ascent = Ascent.of(
-                StepDocuments.read(
+                StepJson.read(
                         """
                         {"format":"pebble-step/1","key":{"tonic":"C"},"line":{"octaves":1},
                          "rhythm":{"figure":["1/4"]},"tempo":{"bpm":60}}"""),
@@ -110,7 +112,7 @@ class ClimbDocumentsTest {
         assertThat(played).hasSize(5);
         assertThat(ClimbDocuments.played(played))
                 .isEqualTo(climb.rungs(at).subList(1, 6))
-                .isEqualTo(ClimbDocuments.playedFrom(ClimbDocuments.writePlayed(ClimbDocuments.played(played))));
+                .isEqualTo(ClimbJson.playedFrom(ClimbJson.writePlayed(ClimbDocuments.played(played))));
         assertThatThrownBy(() -> ClimbDocuments.played(List.of(played.get(0), played.get(0))))
                 .isInstanceOf(Refusal.class);
         assertThatThrownBy(() -> ClimbDocuments.played(List.of(new ClimbDocuments.PlayedPart(AxisKind.VALUE, null))))

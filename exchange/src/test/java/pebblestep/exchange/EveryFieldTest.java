@@ -1,4 +1,7 @@
 package pebblestep.exchange;
+import pebblestep.documents.StepDocument;
+import pebblestep.documents.ClimbDocument;
+
 
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -53,7 +56,7 @@ class EveryFieldTest {
         Set<String> missing = fields(StepDocument.class, "");
         for (String text : STEPS) {
             JsonNode step = IdentifiedNames.JSON.readTree(text);
-            JsonNode written = IdentifiedNames.JSON.readTree(StepDocuments.writeText(StepDocuments.read(text)));
+            JsonNode written = IdentifiedNames.JSON.readTree(StepJson.writeText(StepJson.read(text)));
             assertThat(written).isEqualTo(step);
             missing.removeAll(given(StepDocument.class, step, ""));
         }
@@ -63,8 +66,8 @@ class EveryFieldTest {
     @Test
     void every_field_of_a_climb_is_read_and_written_back() {
         JsonNode climb = IdentifiedNames.JSON.readTree(ClimbDocumentsTest.EVERYTHING);
-        String written = ClimbDocuments.writeText(ClimbDocuments.read(climb));
-        assertThat(ClimbDocuments.read(written)).isEqualTo(ClimbDocuments.read(climb));
+        String written = ClimbJson.writeText(ClimbJson.read(climb));
+        assertThat(ClimbJson.read(written)).isEqualTo(ClimbJson.read(climb));
         assertThat(given(ClimbDocument.class, IdentifiedNames.JSON.readTree(written), ""))
                 .containsExactlyInAnyOrderElementsOf(fields(ClimbDocument.class, ""));
     }

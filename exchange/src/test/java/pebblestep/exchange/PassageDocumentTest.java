@@ -1,4 +1,9 @@
 package pebblestep.exchange;
+import pebblestep.documents.PulseDocument;
+import pebblestep.documents.ClicksDocument;
+import pebblestep.documents.ScoreDocument;
+import pebblestep.documents.PassageDocument;
+
 
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -23,7 +28,7 @@ import tools.jackson.databind.json.JsonMapper;
 class PassageDocumentTest {
     private static final JsonMapper JSON = IdentifiedNames.JSON;
     private static final Player HORN = Player.of(Instruments.of("english-horn"));
-    private static final Passage PASSAGE = Passage.of(StepDocuments.read(StepDocumentsTest.EXAMPLE), HORN);
+    private static final Passage PASSAGE = Passage.of(StepJson.read(StepDocumentsTest.EXAMPLE), HORN);
 
     private static final Landing LANDING = Landing.of(PASSAGE.step());
 
@@ -74,7 +79,7 @@ class PassageDocumentTest {
         JsonNode fixes = JSON.valueToTree(plain(PASSAGE)).get("landing").get("fixes");
         assertThat(fixes).hasSize(5);
         fixes.forEach(fix -> {
-            Passage again = Passage.of(StepDocuments.read(fix.get("step")), HORN);
+            Passage again = Passage.of(StepJson.read(fix.get("step")), HORN);
             assertThat(plain(again).landing().off()).isEqualTo("0");
             assertThat(plain(again).landing().fixes()).isEmpty();
         });

@@ -24,7 +24,7 @@ import tools.jackson.databind.json.JsonMapper;
 class ProgressDocumentTest {
     private static final LocalDate MONDAY = LocalDate.of(2026, 3, 2);
     private static final Ascent LADDER = Ascent.of(
-            StepDocuments.read(
+            StepJson.read(
                     JsonMapper.builder()
                             .build()
                             .readTree(

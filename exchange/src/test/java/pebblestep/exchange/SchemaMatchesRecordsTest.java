@@ -1,4 +1,7 @@
 package pebblestep.exchange;
+import pebblestep.documents.StepDocument;
+import pebblestep.documents.ClimbDocument;
+
 
 import static org.assertj.core.api.Assertions.assertThat;
 

@@ -1,4 +1,6 @@
 package pebblestep.exchange;
+import pebblestep.documents.ScoreDocument;
+
 
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -12,13 +14,13 @@ import pebblestep.core.notation.Slur;
 import pebblestep.core.passage.Passage;
 import pebblestep.core.passage.Player;
 import pebblestep.core.passage.Step;
-import pebblestep.exchange.ScoreDocument.GlyphPart;
+import pebblestep.documents.ScoreDocument.GlyphPart;
 
 /** What whoever draws a score is told, and that it leaves nothing to decide. */
 class ScoreDocumentTest {
 
     private static ScoreDocument score(String instrument, String line, String articulation) {
-        Step step = StepDocuments.read(
+        Step step = StepJson.read(
                 """
                 {"format":"pebble-step/1","key":{"tonic":"C","form":"melodic-minor"},"line":{%s},
                  "rhythm":{"figure":["1/16"]},"tempo":{"bpm":60},"articulation":{%s}}"""

@@ -1,4 +1,6 @@
 package pebblestep.exchange;
+import pebblestep.documents.SlippedDocument;
+
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
@@ -15,17 +17,17 @@ class SlippedDocumentTest {
     void what_slipped_survives_a_column() {
         Slipped slipped =
                 new Slipped(List.of(SlipKind.RHYTHM, SlipKind.TONE), List.of(new Slipped.Note(4, Pitch.parse("Gb4"))));
-        String text = SlippedDocument.of(slipped).text();
+        String text = SlippedJson.text(slipped);
         assertThat(text)
                 .isEqualTo("""
                 {"kinds":["rhythm","tone"],"notes":[{"index":4,"pitch":"Gb4"}]}""");
-        assertThat(SlippedDocument.parse(text)).isEqualTo(slipped);
-        assertThat(SlippedDocument.parse("{}")).isEqualTo(Slipped.NOTHING);
+        assertThat(SlippedJson.parse(text)).isEqualTo(slipped);
+        assertThat(SlippedJson.parse("{}")).isEqualTo(Slipped.NOTHING);
     }
 
     @Test
     void what_cannot_be_is_refused_with_what_fits() {
-        assertThatThrownBy(() -> SlippedDocument.parse("{\"kinds\":[\"mood\"]}"))
+        assertThatThrownBy(() -> SlippedJson.parse("{\"kinds\":[\"mood\"]}"))
                 .hasMessageContaining("mood");
         assertThatThrownBy(() -> new SlippedDocument(null, List.of(new SlippedDocument.SlippedNote(0, "H4"))).read())
                 .hasMessageContaining("A to G");

@@ -1,4 +1,8 @@
 package pebblestep.exchange;
+import pebblestep.documents.ClicksDocument;
+import pebblestep.documents.Rounded;
+import pebblestep.documents.PassageDocument;
+
 
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -25,7 +29,7 @@ class SoundedTest {
     private record Sounded(String name, int times, PassageDocument passage, List<Double> clicksMs) {}
 
     private static Sounded sounded(String name, int times, String meter, String place, String metronome) {
-        Passage passage = Passage.of(StepDocuments.read(
+        Passage passage = Passage.of(StepJson.read(
                 """
                 {"format":"pebble-step/1","title":"%s","key":{"tonic":"C","form":"major","named":"concert"},
                  "line":{"pattern":"straight","octaves":1,"travel":"up-down","turn":"single","from":1},

@@ -46,22 +46,22 @@ class StepDocumentsTest {
 
     @Test
     void the_example_is_read_and_written_back_whole() {
-        Step step = StepDocuments.read(EXAMPLE);
+        Step step = StepJson.read(EXAMPLE);
         assertThat(step.key()).hasToString("Db major");
         assertThat(Passage.of(step).notes()).hasSize(29);
-        assertThat(JSON.readTree(StepDocuments.writeText(step))).isEqualTo(JSON.readTree(EXAMPLE));
+        assertThat(JSON.readTree(StepJson.writeText(step))).isEqualTo(JSON.readTree(EXAMPLE));
     }
 
     @Test
     void what_is_left_out_takes_its_default() {
-        Step step = StepDocuments.read(
+        Step step = StepJson.read(
                 """
                 { "format": "pebble-step/1", "key": { "tonic": "G" }, "line": { "span": 5 },
                   "rhythm": { "figure": ["1/4"] }, "tempo": { "bpm": 97.5 } }""");
-        assertThat(StepDocuments.writeText(step))
+        assertThat(StepJson.writeText(step))
                 .contains("\"form\":\"major\"", "\"meter\":\"4/4\"", "\"travel\":\"up-down\"", "\"bpm\":97.5")
                 .contains("\"countInBars\":1", "\"accent\":true", "\"place\":\"0\"");
-        assertThat(StepDocuments.read(StepDocuments.writeText(step))).isEqualTo(step);
+        assertThat(StepJson.read(StepJson.writeText(step))).isEqualTo(step);
     }
 
     @ParameterizedTest
@@ -108,7 +108,7 @@ class StepDocumentsTest {
                 "/format | \"other/1\" | \"other/1\" does not fit here."
             })
     void a_wrong_field_is_refused_by_its_pointer_and_reason(String pointer, String value, String reason) {
-        assertThatThrownBy(() -> StepDocuments.read(with(pointer, value)))
+        assertThatThrownBy(() -> StepJson.read(with(pointer, value)))
                 .isInstanceOfSatisfying(Refusal.class, refusal -> {
                     assertThat(refusal.pointer()).isEqualTo(pointer);
                     assertThat(refusal).hasMessage(reason);
@@ -127,11 +127,11 @@ class StepDocumentsTest {
                 "\"pattern\":\"free\",\"octaves\":1,\"degrees\":\"1 2 b3 1' | 5,\",\"moved\":false"
             })
     void every_pattern_is_read_and_written_back(String line) {
-        Step step = StepDocuments.read("{\"format\":\"pebble-step/1\",\"key\":{\"tonic\":\"G\"},\"line\":{" + line
+        Step step = StepJson.read("{\"format\":\"pebble-step/1\",\"key\":{\"tonic\":\"G\"},\"line\":{" + line
                 + "},\"rhythm\":{\"figure\":[\"1/8\"]},\"tempo\":{\"bpm\":60},\"articulation\":{\"kind\":"
                 + "\"slurred\",\"by\":4,\"accentEvery\":3,\"bow\":\"up\",\"bowShare\":\"1/2\"}}");
-        String written = StepDocuments.writeText(step);
-        assertThat(StepDocuments.read(written)).isEqualTo(step);
+        String written = StepJson.writeText(step);
+        assertThat(StepJson.read(written)).isEqualTo(step);
         assertThat(JSON.readTree(written).get("line").toString())
                 .contains(line.split(",\"travel")[0].split(",")[0]);
         assertThat(Passage.of(step).notes()).isNotEmpty();
@@ -139,12 +139,12 @@ class StepDocumentsTest {
 
     @Test
     void a_pattern_without_what_it_needs_is_refused_and_a_slip_in_degrees_is_placed() {
-        assertThatThrownBy(() -> StepDocuments.read(with("/line/pattern", "\"sequence\"")))
+        assertThatThrownBy(() -> StepJson.read(with("/line/pattern", "\"sequence\"")))
                 .isInstanceOfSatisfying(
                         Refusal.class, refusal -> assertThat(refusal.pointer()).isEqualTo("/line/cell"));
         JsonNode free = with("/line/pattern", "\"free\"");
         ((ObjectNode) free.get("line")).put("degrees", "1 2 x");
-        assertThatThrownBy(() -> StepDocuments.read(free)).isInstanceOfSatisfying(Refusal.class, refusal -> {
+        assertThatThrownBy(() -> StepJson.read(free)).isInstanceOfSatisfying(Refusal.class, refusal -> {
             assertThat(refusal.pointer()).isEqualTo("/line/degrees");
             assertThat(refusal.position()).hasValue(5);
         });
@@ -164,13 +164,13 @@ class StepDocumentsTest {
                  "landing":{"at":"1/8","note":"top"},"tempo":{"beat":"1/4","bpm":60},
                  "articulation":{"kind":"separate"},
                  "metronome":{"countInBars":1,"accent":true,"click":"two-and-four"}}""";
-        Step step = StepDocuments.read(whole);
-        assertThat(JSON.readTree(StepDocuments.writeText(step))).isEqualTo(JSON.readTree(whole));
+        Step step = StepJson.read(whole);
+        assertThat(JSON.readTree(StepJson.writeText(step))).isEqualTo(JSON.readTree(whole));
     }
 
     @Test
     void a_wrong_value_inside_a_list_is_named_by_its_place() {
-        assertThatThrownBy(() -> StepDocuments.read(with("/rhythm/figure", "[\"1/16\", \"x\"]")))
+        assertThatThrownBy(() -> StepJson.read(with("/rhythm/figure", "[\"1/16\", \"x\"]")))
                 .isInstanceOfSatisfying(Refusal.class, refusal -> {
                     assertThat(refusal.pointer()).isEqualTo("/rhythm/figure/1");
                     assertThat(refusal.fits().orElseThrow()).startsWith("A value as a fraction");
@@ -180,13 +180,13 @@ class StepDocumentsTest {
     @ParameterizedTest
     @ValueSource(strings = {"", "{", "[]", "null", "{\"tempo\":{\"bpm\":NaN}}", "\"step\""})
     void what_is_no_document_is_refused(String text) {
-        assertThatThrownBy(() -> StepDocuments.read(text)).isInstanceOf(Refusal.class);
+        assertThatThrownBy(() -> StepJson.read(text)).isInstanceOf(Refusal.class);
     }
 
     @Test
     void long_and_odd_names_are_shortened_and_escaped() {
         String name = "a/b~<b>" + "x".repeat(1000);
-        assertThatThrownBy(() -> StepDocuments.read(
+        assertThatThrownBy(() -> StepJson.read(
                         "{\"" + name + "\": 1, " + EXAMPLE.strip().substring(1)))
                 .isInstanceOfSatisfying(Refusal.class, refusal -> {
                     assertThat(refusal.pointer()).startsWith("/a~1b~0<b>x");
@@ -204,10 +204,10 @@ class StepDocumentsTest {
                 {"format":"pebble-step/1","key":{"tonic":"C"},"line":{"octaves":1},"rhythm":{"figure":["1/8"]},
                  "tempo":{"bpm":60},"""
                         + metronome;
-        assertThat(StepDocuments.read(text).metronome().groove()).contains(Groove.FERRY);
-        assertThat(StepDocuments.read(text).metronome().foot()).containsExactly(2, 4);
-        assertThat(StepDocuments.writeText(StepDocuments.read(text))).endsWith(metronome);
-        assertThatThrownBy(() -> StepDocuments.read(text.replace("ferry", "gallop")))
+        assertThat(StepJson.read(text).metronome().groove()).contains(Groove.FERRY);
+        assertThat(StepJson.read(text).metronome().foot()).containsExactly(2, 4);
+        assertThat(StepJson.writeText(StepJson.read(text))).endsWith(metronome);
+        assertThatThrownBy(() -> StepJson.read(text.replace("ferry", "gallop")))
                 .hasMessage("\"gallop\" does not fit here.");
     }
 
@@ -218,11 +218,11 @@ class StepDocumentsTest {
                 {"format":"pebble-step/1","key":{"tonic":"C"},"line":{"octaves":1},"rhythm":{"figure":["1/8"]},
                  "tempo":{"bpm":60},
                  "metronome":{"click":"chosen","beats":[2,4],"silent":{"sounding":2,"silent":1}}}""";
-        Step step = StepDocuments.read(json);
+        Step step = StepJson.read(json);
         assertThat(step.metronome().beats()).containsExactly(2, 4);
         assertThat(step.metronome().silence()).contains(new Metronome.Silence(2, 1));
-        assertThat(StepDocuments.read(StepDocuments.writeText(step))).isEqualTo(step);
-        assertThatThrownBy(() -> StepDocuments.read(json.replace("[2,4]", "[2,5]")))
+        assertThat(StepJson.read(StepJson.writeText(step))).isEqualTo(step);
+        assertThatThrownBy(() -> StepJson.read(json.replace("[2,4]", "[2,5]")))
                 .isInstanceOfSatisfying(
                         Refusal.class, r -> assertThat(r.field()).isEqualTo("metronome.beats"));
     }

@@ -1,4 +1,6 @@
 package pebblestep.journeys;
+import pebblestep.exchange.StepJson;
+
 
 import com.microsoft.playwright.Locator;
 import java.util.regex.Matcher;
@@ -8,7 +10,6 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import pebblestep.core.metronome.ClickPlan;
 import pebblestep.core.passage.Passage;
-import pebblestep.exchange.StepDocuments;
 import pebblestep.journeys.Studio.Running;
 import pebblestep.journeys.Studio.Visit;
 
@@ -31,7 +32,7 @@ class SoundJourney {
     /** Of two bars of quarters at 180, again and again, by the rules: three bars sound, two are silent. */
     private static long clicksExpected() {
         Passage passage = Passage.of(
-                StepDocuments.read(
+                StepJson.read(
                         """
                 {"format": "pebble-step/1", "title": "", "key": {"tonic": "C", "form": "major", "named": "concert"},
                  "line": {"pattern": "straight", "octaves": 1, "travel": "up-down", "turn": "single", "from": 1},

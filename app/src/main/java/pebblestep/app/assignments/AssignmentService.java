@@ -1,4 +1,7 @@
 package pebblestep.app.assignments;
+import pebblestep.exchange.ClimbJson;
+import pebblestep.exchange.StepJson;
+
 
 import java.math.BigDecimal;
 import java.time.Clock;
@@ -39,8 +42,7 @@ import pebblestep.core.passage.StepWords;
 import pebblestep.core.practice.Verdict;
 import pebblestep.core.rhythm.Bpm;
 import pebblestep.core.rhythm.Speech;
-import pebblestep.exchange.ClimbDocuments;
-import pebblestep.exchange.StepDocuments;
+import pebblestep.documents.ClimbDocuments;
 
 /** Gives steps to students, and tells what they have been given. */
 @Service
@@ -95,8 +97,8 @@ public class AssignmentService implements KeyBefore {
         entity.studentId = student.id();
         entity.stepId = form.stepId();
         entity.title = StepWords.title(given.step(), speech);
-        entity.document = StepDocuments.writeText(given.step());
-        entity.climb = ClimbDocuments.writeText(given.climb());
+        entity.document = StepJson.writeText(given.step());
+        entity.climb = ClimbJson.writeText(given.climb());
         entity.startAt = start.equals(given.climb().first()) ? null : start.toString();
         setGoal(entity, form.goal());
         entity.startsOn = form.startsOn();
@@ -205,7 +207,7 @@ public class AssignmentService implements KeyBefore {
     @Transactional(readOnly = true)
     public Optional<Step> stepBefore(long studioId, long studentId, Step step) {
         return of(studioId, studentId).stream()
-                .map(entity -> StepDocuments.read(entity.document))
+                .map(entity -> StepJson.read(entity.document))
                 .filter(given -> !given.key().equals(step.key()))
                 .findFirst();
     }

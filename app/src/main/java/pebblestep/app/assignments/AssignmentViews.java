@@ -10,7 +10,7 @@ import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
-import pebblestep.exchange.ClimbDocument;
+import pebblestep.documents.ClimbDocument;
 import tools.jackson.databind.JsonNode;
 
 /** What the API takes and shows of assignments. */

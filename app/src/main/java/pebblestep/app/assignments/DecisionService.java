@@ -1,4 +1,6 @@
 package pebblestep.app.assignments;
+import pebblestep.exchange.ClimbJson;
+
 
 import java.time.Clock;
 import java.time.LocalDate;
@@ -18,7 +20,6 @@ import pebblestep.core.climb.Outlook;
 import pebblestep.core.climb.Position;
 import pebblestep.core.climb.Spans;
 import pebblestep.core.passage.Player;
-import pebblestep.exchange.ClimbDocuments;
 import tools.jackson.databind.JsonNode;
 
 /** What the teacher decides about something given: each a line of the log that a later one can take back. */
@@ -82,7 +83,7 @@ public class DecisionService {
                         player,
                         settings.of(studioId).speech()));
         ChangeEntity change = change(entity);
-        change.climb = ClimbDocuments.writeText(changed.climb());
+        change.climb = ClimbJson.writeText(changed.climb());
         return decided(entity, change);
     }
 
@@ -131,7 +132,7 @@ public class DecisionService {
                         settings.of(studioId).speech()));
         ChangeEntity change = change(entity);
         if (!spans.ascent().equals(now))
-            change.climb = ClimbDocuments.writeText(spans.ascent().climb());
+            change.climb = ClimbJson.writeText(spans.ascent().climb());
         change.placedAt = spans.at().toString();
         return decided(entity, change);
     }

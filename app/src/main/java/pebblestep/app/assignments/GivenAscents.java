@@ -1,4 +1,7 @@
 package pebblestep.app.assignments;
+import pebblestep.exchange.ClimbJson;
+import pebblestep.exchange.StepJson;
+
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
@@ -9,8 +12,6 @@ import java.util.Map;
 import org.springframework.stereotype.Component;
 import pebblestep.app.platform.InParts;
 import pebblestep.core.climb.Ascent;
-import pebblestep.exchange.ClimbDocuments;
-import pebblestep.exchange.StepDocuments;
 
 /**
  * The climbs that were given, read once: neither what was given nor what was decided about it is ever changed, so that
@@ -47,7 +48,7 @@ class GivenAscents {
             // The same step is given to many students; it is kept once.
             Ascent ascent = byText.get(
                     texts.document + texts.climb,
-                    both -> Ascent.of(StepDocuments.read(texts.document), ClimbDocuments.read(texts.climb)));
+                    both -> Ascent.of(StepJson.read(texts.document), ClimbJson.read(texts.climb)));
             given.put(texts.id, ascent);
             found.put(texts.id, ascent);
         }
@@ -56,6 +57,6 @@ class GivenAscents {
 
     /** As the teacher changed it. */
     Ascent of(long changeId, String climb, Ascent before) {
-        return changed.get(changeId, id -> Ascent.of(before.step(), ClimbDocuments.read(climb)));
+        return changed.get(changeId, id -> Ascent.of(before.step(), ClimbJson.read(climb)));
     }
 }

@@ -1,4 +1,7 @@
 package pebblestep.app.assignments;
+import pebblestep.exchange.ClimbJson;
+import pebblestep.exchange.StepJson;
+
 
 import java.time.Clock;
 import java.time.LocalDate;
@@ -10,8 +13,6 @@ import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import pebblestep.core.climb.Ascent;
-import pebblestep.exchange.ClimbDocuments;
-import pebblestep.exchange.StepDocuments;
 
 /** The assignments that key plans give and move. */
 @Service
@@ -50,8 +51,8 @@ public class PlannedSteps {
         entity.planId = planned.planId();
         entity.planPlace = planned.place();
         entity.title = ascent.step().title();
-        entity.document = StepDocuments.writeText(ascent.step());
-        entity.climb = ClimbDocuments.writeText(ascent.climb());
+        entity.document = StepJson.writeText(ascent.step());
+        entity.climb = ClimbJson.writeText(ascent.climb());
         entity.startsOn = days.from();
         entity.endsOn = days.to();
         entity.weekdays = planned.weekdays();

@@ -1,4 +1,7 @@
 package pebblestep.app.bench;
+import pebblestep.exchange.ClimbJson;
+import pebblestep.exchange.StepJson;
+
 
 import java.util.List;
 import java.util.stream.Collectors;
@@ -16,8 +19,6 @@ import pebblestep.core.climb.Position;
 import pebblestep.core.passage.Passage;
 import pebblestep.core.passage.Step;
 import pebblestep.core.rhythm.Speech;
-import pebblestep.exchange.ClimbDocuments;
-import pebblestep.exchange.StepDocuments;
 import tools.jackson.databind.JsonNode;
 
 /** Reads steps with their climbs as they are sent, and says their shape. */
@@ -30,7 +31,7 @@ public final class Ascents {
     /** A step and its climb from the fields {@code document} and {@code climb}; refuses what cannot be played. */
     public static Ascent read(JsonNode document, JsonNode climb) {
         Step step = Fields.under("document", () -> {
-            Step read = StepDocuments.read(document);
+            Step read = StepJson.read(document);
             Passage.of(read);
             return read;
         });
@@ -39,7 +40,7 @@ public final class Ascents {
 
     /** A step with a climb from that field. */
     public static Ascent climbOf(Step step, JsonNode climb, String field) {
-        return Fields.under(field, () -> Ascent.of(step, ClimbDocuments.read(climb)));
+        return Fields.under(field, () -> Ascent.of(step, ClimbJson.read(climb)));
     }
 
     /** The whole climb ahead, for nobody in particular; refuses rungs that cannot be played. */

@@ -26,8 +26,8 @@ import pebblestep.core.rhythm.ValueNames;
 import pebblestep.core.scale.Degree;
 import pebblestep.core.scale.Form;
 import pebblestep.core.scale.Forms;
-import pebblestep.exchange.StepDocument;
-import pebblestep.exchange.StepDocuments;
+import pebblestep.documents.StepDocument;
+import pebblestep.documents.StepDocuments;
 
 /** Everything there is to choose from, and to how many students it can be given at once. */
 record Catalogue(

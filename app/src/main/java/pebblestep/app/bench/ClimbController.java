@@ -12,7 +12,7 @@ import pebblestep.app.bench.ClimbViews.FitAnswer;
 import pebblestep.app.bench.ClimbViews.FitRequest;
 import pebblestep.app.bench.ClimbViews.SuggestionsRequest;
 import pebblestep.app.platform.Teacher;
-import pebblestep.exchange.ClimbDocument;
+import pebblestep.documents.ClimbDocument;
 
 /** Works climbs out, and what fits into a day. */
 @RestController

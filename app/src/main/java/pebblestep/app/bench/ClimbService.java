@@ -1,4 +1,6 @@
 package pebblestep.app.bench;
+import pebblestep.exchange.StepJson;
+
 
 import java.time.Clock;
 import java.time.Duration;
@@ -31,9 +33,8 @@ import pebblestep.core.passage.Player;
 import pebblestep.core.passage.Step;
 import pebblestep.core.passage.StepWords;
 import pebblestep.core.rhythm.Speech;
-import pebblestep.exchange.ClimbDocument;
-import pebblestep.exchange.ClimbDocuments;
-import pebblestep.exchange.StepDocuments;
+import pebblestep.documents.ClimbDocument;
+import pebblestep.documents.ClimbDocuments;
 import tools.jackson.databind.JsonNode;
 
 /** Works climbs out, and holds routines against the minutes of a day. */
@@ -62,7 +63,7 @@ class ClimbService {
         Optional<Double> own = Optional.ofNullable(request.student()).flatMap(id -> shares.cleanShare(studioId, id));
         Step step;
         try {
-            step = StepDocuments.read(request.step());
+            step = StepJson.read(request.step());
             Passage.of(step, player.orElse(null));
         } catch (Refusal e) {
             throw e.under("step");
@@ -99,7 +100,7 @@ class ClimbService {
 
     List<ClimbDocument.AxisPart> suggestions(JsonNode json) {
         try {
-            Step step = StepDocuments.read(json);
+            Step step = StepJson.read(json);
             return Stream.of(AxisKind.values())
                     .filter(kind -> kind != AxisKind.TEMPO)
                     .map(kind -> ClimbDocuments.part(kind, Suggestions.of(kind, step)))

@@ -1,6 +1,5 @@
 package pebblestep.app.bench;
 
-import com.fasterxml.jackson.annotation.JsonInclude;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
@@ -14,8 +13,8 @@ import org.jspecify.annotations.Nullable;
 import pebblestep.core.climb.AxisKind;
 import pebblestep.core.forecast.Pace;
 import pebblestep.core.minutes.TrimKind;
-import pebblestep.exchange.ClimbDocument;
-import pebblestep.exchange.StepDocument;
+import pebblestep.documents.ClimbDocument;
+import pebblestep.documents.StepDocument;
 import tools.jackson.databind.JsonNode;
 
 /** What the API takes and shows of climbs. */
@@ -118,7 +117,6 @@ public final class ClimbViews {
      * @param late the last of them
      * @param source whose days it rests on
      */
-    @JsonInclude(JsonInclude.Include.NON_NULL)
     public record ProspectView(
             int days,
             LocalDate early,

@@ -23,7 +23,7 @@ import pebblestep.core.forecast.Prospect.Climber;
 import pebblestep.core.minutes.InMinutes;
 import pebblestep.core.passage.Player;
 import pebblestep.core.rhythm.Speech;
-import pebblestep.exchange.Rounded;
+import pebblestep.documents.Rounded;
 
 /**
  * Says a climb in views.

@@ -1,4 +1,6 @@
 package pebblestep.app.bench;
+import pebblestep.exchange.StepJson;
+
 
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
@@ -25,10 +27,10 @@ import pebblestep.core.passage.Passage;
 import pebblestep.core.passage.Player;
 import pebblestep.core.passage.Step;
 import pebblestep.core.scale.Key;
-import pebblestep.exchange.PassageDocument;
-import pebblestep.exchange.PassageDocument.Reader;
-import pebblestep.exchange.StepDocument;
-import pebblestep.exchange.StepDocuments;
+import pebblestep.documents.PassageDocument;
+import pebblestep.documents.PassageDocument.Reader;
+import pebblestep.documents.StepDocument;
+import pebblestep.documents.StepDocuments;
 import tools.jackson.databind.JsonNode;
 
 /** Works steps out. */
@@ -76,7 +78,7 @@ class PassageController {
                 .or(() -> Optional.ofNullable(request.instrument).map(id -> students.anyPlayer(studio, id)));
         Set<Workings.Extra> extras = extras(with);
         try {
-            Step step = StepDocuments.read(request.step);
+            Step step = StepJson.read(request.step);
             Optional<Key> before = Optional.ofNullable(request.student)
                     .flatMap(id -> keys.stepBefore(studio, id, step))
                     .map(last -> Passage.writtenKey(last, player.orElse(null)));
@@ -95,7 +97,7 @@ class PassageController {
     List<StepDocument> tour(@AuthenticationPrincipal Teacher teacher, @Valid @RequestBody TourRequest request) {
         try {
             return DisplacementTour.named(
-                            StepDocuments.read(request.step),
+                            StepJson.read(request.step),
                             settings.of(teacher.studioId()).speech())
                     .stream()
                     .map(StepDocuments::write)
@@ -110,7 +112,7 @@ class PassageController {
     List<ReadingView> readings(@AuthenticationPrincipal Teacher teacher, @Valid @RequestBody ReadingsRequest request) {
         Step step;
         try {
-            step = StepDocuments.read(request.step);
+            step = StepJson.read(request.step);
         } catch (Refusal e) {
             throw e.under("step");
         }

@@ -15,10 +15,10 @@ import pebblestep.core.Refusal;
 import pebblestep.core.passage.StepWords;
 import pebblestep.core.pitch.NoteName;
 import pebblestep.core.rhythm.Speech;
-import pebblestep.exchange.ClimbDocuments;
+import pebblestep.documents.ClimbDocuments;
 import pebblestep.exchange.Recipe;
 import pebblestep.exchange.Recipes;
-import pebblestep.exchange.StepDocuments;
+import pebblestep.documents.StepDocuments;
 import tools.jackson.databind.json.JsonMapper;
 
 /** The ready recipes, and routines made from them. */

@@ -8,8 +8,8 @@ import jakarta.validation.constraints.Size;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import pebblestep.app.bench.StepViews.StepView;
-import pebblestep.exchange.ClimbDocument;
-import pebblestep.exchange.StepDocument;
+import pebblestep.documents.ClimbDocument;
+import pebblestep.documents.StepDocument;
 import tools.jackson.databind.JsonNode;
 
 /** What the API takes and shows of routines. */

@@ -1,4 +1,7 @@
 package pebblestep.app.bench;
+import pebblestep.exchange.ClimbJson;
+import pebblestep.exchange.StepJson;
+
 
 import java.time.Clock;
 import org.springframework.stereotype.Service;
@@ -13,8 +16,8 @@ import pebblestep.core.climb.Outlook;
 import pebblestep.core.passage.Step;
 import pebblestep.core.passage.StepWords;
 import pebblestep.core.rhythm.Speech;
-import pebblestep.exchange.ClimbDocuments;
-import pebblestep.exchange.StepDocuments;
+import pebblestep.documents.ClimbDocuments;
+import pebblestep.documents.StepDocuments;
 
 /** Keeps the steps of a studio. */
 @Service
@@ -35,8 +38,8 @@ public class StepService {
         Speech speech = settings.of(entity.studioId).speech();
         Outlook outlook = Ascents.outlook(ascent, speech);
         entity.title = StepWords.title(ascent.step(), speech);
-        entity.document = StepDocuments.writeText(ascent.step());
-        entity.climb = ClimbDocuments.writeText(ascent.climb());
+        entity.document = StepJson.writeText(ascent.step());
+        entity.climb = ClimbJson.writeText(ascent.climb());
         ShapePart shape = Ascents.shape(entity.title, ascent, outlook);
         entity.inKey = shape.key();
         entity.rungs = shape.rungs();
@@ -52,7 +55,7 @@ public class StepService {
     }
 
     static Ascent ascent(StepEntity entity) {
-        return Ascent.of(StepDocuments.read(entity.document), ClimbDocuments.read(entity.climb));
+        return Ascent.of(StepJson.read(entity.document), ClimbJson.read(entity.climb));
     }
 
     private StepEntity find(long studioId, long id) {
@@ -60,7 +63,7 @@ public class StepService {
     }
 
     StepView view(StepEntity entity) {
-        Step step = StepDocuments.read(entity.document);
+        Step step = StepJson.read(entity.document);
         return new StepView(
                 entity.id,
                 entity.routineId,
@@ -69,7 +72,7 @@ public class StepService {
                         + StepWords.withoutKey(
                                 step, settings.of(entity.studioId).speech()),
                 StepDocuments.write(step),
-                ClimbDocuments.write(ClimbDocuments.read(entity.climb)),
+                ClimbDocuments.write(ClimbJson.read(entity.climb)),
                 entity.version);
     }
 }

@@ -1,7 +1,7 @@
 package pebblestep.app.bench;
 
-import pebblestep.exchange.ClimbDocument;
-import pebblestep.exchange.StepDocument;
+import pebblestep.documents.ClimbDocument;
+import pebblestep.documents.StepDocument;
 
 /** What the API takes and shows of kept steps. */
 public final class StepViews {

@@ -6,7 +6,7 @@ import java.util.List;
 import pebblestep.app.demo.DemoPlan.Given;
 import pebblestep.core.line.Extent;
 import pebblestep.core.passage.Material;
-import pebblestep.exchange.StepDocuments;
+import pebblestep.documents.StepDocuments;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 

@@ -24,9 +24,9 @@ import pebblestep.core.practice.Outcome;
 import pebblestep.core.practice.SlipKind;
 import pebblestep.core.practice.Slipped;
 import pebblestep.core.rhythm.Bpm;
-import pebblestep.exchange.ClimbDocuments;
-import pebblestep.exchange.ClimbDocuments.PlayedPart;
-import pebblestep.exchange.SlippedDocument;
+import pebblestep.documents.ClimbDocuments;
+import pebblestep.documents.ClimbDocuments.PlayedPart;
+import pebblestep.documents.SlippedDocument;
 
 /** How the demo's students practised, as students do; the same seed gives the same practice. */
 final class MadeUpPractice {

@@ -1,9 +1,10 @@
 package pebblestep.app.keyplans;
+import pebblestep.exchange.ClimbJson;
+import pebblestep.exchange.StepJson;
+
 
 import java.util.List;
 import pebblestep.core.climb.Ascent;
-import pebblestep.exchange.ClimbDocuments;
-import pebblestep.exchange.StepDocuments;
 import tools.jackson.databind.json.JsonMapper;
 
 /** The steps of a plan, as a column keeps them. */
@@ -21,15 +22,15 @@ final class PlanSteps {
         return JSON.writeValueAsString(templates.stream()
                 .map(one -> new Row(
                         one.stepId,
-                        StepDocuments.writeText(one.ascent.step()),
-                        ClimbDocuments.writeText(one.ascent.climb())))
+                        StepJson.writeText(one.ascent.step()),
+                        ClimbJson.writeText(one.ascent.climb())))
                 .toList());
     }
 
     static List<Template> read(String text) {
         return List.of(JSON.readValue(text, Row[].class)).stream()
                 .map(row -> new Template(
-                        row.stepId, Ascent.of(StepDocuments.read(row.document), ClimbDocuments.read(row.climb))))
+                        row.stepId, Ascent.of(StepJson.read(row.document), ClimbJson.read(row.climb))))
                 .toList();
     }
 }

@@ -23,7 +23,7 @@ import pebblestep.app.practice.PracticeViews.Today;
 import pebblestep.app.practice.PracticeViews.TodayItem;
 import pebblestep.app.practice.PracticeViews.Week;
 import pebblestep.app.practice.PracticeViews.WordRequest;
-import pebblestep.exchange.PassageDocument;
+import pebblestep.documents.PassageDocument;
 
 /** The practice of the student whose link it is, and of nobody else. */
 @RestController

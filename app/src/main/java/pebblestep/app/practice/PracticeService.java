@@ -1,4 +1,7 @@
 package pebblestep.app.practice;
+import pebblestep.exchange.ClimbJson;
+import pebblestep.exchange.SlippedJson;
+
 
 import java.time.Clock;
 import java.time.Instant;
@@ -34,8 +37,7 @@ import pebblestep.core.practice.Progress;
 import pebblestep.core.practice.Slipped;
 import pebblestep.core.practice.Work;
 import pebblestep.core.rhythm.Bpm;
-import pebblestep.exchange.ClimbDocuments;
-import pebblestep.exchange.SlippedDocument;
+import pebblestep.documents.ClimbDocuments;
 
 /** The log of takes. */
 @Service
@@ -105,7 +107,7 @@ public class PracticeService implements CleanShares {
         take.seconds = form.seconds();
         Slipped slipped =
                 form.slipped() == null ? Slipped.NOTHING : form.slipped().read();
-        take.slipped = slipped.isNothing() ? null : SlippedDocument.of(slipped).text();
+        take.slipped = slipped.isNothing() ? null : SlippedJson.text(slipped);
         take.takenAt = at.instant();
         take.takenOn = at.day();
         take.receivedAt = clock.instant();
@@ -115,7 +117,7 @@ public class PracticeService implements CleanShares {
     private static @Nullable String played(TakeRequest form) {
         if (form.played() == null || form.played().isEmpty()) return null;
         try {
-            return ClimbDocuments.writePlayed(ClimbDocuments.played(form.played()));
+            return ClimbJson.writePlayed(ClimbDocuments.played(form.played()));
         } catch (Refusal e) {
             throw Refusal.of("played", e.getMessage()).fits("Send what today's list gave.");
         }
@@ -200,7 +202,7 @@ public class PracticeService implements CleanShares {
                         take.note,
                         take.slipped == null
                                 ? ""
-                                : SlippedDocument.parse(take.slipped).inWords(),
+                                : SlippedJson.parse(take.slipped).inWords(),
                         take.takenOn));
     }
 }

@@ -17,8 +17,8 @@ import pebblestep.core.practice.JudgementKind;
 import pebblestep.core.practice.Outcome;
 import pebblestep.core.practice.Purpose;
 import pebblestep.core.practice.TapCheck;
-import pebblestep.exchange.ClimbDocuments.PlayedPart;
-import pebblestep.exchange.SlippedDocument;
+import pebblestep.documents.ClimbDocuments.PlayedPart;
+import pebblestep.documents.SlippedDocument;
 
 /** What the student's side takes and shows. */
 public final class PracticeViews {

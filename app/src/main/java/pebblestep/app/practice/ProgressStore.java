@@ -1,4 +1,7 @@
 package pebblestep.app.practice;
+import pebblestep.exchange.ClimbJson;
+import pebblestep.exchange.SlippedJson;
+
 
 import java.time.Instant;
 import java.time.LocalDate;
@@ -37,9 +40,7 @@ import pebblestep.core.practice.Take;
 import pebblestep.core.practice.Work;
 import pebblestep.core.rhythm.Bpm;
 import pebblestep.core.scale.Key;
-import pebblestep.exchange.ClimbDocuments;
 import pebblestep.exchange.ProgressDocument;
-import pebblestep.exchange.SlippedDocument;
 
 /**
  * How far students have come, kept beside the log and moved along with each of its lines. What is missing is worked out
@@ -178,10 +179,10 @@ public class ProgressStore {
     private static Take take(TakeEntity take) {
         return new Take(
                 Bpm.of(take.bpm),
-                take.played == null ? List.of() : ClimbDocuments.playedFrom(take.played),
+                take.played == null ? List.of() : ClimbJson.playedFrom(take.played),
                 take.outcome,
                 take.takenOn,
-                take.slipped == null ? Slipped.NOTHING : SlippedDocument.parse(take.slipped));
+                take.slipped == null ? Slipped.NOTHING : SlippedJson.parse(take.slipped));
     }
 
     private static void lastTake(StandingEntity entity, TakeEntity take) {
@@ -285,8 +286,8 @@ public class ProgressStore {
         Map<String, List<Rung>> read = new HashMap<>();
         for (TakeRepository.Row row : rows) {
             List<Rung> others =
-                    row.played() == null ? List.of() : read.computeIfAbsent(row.played(), ClimbDocuments::playedFrom);
-            Slipped slipped = row.slipped() == null ? Slipped.NOTHING : SlippedDocument.parse(row.slipped());
+                    row.played() == null ? List.of() : read.computeIfAbsent(row.played(), ClimbJson::playedFrom);
+            Slipped slipped = row.slipped() == null ? Slipped.NOTHING : SlippedJson.parse(row.slipped());
             Take take = new Take(Bpm.of(row.bpm()), others, row.outcome(), row.takenOn(), slipped);
             lines.add(new Logbook.Row(row.assignmentId(), row.takenAt(), take));
         }

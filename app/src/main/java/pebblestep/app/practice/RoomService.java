@@ -54,8 +54,8 @@ import pebblestep.core.practice.TodayList;
 import pebblestep.core.rhythm.Bpm;
 import pebblestep.core.rhythm.Speech;
 import pebblestep.core.scale.Key;
-import pebblestep.exchange.PassageDocument;
-import pebblestep.exchange.PassageDocument.Reader;
+import pebblestep.documents.PassageDocument;
+import pebblestep.documents.PassageDocument.Reader;
 
 /** The practice room: what there is to practise today and this week, and how it looks and sounds. */
 @Service

@@ -42,7 +42,7 @@ import pebblestep.core.practice.Progress;
 import pebblestep.core.practice.TodayList;
 import pebblestep.core.rhythm.Bpm;
 import pebblestep.core.rhythm.Speech;
-import pebblestep.exchange.ClimbDocuments;
+import pebblestep.documents.ClimbDocuments;
 
 /**
  * Says one piece of a student's work for the practice room, for all days that are asked about; made for one request. What

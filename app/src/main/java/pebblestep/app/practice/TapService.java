@@ -16,7 +16,7 @@ import pebblestep.core.practice.Latency;
 import pebblestep.core.practice.TapCheck;
 import pebblestep.core.rhythm.Bpm;
 import pebblestep.core.rhythm.CountSchool;
-import pebblestep.exchange.Rounded;
+import pebblestep.documents.Rounded;
 
 /** What taps say: about the notes they were meant for, or about the headphones. Nothing is kept. */
 @Service

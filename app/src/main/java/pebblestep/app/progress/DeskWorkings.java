@@ -21,7 +21,7 @@ import pebblestep.core.practice.KeyPath;
 import pebblestep.core.practice.Progress;
 import pebblestep.core.practice.Verdict;
 import pebblestep.core.rhythm.Speech;
-import pebblestep.exchange.Rounded;
+import pebblestep.documents.Rounded;
 
 /** Says one thing that a student works on for the desk; the verdict first, all else only where it is shown. */
 record DeskWorkings(

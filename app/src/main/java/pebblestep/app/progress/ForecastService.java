@@ -50,8 +50,8 @@ import pebblestep.core.practice.Progress;
 import pebblestep.core.practice.Work;
 import pebblestep.core.rhythm.Bpm;
 import pebblestep.core.rhythm.Speech;
-import pebblestep.exchange.ClimbDocuments;
-import pebblestep.exchange.Rounded;
+import pebblestep.documents.ClimbDocuments;
+import pebblestep.documents.Rounded;
 
 /** How a student's climb stands, and whether its goal will be met. */
 @Service

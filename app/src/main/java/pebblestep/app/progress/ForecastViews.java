@@ -1,6 +1,5 @@
 package pebblestep.app.progress;
 
-import com.fasterxml.jackson.annotation.JsonInclude;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
 import java.math.BigDecimal;
@@ -13,7 +12,7 @@ import pebblestep.app.bench.ClimbViews.ProspectView;
 import pebblestep.app.bench.ClimbViews.RungView;
 import pebblestep.core.forecast.ForecastKind;
 import pebblestep.core.practice.JudgementKind;
-import pebblestep.exchange.ClimbDocument;
+import pebblestep.documents.ClimbDocument;
 import tools.jackson.databind.JsonNode;
 
 /** What the API takes and shows of how a student's climb will go on. */
@@ -41,7 +40,6 @@ public final class ForecastViews {
      * @param prospect when it is likely to be done; null when it is
      * @param forecast whether the goal will be met; null without a goal
      */
-    @JsonInclude(JsonInclude.Include.NON_NULL)
     public record StepForecast(
             long assignmentId,
             String title,
@@ -86,7 +84,6 @@ public final class ForecastViews {
      * @param picture for each day from the first of the window to past the goal: what was clean, and the line
      * @param milestones where to stand at the end of each coming week
      */
-    @JsonInclude(JsonInclude.Include.NON_NULL)
     public record GoalForecast(
             BigDecimal bpm,
             LocalDate date,
@@ -113,7 +110,6 @@ public final class ForecastViews {
      * @param low the same at the low end of the gain
      * @param high the same at the high end
      */
-    @JsonInclude(JsonInclude.Include.NON_NULL)
     public record DayView(
             LocalDate day,
             @Nullable Double best,

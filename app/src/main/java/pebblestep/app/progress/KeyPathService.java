@@ -49,7 +49,7 @@ import pebblestep.core.practice.Take;
 import pebblestep.core.practice.Work;
 import pebblestep.core.rhythm.Bpm;
 import pebblestep.core.rhythm.Speech;
-import pebblestep.exchange.Rounded;
+import pebblestep.documents.Rounded;
 
 /** Each student's keys: how far they are, what fades, and how it came about. */
 @Service

@@ -1,4 +1,7 @@
 package pebblestep.app.demo;
+import pebblestep.exchange.ClimbJson;
+import pebblestep.exchange.StepJson;
+
 
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -9,9 +12,7 @@ import pebblestep.core.passage.Passage;
 import pebblestep.core.passage.Player;
 import pebblestep.core.passage.Step;
 import pebblestep.core.scale.Forms;
-import pebblestep.exchange.ClimbDocuments;
 import pebblestep.exchange.IdentifiedNames;
-import pebblestep.exchange.StepDocuments;
 import tools.jackson.databind.json.JsonMapper;
 
 /** The demo's plan holds together; that the studio starts and fills is seen by the journeys, which run on it. */
@@ -27,8 +28,8 @@ class DemoStudioTest {
             assertThat(player.pieces()).isNotEmpty().allSatisfy(piece -> {
                 assertThat(Forms.of(piece.form())).isNotNull();
                 // Refused where it does not lie on their instrument, on its first rung or on any other.
-                Step step = StepDocuments.read(DOCUMENTS.document(piece).toString());
-                Ascent ascent = Ascent.of(step, ClimbDocuments.read(DOCUMENTS.climb(piece)));
+                Step step = StepJson.read(DOCUMENTS.document(piece).toString());
+                Ascent ascent = Ascent.of(step, ClimbJson.read(DOCUMENTS.climb(piece)));
                 Player own = Player.of(Instruments.of(player.instrument()));
                 assertThat(ascent.moves().route()).hasSizeGreaterThan(1).allSatisfy(rung -> assertThat(
                                 Passage.of(ascent.at(rung), own).notes())

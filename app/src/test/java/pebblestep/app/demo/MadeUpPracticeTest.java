@@ -1,4 +1,7 @@
 package pebblestep.app.demo;
+import pebblestep.exchange.ClimbJson;
+import pebblestep.exchange.StepJson;
+
 
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -16,9 +19,7 @@ import pebblestep.core.passage.Passage;
 import pebblestep.core.passage.Player;
 import pebblestep.core.practice.Outcome;
 import pebblestep.core.rhythm.Bpm;
-import pebblestep.exchange.ClimbDocuments;
 import pebblestep.exchange.IdentifiedNames;
-import pebblestep.exchange.StepDocuments;
 import tools.jackson.databind.json.JsonMapper;
 
 /** The demo's students practise what they were given, and the same on every start of a day. */
@@ -29,8 +30,8 @@ class MadeUpPracticeTest {
 
     private static Ascent ascent(DemoPlan.Given piece) {
         return Ascent.of(
-                StepDocuments.read(DOCUMENTS.document(piece).toString()),
-                ClimbDocuments.read(DOCUMENTS.climb(piece).toString()));
+                StepJson.read(DOCUMENTS.document(piece).toString()),
+                ClimbJson.read(DOCUMENTS.climb(piece).toString()));
     }
 
     private static AssignmentView given(DemoPlan.Given piece) {

@@ -1,4 +1,6 @@
 package pebblestep.app.platform;
+import pebblestep.exchange.ClimbJson;
+
 
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -12,7 +14,6 @@ import org.flywaydb.core.Flyway;
 import org.junit.jupiter.api.Test;
 import pebblestep.app.Given;
 import pebblestep.core.climb.Climb;
-import pebblestep.exchange.ClimbDocuments;
 
 /** A studio that was kept by an older version loses nothing when the new one starts on its data. */
 class MigrationTest {
@@ -100,7 +101,7 @@ class MigrationTest {
     private static Climb climb(Statement sql, String table) throws SQLException {
         try (ResultSet rows = sql.executeQuery("select cast(climb as varchar) from " + table)) {
             assertThat(rows.next()).isTrue();
-            return ClimbDocuments.read(rows.getString(1));
+            return ClimbJson.read(rows.getString(1));
         }
     }
 }

@@ -1,15 +1,14 @@
 package pebblestep.core.climb;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.Collections;
 import java.util.List;
-import java.util.regex.Pattern;
+import pebblestep.core.Parts;
 import pebblestep.core.Refusal;
 
 /** A rung on each axis of a climb: indices from 0, in the order of its axes. */
 public record Position(List<Integer> rungs) {
-    private static final Pattern TEXT = Pattern.compile("[0-9]{1,3}([.][0-9]{1,3}){0,5}");
+    private static final int MOST_AXES = 6;
 
     public Position {
         rungs = List.copyOf(rungs);
@@ -22,11 +21,11 @@ public record Position(List<Integer> rungs) {
 
     /** Reads {@code 3.0.1}; refuses anything else. */
     public static Position parse(String text) {
-        if (!TEXT.matcher(text).matches()) {
+        List<String> rungs = Parts.of(text, ".");
+        if (rungs.size() > MOST_AXES || !rungs.stream().allMatch(rung -> Parts.isDigits(rung, 3))) {
             throw Refusal.of("at", "A rung is an index for each axis with dots between, such as 3.0.1.");
         }
-        return new Position(
-                Arrays.stream(text.split("[.]")).map(Integer::valueOf).toList());
+        return new Position(rungs.stream().map(Integer::valueOf).toList());
     }
 
     /** The first rung of every axis. */

@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.stream.Stream;
+import pebblestep.core.Parts;
 import pebblestep.core.Refusal;
 import pebblestep.core.pitch.Interval;
 import pebblestep.core.pitch.Pitch;
@@ -117,36 +117,37 @@ public final class Instruments {
     private static Map<String, Instrument> read(String data) {
         Map<String, Instrument> byId = new LinkedHashMap<>();
         String family = "";
-        for (String line : data.lines().toList()) {
+        for (String line : Parts.lines(data)) {
             if (line.startsWith("# ")) {
                 family = line.substring(2);
                 continue;
             }
-            Instrument instrument = instrument(family, line.split("; ?", -1));
+            Instrument instrument = instrument(family, Parts.of(line, ";").stream().map(String::strip).toList());
             byId.put(instrument.id(), instrument);
         }
         return byId;
     }
 
-    private static Instrument instrument(String family, String[] cells) {
-        String[] ranges = cells[4].split(" ");
+    private static Instrument instrument(String family, List<String> cells) {
+        List<String> ranges = Parts.words(cells.get(4));
         return new Instrument(
-                cells[0],
-                cells[1],
+                cells.get(0),
+                cells.get(1),
                 family,
-                Interval.between(WRITTEN_C, Pitch.parse(cells[2])),
-                Stream.of(cells[3].split(" ")).map(Clef::of).toList(),
-                PitchRange.parse(ranges[0]),
-                PitchRange.parse(ranges[1]),
-                PitchRange.parse(ranges[2]),
-                crossings(cells[5]));
+                Interval.between(WRITTEN_C, Pitch.parse(cells.get(2))),
+                Parts.words(cells.get(3)).stream().map(Clef::of).toList(),
+                PitchRange.parse(ranges.get(0)),
+                PitchRange.parse(ranges.get(1)),
+                PitchRange.parse(ranges.get(2)),
+                crossings(cells.get(5)));
     }
 
     private static List<Crossing> crossings(String cell) {
         List<Crossing> crossings = new ArrayList<>();
         if (!cell.isBlank()) {
-            String[] parts = cell.split("[/ ]", 3);
-            crossings.add(new Crossing(Pitch.parse(parts[0]), Pitch.parse(parts[1]), parts[2]));
+            List<String> parts = Parts.of(cell, " ", 2);
+            List<String> ends = Parts.of(parts.getFirst(), "/");
+            crossings.add(new Crossing(Pitch.parse(ends.getFirst()), Pitch.parse(ends.getLast()), parts.getLast()));
         }
         return crossings;
     }

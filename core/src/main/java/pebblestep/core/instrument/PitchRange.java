@@ -1,5 +1,7 @@
 package pebblestep.core.instrument;
 
+import java.util.List;
+import pebblestep.core.Parts;
 import pebblestep.core.Refusal;
 import pebblestep.core.pitch.Pitch;
 
@@ -14,9 +16,9 @@ public record PitchRange(Pitch lowest, Pitch highest) {
 
     /** Reads {@code Bb3-A6}. */
     public static PitchRange parse(String text) {
-        String[] ends = text.split("-", 2);
-        if (ends.length != 2) throw Refusal.of("Write a range as two pitches, such as Bb3-A6.");
-        return new PitchRange(Pitch.parse(ends[0]), Pitch.parse(ends[1]));
+        List<String> ends = Parts.of(text, "-", 2);
+        if (ends.size() != 2) throw Refusal.of("Write a range as two pitches, such as Bb3-A6.");
+        return new PitchRange(Pitch.parse(ends.getFirst()), Pitch.parse(ends.getLast()));
     }
 
     /** Whether a pitch sounds within the range. */

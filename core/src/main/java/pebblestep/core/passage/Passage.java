@@ -71,7 +71,7 @@ public record Passage(Step step, Key writtenKey, Key concertKey, List<PassageNot
     }
 
     /** The key that a player reads for one that is named so. */
-    public static Key writtenKey(Key key, Step.Named named, Player player) {
+    public static Key writtenKey(Key key, Step.Named named, @Nullable Player player) {
         return named == Step.Named.WRITTEN ? key : transposed(key, toWritten(player), player);
     }
 

@@ -2,13 +2,11 @@ package pebblestep.core.rhythm;
 
 import java.math.BigDecimal;
 import java.math.RoundingMode;
-import java.util.regex.Pattern;
+import pebblestep.core.Parts;
 import pebblestep.core.Refusal;
 
 /** A metronome tempo in beats per minute, from 20 to 400, with at most three decimals. */
 public record Bpm(BigDecimal value) implements Comparable<Bpm> {
-    private static final Pattern TEXT = Pattern.compile("[0-9]{1,3}([.][0-9]{1,3})?");
-
     private static final BigDecimal SLOWEST = BigDecimal.valueOf(20);
     private static final BigDecimal FASTEST = BigDecimal.valueOf(400);
 
@@ -34,7 +32,7 @@ public record Bpm(BigDecimal value) implements Comparable<Bpm> {
 
     /** Reads {@code 72} or {@code 97.5}; refuses anything else. */
     public static Bpm parse(String text) {
-        if (!TEXT.matcher(text).matches()) {
+        if (!Parts.of(text, ".", 2).stream().allMatch(part -> Parts.isDigits(part, 3))) {
             throw Refusal.of("bpm", "A tempo is a number of beats a minute, such as 72 or 97.5.");
         }
         return new Bpm(new BigDecimal(text));

@@ -1,7 +1,8 @@
 package pebblestep.core.rhythm;
 
+import pebblestep.core.Parts;
+
 import java.util.List;
-import java.util.stream.Stream;
 
 /** The figures that go by a name: data in one place. To add one, add its row. */
 public final class Figures {
@@ -23,7 +24,7 @@ public final class Figures {
             eighths-rest; four eighths, then rest; 1/8 1/8 1/8 1/8 r1/2
             """;
 
-    private static final List<Named> ALL = DATA.lines().map(Figures::read).toList();
+    private static final List<Named> ALL = Parts.lines(DATA).stream().map(Figures::read).toList();
 
     private Figures() {}
 
@@ -33,10 +34,10 @@ public final class Figures {
     }
 
     private static Named read(String row) {
-        String[] cells = row.split("; ");
+        List<String> cells = Parts.of(row, "; ");
         return new Named(
-                cells[0],
-                cells[1],
-                Figure.ofCycle(Stream.of(cells[2].split(" ")).toList()));
+                cells.get(0),
+                cells.get(1),
+                Figure.ofCycle(Parts.words(cells.get(2))));
     }
 }

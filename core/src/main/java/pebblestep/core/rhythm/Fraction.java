@@ -41,9 +41,9 @@ public final class Fraction implements Comparable<Fraction> {
         try {
             int slash = text.indexOf('/');
             if (slash < 0) return of(Long.parseLong(text));
-            if (!Character.isDigit(text.charAt(slash + 1))) throw unreadable(text);
+            if (slash == text.length() - 1 || !Character.isDigit(text.charAt(slash + 1))) throw unreadable(text);
             return of(Long.parseLong(text.substring(0, slash)), Long.parseLong(text.substring(slash + 1)));
-        } catch (NumberFormatException | NullPointerException | StringIndexOutOfBoundsException e) {
+        } catch (NumberFormatException e) {
             throw unreadable(text);
         }
     }

@@ -1,5 +1,7 @@
 package pebblestep.core.rhythm;
 
+import pebblestep.core.Parts;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -92,13 +94,13 @@ public enum Groove implements Identified {
      * has letters: a dot is nothing, {@code x} a stroke, {@code X} a strong one.
      */
     private static List<Stroke> strokes(Part part, Map<Part, String> patterns) {
-        String[] words = Objects.requireNonNull(patterns.get(part)).split(" / ");
+        List<String> words = Parts.of(Objects.requireNonNull(patterns.get(part)), " / ");
         List<Stroke> strokes = new ArrayList<>();
-        for (int drum = 0; drum < words.length; drum++) {
-            for (int i = 0; i < words[drum].length(); i++) {
-                char letter = words[drum].charAt(i);
+        for (int drum = 0; drum < words.size(); drum++) {
+            for (int i = 0; i < words.get(drum).length(); i++) {
+                char letter = words.get(drum).charAt(i);
                 if (letter == '.') continue;
-                Fraction share = Fraction.of(i, words[drum].length());
+                Fraction share = Fraction.of(i, words.get(drum).length());
                 strokes.add(new Stroke(share, Drum.values()[drum], letter == 'X'));
             }
         }

@@ -5,6 +5,7 @@ import java.util.Collections;
 import java.util.List;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import pebblestep.core.Parts;
 import pebblestep.core.Refusal;
 
 /**
@@ -49,7 +50,7 @@ public record Meter(int units, int unit, List<Integer> groups) {
     /** Eighths in twos and threes, at most sixteen of them. */
     private static Meter grouped(String text, String head, int open) {
         List<Integer> groups = new ArrayList<>();
-        for (String group : text.substring(open + 1, text.length() - 1).split("\\+", -1)) {
+        for (String group : Parts.of(text.substring(open + 1, text.length() - 1), "+")) {
             if (!group.equals("2") && !group.equals("3")) throw refused(text);
             groups.add(Integer.valueOf(group));
         }

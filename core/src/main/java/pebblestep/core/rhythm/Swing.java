@@ -1,5 +1,7 @@
 package pebblestep.core.rhythm;
 
+import java.util.List;
+import pebblestep.core.Parts;
 import pebblestep.core.Refusal;
 
 /**
@@ -24,9 +26,9 @@ public record Swing(int first, int second) {
 
     /** Reads {@code 2:1}; refuses anything else. */
     public static Swing parse(String text) {
-        String[] parts = text.split(":", -1);
+        List<String> parts = Parts.of(text, ":");
         try {
-            if (parts.length == 2) return new Swing(Integer.parseInt(parts[0]), Integer.parseInt(parts[1]));
+            if (parts.size() == 2) return new Swing(Integer.parseInt(parts.getFirst()), Integer.parseInt(parts.getLast()));
         } catch (NumberFormatException e) {
             throw Refusal.of("rhythm.swing", "Write swing as two numbers, such as 2:1.");
         }

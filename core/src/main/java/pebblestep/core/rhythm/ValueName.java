@@ -1,8 +1,9 @@
 package pebblestep.core.rhythm;
 
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.regex.Pattern;
+import pebblestep.core.Parts;
 import pebblestep.core.Words;
 
 /**
@@ -42,8 +43,6 @@ public final class ValueName {
             28L, new Tuplet("septuplet", 16));
 
     private record Tuplet(String name, long written) {}
-
-    private static final Pattern VALUE = Pattern.compile("\\{(\\d+/\\d+)(s?)}");
 
     private ValueName() {}
 
@@ -90,10 +89,18 @@ public final class ValueName {
      * quarters, then rest}.
      */
     public static String filled(String text, ValueNames names) {
-        return Words.capital(VALUE.matcher(text).replaceAll(found -> {
-            Fraction value = Fraction.parse(found.group(1));
-            return found.group(2).isEmpty() ? name(value, names).orElse(found.group()) : plural(value, names);
-        }));
+        List<String> parts = Parts.of(text, "{");
+        StringBuilder filled = new StringBuilder(parts.getFirst());
+        for (String part : parts.subList(1, parts.size())) {
+            List<String> cut = Parts.of(part, "}", 2);
+            filled.append(said(cut.getFirst(), names)).append(cut.getLast());
+        }
+        return Words.capital(filled.toString());
+    }
+
+    private static String said(String value, ValueNames names) {
+        if (value.endsWith("s")) return plural(Fraction.parse(value.substring(0, value.length() - 1)), names);
+        return name(Fraction.parse(value), names).orElse(value);
     }
 
     /** So many of a value, in words: {@code 29 sixteenths}, {@code 1 quarter}. */

@@ -2,6 +2,7 @@ package pebblestep.core.rhythm;
 
 import java.util.List;
 import java.util.stream.Stream;
+import pebblestep.core.Parts;
 import pebblestep.core.Refusal;
 import pebblestep.core.Words;
 
@@ -32,9 +33,7 @@ public record WordRhythm(String word, Figure figure) {
     }
 
     private static List<String> syllables(String word) {
-        return Stream.of(word.strip().split("[-\\s]+"))
-                .filter(part -> !part.isEmpty())
-                .toList();
+        return Parts.words(word.replace('-', ' '));
     }
 
     /** Its syllables in order. */

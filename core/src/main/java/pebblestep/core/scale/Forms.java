@@ -5,7 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.stream.Stream;
+import pebblestep.core.Parts;
 import pebblestep.core.Refusal;
 import pebblestep.core.Words;
 
@@ -79,33 +79,33 @@ public final class Forms {
     private static Map<String, Form> read(String data) {
         Map<String, Form> byId = new LinkedHashMap<>();
         String family = "";
-        for (String line : data.lines().toList()) {
+        for (String line : Parts.lines(data)) {
             if (line.startsWith("# ")) {
                 family = line.substring(2);
                 continue;
             }
-            Form form = form(family, line.split("; ", 7));
+            Form form = form(family, Parts.of(line, "; ", 7));
             byId.put(form.id(), form);
         }
         return byId;
     }
 
-    private static Form form(String family, String[] cells) {
-        String[] ways = cells[2].split(" / ");
-        List<Degree> up = degrees(ways[0]);
-        List<Degree> chord = cells[4].equals("-") ? List.of() : degrees(cells[4]);
+    private static Form form(String family, List<String> cells) {
+        List<String> ways = Parts.of(cells.get(2), " / ");
+        List<Degree> up = degrees(ways.getFirst());
+        List<Degree> chord = cells.get(4).equals("-") ? List.of() : degrees(cells.get(4));
         List<Integer> places = new ArrayList<>();
         for (Degree degree : chord) places.add(up.indexOf(degree));
         return new Form(
-                cells[0],
-                cells[1],
+                cells.get(0),
+                cells.get(1),
                 family,
-                Words.capital(cells[6]) + ".",
+                Words.capital(cells.get(6)) + ".",
                 up,
-                degrees(ways[ways.length - 1]),
-                said(cells[3]).map(Integer::valueOf),
+                degrees(ways.getLast()),
+                said(cells.get(3)).map(Integer::valueOf),
                 places,
-                said(cells[5]));
+                said(cells.get(5)));
     }
 
     private static Optional<String> said(String cell) {
@@ -113,6 +113,6 @@ public final class Forms {
     }
 
     private static List<Degree> degrees(String text) {
-        return Stream.of(text.split(" ")).map(Degree::parse).toList();
+        return Parts.words(text).stream().map(Degree::parse).toList();
     }
 }

@@ -1,20 +1,17 @@
-package pebblestep.app.bench;
+package pebblestep.documents;
 
 import java.util.Set;
+import pebblestep.core.Identified;
 import pebblestep.core.Refusal;
 import pebblestep.core.notation.Score;
 import pebblestep.core.passage.Passage;
 import pebblestep.core.passage.Step;
 import pebblestep.core.passage.landing.Landing;
-import pebblestep.exchange.ClicksDocument;
-import pebblestep.exchange.PassageDocument;
-import pebblestep.exchange.PulseDocument;
-import pebblestep.exchange.ScoreDocument;
 
 /** Works a step out as a document: the passage, and what is drawn and sounded beside it as far as it is asked for. */
 public final class Workings {
     /** What can be asked for beside the passage. */
-    public enum Extra {
+    public enum Extra implements Identified {
         SCORE,
         CLICKS,
         PULSE,

@@ -1,6 +1,5 @@
-package pebblestep.exchange;
+package pebblestep.documents;
 
-import com.fasterxml.jackson.annotation.JsonInclude;
 import java.math.BigDecimal;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -14,12 +13,10 @@ import pebblestep.core.tempo.SchemeKind;
  * fields are null here and nowhere else: {@link ClimbDocuments} fills in the defaults when it reads, and says every field
  * that is not marked nullable when it writes.
  */
-@JsonInclude(JsonInclude.Include.NON_NULL)
 public record ClimbDocument(
         Policy policy, RateSchool rate, Integer restart, List<AxisPart> axes, RulesPart rules, Integer repetitions) {
 
     /** An axis: a tempo axis has from, to and scheme, every other its rungs. */
-    @JsonInclude(JsonInclude.Include.NON_NULL)
     public record AxisPart(
             AxisKind axis,
             @Nullable BigDecimal from,
@@ -28,11 +25,9 @@ public record ClimbDocument(
             @Nullable List<RungPart> rungs) {}
 
     /** How tempos follow on each other. */
-    @JsonInclude(JsonInclude.Include.NON_NULL)
     public record SchemePart(SchemeKind type, @Nullable BigDecimal by, @Nullable Integer forward) {}
 
     /** A rung: what a step is there, in the fields of a step document. */
-    @JsonInclude(JsonInclude.Include.NON_NULL)
     public record RungPart(
             @Nullable List<String> figure,
             @Nullable Integer octaves,
@@ -43,6 +38,5 @@ public record ClimbDocument(
             StepDocument.@Nullable LinePart line) {}
 
     /** When a rung is passed. */
-    @JsonInclude(JsonInclude.Include.NON_NULL)
     public record RulesPart(Integer clean, Integer misses, Integer rungsADay) {}
 }

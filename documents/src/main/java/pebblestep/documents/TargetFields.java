@@ -1,4 +1,4 @@
-package pebblestep.exchange;
+package pebblestep.documents;
 
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;

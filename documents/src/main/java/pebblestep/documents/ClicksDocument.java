@@ -1,6 +1,5 @@
-package pebblestep.exchange;
+package pebblestep.documents;
 
-import com.fasterxml.jackson.annotation.JsonInclude;
 import java.util.List;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
@@ -55,7 +54,6 @@ public record ClicksDocument(
     public record FootPart(boolean asked, List<Double> ms) {}
 
     /** The notes of a drone in hertz, and which of them the step asks for: tonic, tonic-and-fifth, or null. */
-    @JsonInclude(JsonInclude.Include.NON_NULL)
     public record DronePart(Metronome.@Nullable Drone asked, double tonicHz, double fifthHz) {}
 
     /** What sounds with a passage at its tempo, tuned to a reference pitch. */

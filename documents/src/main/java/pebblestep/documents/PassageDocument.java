@@ -1,6 +1,5 @@
-package pebblestep.exchange;
+package pebblestep.documents;
 
-import com.fasterxml.jackson.annotation.JsonInclude;
 import java.math.BigDecimal;
 import java.math.MathContext;
 import java.util.List;
@@ -29,7 +28,6 @@ import pebblestep.core.scale.Slip;
  * A passage as JSON: positions and values as exact fractions, milliseconds from the first attack. Score, clicks and
  * pulse are there when they were asked for.
  */
-@JsonInclude(JsonInclude.Include.NON_NULL)
 public record PassageDocument(
         List<NotePart> notes,
         int noteCount,
@@ -56,7 +54,6 @@ public record PassageDocument(
     public record KeyNamesPart(String written, String concert, String signature) {}
 
     /** The notation, or why there is none. */
-    @JsonInclude(JsonInclude.Include.NON_NULL)
     public record NotatedPart(@Nullable ScoreDocument score, @Nullable String refusal) {}
 
     /** One note; {@code bar} counts from 1 and a pickup stands in bar 0. */
@@ -90,7 +87,6 @@ public record PassageDocument(
             List<FixPart> fixes) {}
 
     /** One change that lands, with the changed step ready to be sent again. */
-    @JsonInclude(JsonInclude.Include.NON_NULL)
     public record FixPart(
             FixKind kind,
             @Nullable String by,
@@ -100,14 +96,12 @@ public record PassageDocument(
             StepDocument step) {}
 
     /** Play this, not that; {@code when} is up or down where it holds one way only. */
-    @JsonInclude(JsonInclude.Include.NON_NULL)
     public record SlipPart(String play, String not, @Nullable Direction when) {}
 
     /** Two neighbouring written notes worth alternating alone, and why. */
     public record AwkwardPart(String lower, String upper, String why) {}
 
     /** A written note that the key before did not have; {@code was} is what stood on its letter there. */
-    @JsonInclude(JsonInclude.Include.NON_NULL)
     public record NewNotePart(String note, @Nullable String was) {}
 
     /** A place of another division close to the start, its count and how the studio counts it, and the step on it. */

@@ -1,6 +1,5 @@
-package pebblestep.exchange;
+package pebblestep.documents;
 
-import com.fasterxml.jackson.annotation.JsonInclude;
 import java.math.BigDecimal;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -22,7 +21,6 @@ import pebblestep.core.rhythm.Rhythm.HeldNote;
  * Absent fields are null here and nowhere else: {@link StepDocuments} fills in the defaults when it reads, and says
  * every field that is not marked nullable when it writes.
  */
-@JsonInclude(JsonInclude.Include.NON_NULL)
 public record StepDocument(
         String format,
         String title,
@@ -35,11 +33,9 @@ public record StepDocument(
         MetronomePart metronome) {
 
     /** Tonic, form, and whether the key is the sounding or the written one. */
-    @JsonInclude(JsonInclude.Include.NON_NULL)
     public record KeyPart(String tonic, String form, Named named) {}
 
     /** The order of notes. */
-    @JsonInclude(JsonInclude.Include.NON_NULL)
     public record LinePart(
             PatternKind pattern,
             @Nullable Integer octaves,
@@ -57,11 +53,9 @@ public record StepDocument(
             @Nullable String register) {}
 
     /** A passing note more or fewer. */
-    @JsonInclude(JsonInclude.Include.NON_NULL)
     public record PassingPart(Passing.Change change, Integer note) {}
 
     /** Meter, values and place. */
-    @JsonInclude(JsonInclude.Include.NON_NULL)
     public record RhythmPart(
             String meter,
             List<String> figure,
@@ -74,11 +68,9 @@ public record StepDocument(
             @Nullable String swing) {}
 
     /** A note held longer: first or turn, by how much. */
-    @JsonInclude(JsonInclude.Include.NON_NULL)
     public record HoldPart(HeldNote note, String by) {}
 
     /** A stretch with a rhythm of its own: from the turn, from a bar, or from a note. */
-    @JsonInclude(JsonInclude.Include.NON_NULL)
     public record LegPart(
             @Nullable Boolean turn,
             @Nullable Integer bar,
@@ -87,15 +79,12 @@ public record StepDocument(
             @Nullable String place) {}
 
     /** Where the last note should fall. */
-    @JsonInclude(JsonInclude.Include.NON_NULL)
     public record LandingPart(@Nullable Integer beat, @Nullable String at, @Nullable Arriving note) {}
 
     /** Beat value and beats per minute. */
-    @JsonInclude(JsonInclude.Include.NON_NULL)
     public record TempoPart(String beat, BigDecimal bpm) {}
 
     /** How notes are joined. */
-    @JsonInclude(JsonInclude.Include.NON_NULL)
     public record ArticulationPart(
             ArticulationKind kind,
             @Nullable Integer by,
@@ -107,7 +96,6 @@ public record StepDocument(
      * Count-in, accent and click; the beats that are chosen, and bars that are silent; drums instead of clicks, a drone, and
      * the beats on which the foot taps.
      */
-    @JsonInclude(JsonInclude.Include.NON_NULL)
     public record MetronomePart(
             Integer countInBars,
             Boolean accent,
@@ -119,6 +107,5 @@ public record StepDocument(
             @Nullable List<Integer> foot) {}
 
     /** So many bars that sound, then so many that do not. */
-    @JsonInclude(JsonInclude.Include.NON_NULL)
     public record SilentPart(Integer sounding, Integer silent) {}
 }

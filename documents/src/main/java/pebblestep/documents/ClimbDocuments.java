@@ -1,10 +1,9 @@
-package pebblestep.exchange;
+package pebblestep.documents;
 
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
-import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import pebblestep.core.Refusal;
 import pebblestep.core.climb.Ascent;
@@ -19,32 +18,16 @@ import pebblestep.core.climb.Rung;
 import pebblestep.core.rhythm.Bpm;
 import pebblestep.core.tempo.LadderScheme;
 import pebblestep.core.tempo.SchemeKind;
-import tools.jackson.core.JacksonException;
-import tools.jackson.databind.JsonNode;
-import tools.jackson.databind.json.JsonMapper;
 
 /**
- * Reads climbs from their JSON documents and writes them back. A document is first held against the schema; a field that
- * does not belong to the axis it stands on is refused, never ignored.
+ * Reads climbs from their documents and writes them back. A field that does not belong to the axis it stands on is
+ * refused, never ignored.
  */
 public final class ClimbDocuments {
-    private static final JsonMapper JSON = IdentifiedNames.JSON;
-
     private ClimbDocuments() {}
 
-    /** Reads a climb from text; refuses text that is no JSON, and documents that {@link #read(JsonNode)} refuses. */
-    public static Climb read(String json) {
-        try {
-            return read(JSON.readTree(json));
-        } catch (JacksonException e) {
-            throw Refusal.of("This is not JSON: " + e.getOriginalMessage());
-        }
-    }
-
-    /** Reads a climb; refuses the first field that is unknown, malformed, out of range or of another axis. */
-    public static Climb read(JsonNode json) {
-        DocumentSchema.CLIMB.check(json);
-        ClimbDocument document = JSON.treeToValue(json, ClimbDocument.class);
+    /** The climb that a document says; refuses the first field that is malformed, out of range or of another axis. */
+    public static Climb read(ClimbDocument document) {
         List<Axis> axes = new ArrayList<>();
         for (int i = 0; i < document.axes().size(); i++) {
             try {
@@ -148,11 +131,6 @@ public final class ClimbDocuments {
                 kind, null, null, null, rungs.stream().map(RungFields::write).toList());
     }
 
-    /** Writes a climb as text, for a file or a column. */
-    public static String writeText(Climb climb) {
-        return JSON.writeValueAsString(write(climb));
-    }
-
     /** The rungs of every axis but tempo at a position, as parts: what a take on it says it played. */
     public static List<PlayedPart> played(Ascent ascent, Position at) {
         return ascent.climb().rungs(at).stream()
@@ -167,25 +145,22 @@ public final class ClimbDocuments {
     /** Reads rungs that were played; refuses what no rung can be, and one axis twice. */
     public static List<Rung> played(List<PlayedPart> parts) {
         if (parts.isEmpty()) return List.of();
-        // Held against the schema as axes of one rung each.
-        List<ClimbDocument.AxisPart> axes = parts.stream()
-                .map(part -> new ClimbDocument.AxisPart(
-                        part.axis(), null, null, null, Collections.singletonList(part.rung())))
-                .toList();
-        return read(JSON.<JsonNode>valueToTree(Map.of("axes", axes))).axes().stream()
+        // Read as axes of one rung each.
+        return Climb.of(parts.stream().map(ClimbDocuments::played).toList(), Policy.IN_TURN)
+                .axes().stream()
                 .map(axis -> axis.rung(0))
                 .toList();
     }
 
-    /** Reads rungs that were played from the text of a column. */
-    public static List<Rung> playedFrom(String text) {
-        return played(List.of(JSON.readValue(text, PlayedPart[].class)));
+    private static Axis played(PlayedPart part) {
+        return axis(new ClimbDocument.AxisPart(
+                part.axis(), null, null, null, Collections.singletonList(part.rung())));
     }
 
-    /** Writes rungs that were played as text, for a column. */
-    public static String writePlayed(List<Rung> rungs) {
-        return JSON.writeValueAsString(rungs.stream()
+    /** Rungs that were played, as parts. */
+    public static List<PlayedPart> parts(List<Rung> rungs) {
+        return rungs.stream()
                 .map(rung -> new PlayedPart(rung.kind(), RungFields.write(rung)))
-                .toList());
+                .toList();
     }
 }

@@ -1,4 +1,4 @@
-package pebblestep.exchange;
+package pebblestep.documents;
 
 import java.util.ArrayList;
 import java.util.List;

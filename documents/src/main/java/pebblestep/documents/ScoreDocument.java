@@ -1,6 +1,5 @@
-package pebblestep.exchange;
+package pebblestep.documents;
 
-import com.fasterxml.jackson.annotation.JsonInclude;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import pebblestep.core.instrument.Clef;
@@ -19,7 +18,6 @@ import pebblestep.core.pitch.Pitch;
  * A score as JSON, for whoever draws it: it decides nothing but where on the paper. Slurs and ottavas name notes of the
  * passage by their index.
  */
-@JsonInclude(JsonInclude.Include.NON_NULL)
 public record ScoreDocument(
         Clef clef,
         int fifths,
@@ -36,7 +34,6 @@ public record ScoreDocument(
      * One note or rest: {@code base} 4 is a quarter; {@code note} is the index in the passage, absent for a rest; {@code
      * drawn} is the pitch where it stands on the staff, an octave from {@code pitch} under an ottava.
      */
-    @JsonInclude(JsonInclude.Include.NON_NULL)
     public record GlyphPart(
             String at,
             int base,

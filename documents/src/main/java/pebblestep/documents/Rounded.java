@@ -1,4 +1,4 @@
-package pebblestep.exchange;
+package pebblestep.documents;
 
 /** Numbers at the edge, where exact fractions become milliseconds: three decimals. */
 public final class Rounded {

@@ -1,4 +1,4 @@
-package pebblestep.exchange;
+package pebblestep.documents;
 
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -6,15 +6,12 @@ import pebblestep.core.Refusal;
 import pebblestep.core.pitch.Pitch;
 import pebblestep.core.practice.SlipKind;
 import pebblestep.core.practice.Slipped;
-import tools.jackson.databind.json.JsonMapper;
 
 /**
  * What slipped in a take, as JSON: kinds of slips (notes, rhythm, evenness, tone, tension), and the notes that were
  * touched, each by its index in the passage and its written pitch.
  */
 public record SlippedDocument(@Nullable List<SlipKind> kinds, @Nullable List<SlippedNote> notes) {
-    private static final JsonMapper JSON = IdentifiedNames.JSON;
-
     /** A note that was touched. */
     public record SlippedNote(int index, String pitch) {}
 
@@ -26,11 +23,6 @@ public record SlippedDocument(@Nullable List<SlipKind> kinds, @Nullable List<Sli
                         .map(note ->
                                 new SlippedNote(note.index(), note.written().toString()))
                         .toList());
-    }
-
-    /** Reads the text of a column. */
-    public static Slipped parse(String text) {
-        return JSON.readValue(text, SlippedDocument.class).read();
     }
 
     /** What it says; refuses kinds that there are not, and pitches that cannot be read. */
@@ -50,10 +42,5 @@ public record SlippedDocument(@Nullable List<SlipKind> kinds, @Nullable List<Sli
         } catch (Refusal e) {
             throw e.at("slipped.notes");
         }
-    }
-
-    /** The text for a column. */
-    public String text() {
-        return JSON.writeValueAsString(this);
     }
 }

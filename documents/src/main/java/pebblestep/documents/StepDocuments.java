@@ -1,4 +1,4 @@
-package pebblestep.exchange;
+package pebblestep.documents;
 
 import java.math.BigDecimal;
 import java.util.List;
@@ -20,38 +20,19 @@ import pebblestep.core.rhythm.Fraction;
 import pebblestep.core.rhythm.Tempo;
 import pebblestep.core.scale.Forms;
 import pebblestep.core.scale.Key;
-import tools.jackson.core.JacksonException;
-import tools.jackson.databind.JsonNode;
-import tools.jackson.databind.json.JsonMapper;
 
 /**
- * Reads steps from their JSON documents and writes them back. A document is first held against the schema; a
- * field that does not belong to what the document asks for is refused, never ignored.
+ * Reads steps from their documents and writes them back. A field that does not belong to what the document asks for is
+ * refused, never ignored.
  */
 public final class StepDocuments {
+    /** What every document of this kind says of itself. */
     public static final String FORMAT = "pebble-step/1";
-
-    private static final JsonMapper JSON = IdentifiedNames.JSON;
 
     private StepDocuments() {}
 
-    /** Reads a document from text; refuses text that is no JSON, and documents that {@link #read(JsonNode)} refuses. */
-    public static Step read(String json) {
-        try {
-            return read(JSON.readTree(json));
-        } catch (JacksonException e) {
-            throw Refusal.of("This is not JSON: " + e.getOriginalMessage());
-        }
-    }
-
-    /** Reads a document; refuses the first field that is unknown, malformed, out of range or not carried. */
-    public static Step read(JsonNode json) {
-        DocumentSchema.STEP.check(json);
-        StepDocument document = JSON.treeToValue(json, StepDocument.class);
-        return stepOf(document);
-    }
-
-    private static Step stepOf(StepDocument document) {
+    /** The step that a document says; refuses the first field that is malformed, out of range or not carried. */
+    public static Step read(StepDocument document) {
         StepDocument.KeyPart key = document.key();
         StepDocument.LinePart line = document.line();
         StepDocument.RhythmPart rhythm = document.rhythm();
@@ -155,10 +136,5 @@ public final class StepDocuments {
 
     private static BigDecimal plain(Bpm bpm) {
         return bpm.value();
-    }
-
-    /** Writes a step as text, for a file or a column. */
-    public static String writeText(Step step) {
-        return JSON.writeValueAsString(write(step));
     }
 }

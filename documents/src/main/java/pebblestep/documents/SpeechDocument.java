@@ -1,0 +1,18 @@
+package pebblestep.documents;
+
+import pebblestep.core.rhythm.CountSchool;
+import pebblestep.core.rhythm.Speech;
+import pebblestep.core.rhythm.ValueNames;
+
+/** How a studio talks: how it counts, and what it calls note values. */
+public record SpeechDocument(CountSchool counting, ValueNames valueNames) {
+    /** The document of a way to talk. */
+    public static SpeechDocument of(Speech speech) {
+        return new SpeechDocument(speech.school(), speech.names());
+    }
+
+    /** The way to talk that it says. */
+    public Speech read() {
+        return new Speech(counting, valueNames);
+    }
+}
