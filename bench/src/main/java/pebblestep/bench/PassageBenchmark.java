@@ -1,6 +1,4 @@
 package pebblestep.bench;
-import pebblestep.exchange.StepJson;
-
 
 import java.util.concurrent.TimeUnit;
 import org.openjdk.jmh.annotations.Benchmark;
@@ -19,6 +17,7 @@ import pebblestep.core.passage.Player;
 import pebblestep.core.passage.Step;
 import pebblestep.core.passage.landing.Landing;
 import pebblestep.core.rhythm.Speech;
+import pebblestep.exchange.StepJson;
 
 /** Two-octave passages worked out by one core: with the landing and its fixes, with the score, and from the document. */
 @State(Scope.Thread)

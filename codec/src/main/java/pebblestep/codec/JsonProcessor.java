@@ -36,7 +36,9 @@ public final class JsonProcessor extends AbstractProcessor {
     private void write(Element asking, TypeElement annotation) {
         PackageElement home = processingEnv.getElementUtils().getPackageOf(asking);
         JsonSource source = new JsonSource(
-                processingEnv.getTypeUtils(), processingEnv.getElementUtils(), home.getQualifiedName().toString());
+                processingEnv.getTypeUtils(),
+                processingEnv.getElementUtils(),
+                home.getQualifiedName().toString());
         try {
             wanted(asking, annotation, "read").forEach(source::read);
             wanted(asking, annotation, "write").forEach(source::write);

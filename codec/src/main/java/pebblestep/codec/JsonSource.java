@@ -24,8 +24,8 @@ import javax.lang.model.util.Types;
 final class JsonSource {
     private static final String FIELDS = "pebblestep.codec.JsonFields";
     private static final String VALUE = "com.eclipsesource.json.JsonValue";
-    private static final Set<String> TIMES = Set.of(
-            "java.time.LocalDate", "java.time.LocalTime", "java.time.OffsetDateTime", "java.time.Instant");
+    private static final Set<String> TIMES =
+            Set.of("java.time.LocalDate", "java.time.LocalTime", "java.time.OffsetDateTime", "java.time.Instant");
 
     private final Types types;
     private final Elements elements;
@@ -43,19 +43,31 @@ final class JsonSource {
 
     /** Adds the reading of a record. */
     void read(TypeMirror type) {
-        body.append("    /** Reads a {@code ").append(type).append("}; refuses what it cannot be. */\n")
-                .append("    public static ").append(type).append(" read").append(simple(type))
-                .append("(String json) {\n        return ").append(reader(type)).append("(").append(FIELDS)
+        body.append("    /** Reads a {@code ")
+                .append(type)
+                .append("}; refuses what it cannot be. */\n")
+                .append("    public static ")
+                .append(type)
+                .append(" read")
+                .append(simple(type))
+                .append("(String json) {\n        return ")
+                .append(reader(type))
+                .append("(")
+                .append(FIELDS)
                 .append(".parse(json));\n    }\n\n");
         work();
     }
 
     /** Adds the writing of a record. */
     void write(TypeMirror type) {
-        body.append("    /** Writes a {@code ").append(type).append("}. */\n")
-                .append("    public static String write(").append(type)
+        body.append("    /** Writes a {@code ")
+                .append(type)
+                .append("}. */\n")
+                .append("    public static String write(")
+                .append(type)
                 .append(" value) {\n        pebblestep.codec.JsonText out = new pebblestep.codec.JsonText();\n        ")
-                .append(writer(type)).append("(out, value);\n        return out.toString();\n    }\n\n");
+                .append(writer(type))
+                .append("(out, value);\n        return out.toString();\n    }\n\n");
         work();
     }
 
@@ -64,7 +76,8 @@ final class JsonSource {
     }
 
     String text() {
-        return "package " + home + ";\n\n/** Reads and writes documents; written by the compiler from their records. */\n"
+        return "package " + home
+                + ";\n\n/** Reads and writes documents; written by the compiler from their records. */\n"
                 + "@org.jspecify.annotations.NullUnmarked\n@SuppressWarnings(\"all\")\nfinal class Json {\n    private Json() {}\n\n"
                 + body + "}\n";
     }
@@ -104,16 +117,20 @@ final class JsonSource {
     }
 
     private boolean isRecord(TypeMirror type) {
-        return type.getKind() == TypeKind.DECLARED && ((DeclaredType) type).asElement().getKind() == ElementKind.RECORD;
+        return type.getKind() == TypeKind.DECLARED
+                && ((DeclaredType) type).asElement().getKind() == ElementKind.RECORD;
     }
 
     private boolean isEnum(TypeMirror type) {
-        return type.getKind() == TypeKind.DECLARED && ((DeclaredType) type).asElement().getKind() == ElementKind.ENUM;
+        return type.getKind() == TypeKind.DECLARED
+                && ((DeclaredType) type).asElement().getKind() == ElementKind.ENUM;
     }
 
     private String raw(TypeMirror type) {
         return type.getKind() == TypeKind.DECLARED
-                ? ((TypeElement) ((DeclaredType) type).asElement()).getQualifiedName().toString()
+                ? ((TypeElement) ((DeclaredType) type).asElement())
+                        .getQualifiedName()
+                        .toString()
                 : type.toString();
     }
 
@@ -141,14 +158,25 @@ final class JsonSource {
             String value = "value." + field + "()";
             String named = "out.name(\"" + field + "\"); ";
             if (one.getValue().getKind().isPrimitive()) {
-                code.append("        ").append(named).append(writing(one.getValue(), value, 0)).append("\n");
+                code.append("        ")
+                        .append(named)
+                        .append(writing(one.getValue(), value, 0))
+                        .append("\n");
             } else {
-                code.append("        if (").append(value).append(" != null) { ").append(named)
-                        .append(writing(one.getValue(), value, 0)).append(" }\n");
+                code.append("        if (")
+                        .append(value)
+                        .append(" != null) { ")
+                        .append(named)
+                        .append(writing(one.getValue(), value, 0))
+                        .append(" }\n");
             }
         }
-        body.append("    private static void ").append(name).append("(pebblestep.codec.JsonText out, ").append(record)
-                .append(" value) {\n        out.open('{');\n").append(code)
+        body.append("    private static void ")
+                .append(name)
+                .append("(pebblestep.codec.JsonText out, ")
+                .append(record)
+                .append(" value) {\n        out.open('{');\n")
+                .append(code)
                 .append("        out.close('}');\n    }\n\n");
     }
 
@@ -198,12 +226,26 @@ final class JsonSource {
                 .map(one -> FIELDS + (one.getValue().getKind().isPrimitive() ? ".required" : ".field") + "(object, \""
                         + one.getKey().getSimpleName() + "\", " + reading(one.getValue()) + ")")
                 .collect(Collectors.joining(",\n                "));
-        body.append("    private static final java.util.Set<String> FIELDS_OF_").append(name)
-                .append(" = java.util.Set.of(").append(known).append(");\n\n")
-                .append("    private static ").append(record).append(" ").append(name).append("(").append(VALUE)
-                .append(" value) {\n        com.eclipsesource.json.JsonObject object = ").append(FIELDS)
-                .append(".object(value, FIELDS_OF_").append(name).append(");\n        return new ").append(record)
-                .append("(\n                ").append(fields).append(");\n    }\n\n");
+        body.append("    private static final java.util.Set<String> FIELDS_OF_")
+                .append(name)
+                .append(" = java.util.Set.of(")
+                .append(known)
+                .append(");\n\n")
+                .append("    private static ")
+                .append(record)
+                .append(" ")
+                .append(name)
+                .append("(")
+                .append(VALUE)
+                .append(" value) {\n        com.eclipsesource.json.JsonObject object = ")
+                .append(FIELDS)
+                .append(".object(value, FIELDS_OF_")
+                .append(name)
+                .append(");\n        return new ")
+                .append(record)
+                .append("(\n                ")
+                .append(fields)
+                .append(");\n    }\n\n");
     }
 
     /** A function that reads a value. */

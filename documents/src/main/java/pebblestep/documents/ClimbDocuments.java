@@ -146,15 +146,13 @@ public final class ClimbDocuments {
     public static List<Rung> played(List<PlayedPart> parts) {
         if (parts.isEmpty()) return List.of();
         // Read as axes of one rung each.
-        return Climb.of(parts.stream().map(ClimbDocuments::played).toList(), Policy.IN_TURN)
-                .axes().stream()
+        return Climb.of(parts.stream().map(ClimbDocuments::played).toList(), Policy.IN_TURN).axes().stream()
                 .map(axis -> axis.rung(0))
                 .toList();
     }
 
     private static Axis played(PlayedPart part) {
-        return axis(new ClimbDocument.AxisPart(
-                part.axis(), null, null, null, Collections.singletonList(part.rung())));
+        return axis(new ClimbDocument.AxisPart(part.axis(), null, null, null, Collections.singletonList(part.rung())));
     }
 
     /** Rungs that were played, as parts. */

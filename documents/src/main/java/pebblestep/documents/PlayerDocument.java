@@ -54,8 +54,9 @@ public record PlayerDocument(
 
         /** One that everybody has is known by its id, with its awkward places. */
         Instrument read() {
-            Optional<Instrument> known =
-                    Instruments.all().stream().filter(one -> one.id().equals(id)).findFirst();
+            Optional<Instrument> known = Instruments.all().stream()
+                    .filter(one -> one.id().equals(id))
+                    .findFirst();
             return known.orElseGet(() -> new Instrument(
                     id,
                     name,

@@ -11,8 +11,7 @@ import pebblestep.core.Refusal;
  * @param fits what would fit
  * @param position the character of the field at which it stops being readable, from 1
  */
-public record ProblemDocument(
-        String detail, String pointer, @Nullable String fits, @Nullable Integer position) {
+public record ProblemDocument(String detail, String pointer, @Nullable String fits, @Nullable Integer position) {
     /** The document of a refusal. */
     public static ProblemDocument of(Refusal refusal) {
         return new ProblemDocument(

@@ -1,6 +1,4 @@
 package pebblestep.exchange;
-import pebblestep.documents.ClimbDocuments;
-
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
@@ -17,6 +15,7 @@ import pebblestep.core.climb.Policy;
 import pebblestep.core.climb.Position;
 import pebblestep.core.climb.RateSchool;
 import pebblestep.core.climb.Rules;
+import pebblestep.documents.ClimbDocuments;
 
 class ClimbDocumentsTest {
     static final String EVERYTHING =

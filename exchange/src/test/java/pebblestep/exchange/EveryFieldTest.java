@@ -1,7 +1,4 @@
 package pebblestep.exchange;
-import pebblestep.documents.StepDocument;
-import pebblestep.documents.ClimbDocument;
-
 
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -13,6 +10,8 @@ import java.util.List;
 import java.util.Set;
 import java.util.TreeSet;
 import org.junit.jupiter.api.Test;
+import pebblestep.documents.ClimbDocument;
+import pebblestep.documents.StepDocument;
 import tools.jackson.databind.JsonNode;
 
 /**

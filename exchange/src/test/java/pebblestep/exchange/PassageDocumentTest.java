@@ -1,9 +1,4 @@
 package pebblestep.exchange;
-import pebblestep.documents.PulseDocument;
-import pebblestep.documents.ClicksDocument;
-import pebblestep.documents.ScoreDocument;
-import pebblestep.documents.PassageDocument;
-
 
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -22,6 +17,10 @@ import pebblestep.core.rhythm.Speech;
 import pebblestep.core.rhythm.ValueNames;
 import pebblestep.core.scale.Forms;
 import pebblestep.core.scale.Key;
+import pebblestep.documents.ClicksDocument;
+import pebblestep.documents.PassageDocument;
+import pebblestep.documents.PulseDocument;
+import pebblestep.documents.ScoreDocument;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 

@@ -1,7 +1,4 @@
 package pebblestep.exchange;
-import pebblestep.documents.StepDocument;
-import pebblestep.documents.ClimbDocument;
-
 
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -22,6 +19,8 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import pebblestep.core.Identified;
+import pebblestep.documents.ClimbDocument;
+import pebblestep.documents.StepDocument;
 import tools.jackson.databind.JsonNode;
 
 /**

@@ -1,6 +1,4 @@
 package pebblestep.exchange;
-import pebblestep.documents.ScoreDocument;
-
 
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -14,6 +12,7 @@ import pebblestep.core.notation.Slur;
 import pebblestep.core.passage.Passage;
 import pebblestep.core.passage.Player;
 import pebblestep.core.passage.Step;
+import pebblestep.documents.ScoreDocument;
 import pebblestep.documents.ScoreDocument.GlyphPart;
 
 /** What whoever draws a score is told, and that it leaves nothing to decide. */

@@ -1,6 +1,4 @@
 package pebblestep.exchange;
-import pebblestep.documents.SlippedDocument;
-
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
@@ -10,6 +8,7 @@ import org.junit.jupiter.api.Test;
 import pebblestep.core.pitch.Pitch;
 import pebblestep.core.practice.SlipKind;
 import pebblestep.core.practice.Slipped;
+import pebblestep.documents.SlippedDocument;
 
 class SlippedDocumentTest {
 
@@ -27,8 +26,7 @@ class SlippedDocumentTest {
 
     @Test
     void what_cannot_be_is_refused_with_what_fits() {
-        assertThatThrownBy(() -> SlippedJson.parse("{\"kinds\":[\"mood\"]}"))
-                .hasMessageContaining("mood");
+        assertThatThrownBy(() -> SlippedJson.parse("{\"kinds\":[\"mood\"]}")).hasMessageContaining("mood");
         assertThatThrownBy(() -> new SlippedDocument(null, List.of(new SlippedDocument.SlippedNote(0, "H4"))).read())
                 .hasMessageContaining("A to G");
         assertThatThrownBy(() -> new SlippedDocument(null, List.of(new SlippedDocument.SlippedNote(-1, "C4"))).read())

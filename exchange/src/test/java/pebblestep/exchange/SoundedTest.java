@@ -1,8 +1,4 @@
 package pebblestep.exchange;
-import pebblestep.documents.ClicksDocument;
-import pebblestep.documents.Rounded;
-import pebblestep.documents.PassageDocument;
-
 
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -16,6 +12,9 @@ import pebblestep.core.metronome.ClickPlan;
 import pebblestep.core.passage.Passage;
 import pebblestep.core.passage.landing.Landing;
 import pebblestep.core.pitch.ReferencePitch;
+import pebblestep.documents.ClicksDocument;
+import pebblestep.documents.PassageDocument;
+import pebblestep.documents.Rounded;
 
 /**
  * What the browser is given of a few passages, and when each click must be heard if they are played several times: the

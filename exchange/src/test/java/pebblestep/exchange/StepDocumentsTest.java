@@ -108,11 +108,10 @@ class StepDocumentsTest {
                 "/format | \"other/1\" | \"other/1\" does not fit here."
             })
     void a_wrong_field_is_refused_by_its_pointer_and_reason(String pointer, String value, String reason) {
-        assertThatThrownBy(() -> StepJson.read(with(pointer, value)))
-                .isInstanceOfSatisfying(Refusal.class, refusal -> {
-                    assertThat(refusal.pointer()).isEqualTo(pointer);
-                    assertThat(refusal).hasMessage(reason);
-                });
+        assertThatThrownBy(() -> StepJson.read(with(pointer, value))).isInstanceOfSatisfying(Refusal.class, refusal -> {
+            assertThat(refusal.pointer()).isEqualTo(pointer);
+            assertThat(refusal).hasMessage(reason);
+        });
     }
 
     @ParameterizedTest
@@ -186,8 +185,8 @@ class StepDocumentsTest {
     @Test
     void long_and_odd_names_are_shortened_and_escaped() {
         String name = "a/b~<b>" + "x".repeat(1000);
-        assertThatThrownBy(() -> StepJson.read(
-                        "{\"" + name + "\": 1, " + EXAMPLE.strip().substring(1)))
+        assertThatThrownBy(() ->
+                        StepJson.read("{\"" + name + "\": 1, " + EXAMPLE.strip().substring(1)))
                 .isInstanceOfSatisfying(Refusal.class, refusal -> {
                     assertThat(refusal.pointer()).startsWith("/a~1b~0<b>x");
                     assertThat(refusal.getMessage()).hasSizeLessThan(120);

@@ -1,6 +1,4 @@
 package pebblestep.journeys;
-import pebblestep.exchange.StepJson;
-
 
 import com.microsoft.playwright.Locator;
 import java.util.regex.Matcher;
@@ -10,6 +8,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import pebblestep.core.metronome.ClickPlan;
 import pebblestep.core.passage.Passage;
+import pebblestep.exchange.StepJson;
 import pebblestep.journeys.Studio.Running;
 import pebblestep.journeys.Studio.Visit;
 

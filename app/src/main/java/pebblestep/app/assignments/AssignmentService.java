@@ -1,7 +1,4 @@
 package pebblestep.app.assignments;
-import pebblestep.exchange.ClimbJson;
-import pebblestep.exchange.StepJson;
-
 
 import java.math.BigDecimal;
 import java.time.Clock;
@@ -24,7 +21,6 @@ import pebblestep.app.assignments.AssignmentViews.AssignmentRequest;
 import pebblestep.app.assignments.AssignmentViews.AssignmentView;
 import pebblestep.app.assignments.AssignmentViews.GoalRequest;
 import pebblestep.app.assignments.AssignmentViews.ScheduleRequest;
-import pebblestep.app.bench.Ascents;
 import pebblestep.app.bench.KeyBefore;
 import pebblestep.app.bench.StepService;
 import pebblestep.app.platform.Fields;
@@ -43,6 +39,9 @@ import pebblestep.core.practice.Verdict;
 import pebblestep.core.rhythm.Bpm;
 import pebblestep.core.rhythm.Speech;
 import pebblestep.documents.ClimbDocuments;
+import pebblestep.documents.bench.Asked;
+import pebblestep.exchange.ClimbJson;
+import pebblestep.exchange.StepJson;
 
 /** Gives steps to students, and tells what they have been given. */
 @Service
@@ -88,7 +87,7 @@ public class AssignmentService implements KeyBefore {
         if (student.archived()) throw Refusal.of("studentId", student.name() + " is put away. Take them back first.");
         requireDays(form.startsOn(), form.endsOn());
         Ascent given = steps.ascent(studioId, form.stepId());
-        Position start = Ascents.position(given.climb(), form.start(), "start");
+        Position start = Asked.position(given.climb(), form.start(), "start");
         // Every rung from the start on has to fit the student's instrument, not only the first.
         Speech speech = settings.of(studioId).speech();
         Outlook.of(given, start, enrolled.player(), speech);

@@ -1,6 +1,4 @@
 package pebblestep.app.assignments;
-import pebblestep.exchange.ClimbJson;
-
 
 import java.time.Clock;
 import java.time.LocalDate;
@@ -20,6 +18,8 @@ import pebblestep.core.climb.Outlook;
 import pebblestep.core.climb.Position;
 import pebblestep.core.climb.Spans;
 import pebblestep.core.passage.Player;
+import pebblestep.documents.bench.Asked;
+import pebblestep.exchange.ClimbJson;
 import tools.jackson.databind.JsonNode;
 
 /** What the teacher decides about something given: each a line of the log that a later one can take back. */
@@ -93,7 +93,7 @@ public class DecisionService {
         AssignmentEntity entity = assignments.find(studioId, id);
         Ascent now = reader.of(entity).now();
         ChangeEntity change = change(entity);
-        change.placedAt = Ascents.position(now.climb(), at, "at").toString();
+        change.placedAt = Asked.position(now.climb(), at, "at").toString();
         return decided(entity, change);
     }
 

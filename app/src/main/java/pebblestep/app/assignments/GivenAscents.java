@@ -1,7 +1,4 @@
 package pebblestep.app.assignments;
-import pebblestep.exchange.ClimbJson;
-import pebblestep.exchange.StepJson;
-
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
@@ -12,6 +9,8 @@ import java.util.Map;
 import org.springframework.stereotype.Component;
 import pebblestep.app.platform.InParts;
 import pebblestep.core.climb.Ascent;
+import pebblestep.exchange.ClimbJson;
+import pebblestep.exchange.StepJson;
 
 /**
  * The climbs that were given, read once: neither what was given nor what was decided about it is ever changed, so that

@@ -16,7 +16,6 @@ import pebblestep.app.assignments.GroupViews.GroupStep;
 import pebblestep.app.assignments.GroupViews.StartChoice;
 import pebblestep.app.assignments.GroupViews.StartRequest;
 import pebblestep.app.assignments.GroupViews.StepPreview;
-import pebblestep.app.bench.Ascents;
 import pebblestep.app.bench.RoutineService;
 import pebblestep.app.bench.StepService;
 import pebblestep.app.bench.StepViews.StepView;
@@ -35,6 +34,7 @@ import pebblestep.core.passage.Player;
 import pebblestep.core.passage.StepWords;
 import pebblestep.core.practice.Schedule;
 import pebblestep.core.rhythm.Speech;
+import pebblestep.documents.bench.Asked;
 
 /** Gives a routine to one student, to several, or to a class, each on their own instrument and range. */
 @Service
@@ -103,7 +103,7 @@ class GroupService {
     /** Where a student starts a step: the first rung unless another was chosen. */
     private static Position start(GroupRequest form, long studentId, long stepId, Ascent ascent) {
         return chosen(form, studentId, stepId)
-                .map(start -> Ascents.position(ascent.climb(), start, "starts"))
+                .map(start -> Asked.position(ascent.climb(), start, "starts"))
                 .orElse(ascent.climb().first());
     }
 

@@ -1,7 +1,4 @@
 package pebblestep.app.assignments;
-import pebblestep.exchange.ClimbJson;
-import pebblestep.exchange.StepJson;
-
 
 import java.time.Clock;
 import java.time.LocalDate;
@@ -13,6 +10,8 @@ import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import pebblestep.core.climb.Ascent;
+import pebblestep.exchange.ClimbJson;
+import pebblestep.exchange.StepJson;
 
 /** The assignments that key plans give and move. */
 @Service

@@ -1,14 +1,10 @@
 package pebblestep.app.bench;
-import pebblestep.exchange.StepJson;
-
 
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.EnumSet;
-import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
@@ -18,11 +14,10 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import pebblestep.app.accounts.SettingsService;
-import pebblestep.app.bench.Readings.ReadingView;
 import pebblestep.app.platform.Teacher;
 import pebblestep.app.students.StudentService;
+import pebblestep.core.Identified;
 import pebblestep.core.Refusal;
-import pebblestep.core.passage.DisplacementTour;
 import pebblestep.core.passage.Passage;
 import pebblestep.core.passage.Player;
 import pebblestep.core.passage.Step;
@@ -30,7 +25,8 @@ import pebblestep.core.scale.Key;
 import pebblestep.documents.PassageDocument;
 import pebblestep.documents.PassageDocument.Reader;
 import pebblestep.documents.StepDocument;
-import pebblestep.documents.StepDocuments;
+import pebblestep.documents.Workings;
+import pebblestep.exchange.StepJson;
 import tools.jackson.databind.JsonNode;
 
 /** Works steps out. */
@@ -46,22 +42,14 @@ class PassageController {
             @Nullable @Size(max = 40, message = "Choose an instrument from the list.") String instrument,
             @Nullable Long student) {}
 
-    /** A step document, and the students it is for. */
-    record ReadingsRequest(
-            @NotNull(message = "Give a step.") @Schema(implementation = StepDocument.class) JsonNode step,
-            @NotNull(message = "Give the students.") @Size(max = 100, message = "At most 100 students at once.")
-                    List<@NotNull Long> students) {}
-
     private final StudentService students;
     private final SettingsService settings;
     private final KeyBefore keys;
-    private final Readings readings;
 
-    PassageController(StudentService students, SettingsService settings, KeyBefore keys, Readings readings) {
+    PassageController(StudentService students, SettingsService settings, KeyBefore keys) {
         this.students = students;
         this.settings = settings;
         this.keys = keys;
-        this.readings = readings;
     }
 
     /**
@@ -89,45 +77,14 @@ class PassageController {
         }
     }
 
-    /** A step document. */
-    record TourRequest(@NotNull(message = "Give a step.") @Schema(implementation = StepDocument.class) JsonNode step) {}
-
-    /** The displacements to master with a step's line, in teaching order, each a step of its own. */
-    @PostMapping("/api/passages/tour")
-    List<StepDocument> tour(@AuthenticationPrincipal Teacher teacher, @Valid @RequestBody TourRequest request) {
-        try {
-            return DisplacementTour.named(
-                            StepJson.read(request.step),
-                            settings.of(teacher.studioId()).speech())
-                    .stream()
-                    .map(StepDocuments::write)
-                    .toList();
-        } catch (Refusal e) {
-            throw e.under("step");
-        }
-    }
-
-    /** How each of these students reads a step: their written key and pitches, or why it does not fit them. */
-    @PostMapping("/api/passages/readings")
-    List<ReadingView> readings(@AuthenticationPrincipal Teacher teacher, @Valid @RequestBody ReadingsRequest request) {
-        Step step;
-        try {
-            step = StepJson.read(request.step);
-        } catch (Refusal e) {
-            throw e.under("step");
-        }
-        return readings.of(teacher.studioId(), step, request.students);
-    }
-
     private static Set<Workings.Extra> extras(@Nullable String with) {
         Set<Workings.Extra> extras = EnumSet.noneOf(Workings.Extra.class);
         if (with == null || with.isBlank()) return extras;
         for (String name : with.split(",")) {
             try {
-                extras.add(Workings.Extra.valueOf(name.strip().toUpperCase(Locale.ROOT)));
-            } catch (IllegalArgumentException e) {
-                throw Refusal.of("with", "\"" + name.strip() + "\" cannot be asked for.")
-                        .fits("score, clicks, pulse, near.");
+                extras.add(Identified.of(Workings.Extra.class, name.strip()));
+            } catch (Refusal e) {
+                throw e.at("with");
             }
         }
         return extras;

@@ -9,16 +9,16 @@ import pebblestep.app.accounts.SettingsService;
 import pebblestep.app.bench.RoutineViews.RoutineRequest;
 import pebblestep.app.bench.RoutineViews.RoutineStep;
 import pebblestep.app.bench.RoutineViews.RoutineView;
-import pebblestep.app.bench.RoutineViews.ShapePart;
 import pebblestep.app.platform.Problems;
 import pebblestep.core.Refusal;
 import pebblestep.core.passage.StepWords;
 import pebblestep.core.pitch.NoteName;
 import pebblestep.core.rhythm.Speech;
 import pebblestep.documents.ClimbDocuments;
+import pebblestep.documents.StepDocuments;
+import pebblestep.documents.bench.ShapePart;
 import pebblestep.exchange.Recipe;
 import pebblestep.exchange.Recipes;
-import pebblestep.documents.StepDocuments;
 import tools.jackson.databind.json.JsonMapper;
 
 /** The ready recipes, and routines made from them. */
@@ -72,9 +72,14 @@ class RecipeService {
 
     private static RecipeView view(Recipe recipe, Speech speech) {
         List<ShapePart> shape = recipe.steps().stream()
-                .map(ascent -> Ascents.shape(StepWords.title(ascent.step(), speech), ascent, speech))
+                .map(ascent -> ShapePart.of(StepWords.title(ascent.step(), speech), ascent, speech))
                 .toList();
         return new RecipeView(
-                recipe.id(), recipe.title(), recipe.words(), recipe.tonic().toString(), shape, Ascents.minutes(shape));
+                recipe.id(),
+                recipe.title(),
+                recipe.words(),
+                recipe.tonic().toString(),
+                shape,
+                ShapePart.minutes(shape));
     }
 }

@@ -16,11 +16,11 @@ import pebblestep.app.bench.RoutineViews.RoutineRequest;
 import pebblestep.app.bench.RoutineViews.RoutineRow;
 import pebblestep.app.bench.RoutineViews.RoutineStep;
 import pebblestep.app.bench.RoutineViews.RoutineView;
-import pebblestep.app.bench.RoutineViews.ShapePart;
 import pebblestep.app.platform.Archive;
 import pebblestep.app.platform.PageOf;
 import pebblestep.app.platform.Problems;
 import pebblestep.core.Refusal;
+import pebblestep.documents.bench.ShapePart;
 
 /** Keeps the routines of a studio. A routine is saved as a whole, so that its steps and their order change together. */
 @Service
@@ -67,14 +67,14 @@ public class RoutineService {
                 steps.stream().limit(SHOWN).map(step -> step.title).toList(),
                 steps.size(),
                 shape,
-                Ascents.minutes(shape),
+                ShapePart.minutes(shape),
                 routine.archived);
     }
 
     private ShapePart shape(StepEntity step) {
         // Steps kept before there were climbs have not been measured yet.
         return step.rungs == null
-                ? Ascents.shape(
+                ? ShapePart.of(
                         step.title,
                         StepService.ascent(step),
                         settings.of(step.studioId).speech())

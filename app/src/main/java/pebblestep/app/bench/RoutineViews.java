@@ -10,6 +10,7 @@ import org.jspecify.annotations.Nullable;
 import pebblestep.app.bench.StepViews.StepView;
 import pebblestep.documents.ClimbDocument;
 import pebblestep.documents.StepDocument;
+import pebblestep.documents.bench.ShapePart;
 import tools.jackson.databind.JsonNode;
 
 /** What the API takes and shows of routines. */
@@ -55,13 +56,4 @@ public final class RoutineViews {
             List<ShapePart> shape,
             int minutes,
             boolean archived) {}
-
-    /**
-     * A step of a shape.
-     *
-     * @param rungs how many its climb has
-     * @param seconds what the first takes on a day
-     * @param profile notes a second along the climb, at 24 rungs at most, first to last
-     */
-    public record ShapePart(String title, String key, int rungs, int seconds, List<Double> profile) {}
 }

@@ -1,14 +1,10 @@
 package pebblestep.app.bench;
-import pebblestep.exchange.ClimbJson;
-import pebblestep.exchange.StepJson;
-
 
 import java.time.Clock;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import pebblestep.app.accounts.SettingsService;
 import pebblestep.app.bench.RoutineViews.RoutineStep;
-import pebblestep.app.bench.RoutineViews.ShapePart;
 import pebblestep.app.bench.StepViews.StepView;
 import pebblestep.app.platform.Problems;
 import pebblestep.core.climb.Ascent;
@@ -18,6 +14,9 @@ import pebblestep.core.passage.StepWords;
 import pebblestep.core.rhythm.Speech;
 import pebblestep.documents.ClimbDocuments;
 import pebblestep.documents.StepDocuments;
+import pebblestep.documents.bench.ShapePart;
+import pebblestep.exchange.ClimbJson;
+import pebblestep.exchange.StepJson;
 
 /** Keeps the steps of a studio. */
 @Service
@@ -40,7 +39,7 @@ public class StepService {
         entity.title = StepWords.title(ascent.step(), speech);
         entity.document = StepJson.writeText(ascent.step());
         entity.climb = ClimbJson.writeText(ascent.climb());
-        ShapePart shape = Ascents.shape(entity.title, ascent, outlook);
+        ShapePart shape = ShapePart.of(entity.title, ascent, outlook);
         entity.inKey = shape.key();
         entity.rungs = shape.rungs();
         entity.seconds = shape.seconds();

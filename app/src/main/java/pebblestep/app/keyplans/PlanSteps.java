@@ -1,10 +1,9 @@
 package pebblestep.app.keyplans;
-import pebblestep.exchange.ClimbJson;
-import pebblestep.exchange.StepJson;
-
 
 import java.util.List;
 import pebblestep.core.climb.Ascent;
+import pebblestep.exchange.ClimbJson;
+import pebblestep.exchange.StepJson;
 import tools.jackson.databind.json.JsonMapper;
 
 /** The steps of a plan, as a column keeps them. */
@@ -21,16 +20,13 @@ final class PlanSteps {
     static String text(List<Template> templates) {
         return JSON.writeValueAsString(templates.stream()
                 .map(one -> new Row(
-                        one.stepId,
-                        StepJson.writeText(one.ascent.step()),
-                        ClimbJson.writeText(one.ascent.climb())))
+                        one.stepId, StepJson.writeText(one.ascent.step()), ClimbJson.writeText(one.ascent.climb())))
                 .toList());
     }
 
     static List<Template> read(String text) {
         return List.of(JSON.readValue(text, Row[].class)).stream()
-                .map(row -> new Template(
-                        row.stepId, Ascent.of(StepJson.read(row.document), ClimbJson.read(row.climb))))
+                .map(row -> new Template(row.stepId, Ascent.of(StepJson.read(row.document), ClimbJson.read(row.climb))))
                 .toList();
     }
 }

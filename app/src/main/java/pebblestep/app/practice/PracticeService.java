@@ -1,7 +1,4 @@
 package pebblestep.app.practice;
-import pebblestep.exchange.ClimbJson;
-import pebblestep.exchange.SlippedJson;
-
 
 import java.time.Clock;
 import java.time.Instant;
@@ -38,6 +35,8 @@ import pebblestep.core.practice.Slipped;
 import pebblestep.core.practice.Work;
 import pebblestep.core.rhythm.Bpm;
 import pebblestep.documents.ClimbDocuments;
+import pebblestep.exchange.ClimbJson;
+import pebblestep.exchange.SlippedJson;
 
 /** The log of takes. */
 @Service

@@ -1,7 +1,4 @@
 package pebblestep.app.practice;
-import pebblestep.exchange.ClimbJson;
-import pebblestep.exchange.SlippedJson;
-
 
 import java.time.Instant;
 import java.time.LocalDate;
@@ -40,7 +37,9 @@ import pebblestep.core.practice.Take;
 import pebblestep.core.practice.Work;
 import pebblestep.core.rhythm.Bpm;
 import pebblestep.core.scale.Key;
+import pebblestep.exchange.ClimbJson;
 import pebblestep.exchange.ProgressDocument;
+import pebblestep.exchange.SlippedJson;
 
 /**
  * How far students have come, kept beside the log and moved along with each of its lines. What is missing is worked out

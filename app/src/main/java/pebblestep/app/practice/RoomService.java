@@ -23,7 +23,6 @@ import org.springframework.transaction.support.TransactionTemplate;
 import pebblestep.app.accounts.SettingsService;
 import pebblestep.app.assignments.Assigned;
 import pebblestep.app.assignments.AssignmentService;
-import pebblestep.app.bench.Workings;
 import pebblestep.app.platform.Found;
 import pebblestep.app.platform.PebbleProperties;
 import pebblestep.app.platform.PracticeVisitor;
@@ -56,6 +55,7 @@ import pebblestep.core.rhythm.Speech;
 import pebblestep.core.scale.Key;
 import pebblestep.documents.PassageDocument;
 import pebblestep.documents.PassageDocument.Reader;
+import pebblestep.documents.Workings;
 
 /** The practice room: what there is to practise today and this week, and how it looks and sounds. */
 @Service

@@ -6,7 +6,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import pebblestep.app.assignments.Assigned;
-import pebblestep.app.bench.ClimbWorkings;
 import pebblestep.app.progress.ProgressViews.DecisionView;
 import pebblestep.app.progress.ProgressViews.DeskWork;
 import pebblestep.app.progress.ProgressViews.RungDecision;
@@ -22,6 +21,7 @@ import pebblestep.core.practice.Progress;
 import pebblestep.core.practice.Verdict;
 import pebblestep.core.rhythm.Speech;
 import pebblestep.documents.Rounded;
+import pebblestep.documents.bench.ClimbWorkings;
 
 /** Says one thing that a student works on for the desk; the verdict first, all else only where it is shown. */
 record DeskWorkings(

@@ -18,8 +18,6 @@ import pebblestep.app.accounts.SettingsService;
 import pebblestep.app.assignments.Assigned;
 import pebblestep.app.assignments.AssignmentService;
 import pebblestep.app.bench.Ascents;
-import pebblestep.app.bench.ClimbViews.Practice;
-import pebblestep.app.bench.ClimbWorkings;
 import pebblestep.app.bench.StudioPaces;
 import pebblestep.app.platform.Found;
 import pebblestep.app.practice.PracticeService;
@@ -52,6 +50,8 @@ import pebblestep.core.rhythm.Bpm;
 import pebblestep.core.rhythm.Speech;
 import pebblestep.documents.ClimbDocuments;
 import pebblestep.documents.Rounded;
+import pebblestep.documents.bench.ClimbWorkings;
+import pebblestep.documents.bench.Practice;
 
 /** How a student's climb stands, and whether its goal will be met. */
 @Service

@@ -6,13 +6,13 @@ import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
-import pebblestep.app.bench.ClimbViews.MoveView;
-import pebblestep.app.bench.ClimbViews.Practice;
-import pebblestep.app.bench.ClimbViews.ProspectView;
-import pebblestep.app.bench.ClimbViews.RungView;
 import pebblestep.core.forecast.ForecastKind;
 import pebblestep.core.practice.JudgementKind;
 import pebblestep.documents.ClimbDocument;
+import pebblestep.documents.bench.ClimbAnswer.MoveView;
+import pebblestep.documents.bench.ClimbAnswer.ProspectView;
+import pebblestep.documents.bench.ClimbAnswer.RungView;
+import pebblestep.documents.bench.Practice;
 import tools.jackson.databind.JsonNode;
 
 /** What the API takes and shows of how a student's climb will go on. */

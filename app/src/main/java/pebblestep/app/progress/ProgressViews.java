@@ -6,11 +6,11 @@ import java.time.LocalDate;
 import java.time.LocalTime;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
-import pebblestep.app.bench.ClimbViews.MoveView;
 import pebblestep.app.practice.PracticeViews.WordView;
 import pebblestep.core.Identified;
 import pebblestep.core.practice.JudgementKind;
 import pebblestep.core.practice.Outcome;
+import pebblestep.documents.bench.ClimbAnswer.MoveView;
 
 /** What the takes say, as shown. */
 public final class ProgressViews {

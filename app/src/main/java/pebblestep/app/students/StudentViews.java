@@ -12,11 +12,12 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 import pebblestep.core.Identified;
 import pebblestep.core.instrument.Level;
+import pebblestep.documents.bench.Catalogue;
 
 /** What the API takes and shows of students. */
 public final class StudentViews {
     /** To so many students something can be given at once. */
-    public static final int MOST_AT_ONCE = 60;
+    public static final int MOST_AT_ONCE = Catalogue.STUDENTS_AT_ONCE;
 
     private StudentViews() {}
 

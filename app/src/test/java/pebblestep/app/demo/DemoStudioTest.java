@@ -1,7 +1,4 @@
 package pebblestep.app.demo;
-import pebblestep.exchange.ClimbJson;
-import pebblestep.exchange.StepJson;
-
 
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -12,7 +9,9 @@ import pebblestep.core.passage.Passage;
 import pebblestep.core.passage.Player;
 import pebblestep.core.passage.Step;
 import pebblestep.core.scale.Forms;
+import pebblestep.exchange.ClimbJson;
 import pebblestep.exchange.IdentifiedNames;
+import pebblestep.exchange.StepJson;
 import tools.jackson.databind.json.JsonMapper;
 
 /** The demo's plan holds together; that the studio starts and fills is seen by the journeys, which run on it. */

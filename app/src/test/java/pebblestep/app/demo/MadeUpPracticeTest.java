@@ -1,7 +1,4 @@
 package pebblestep.app.demo;
-import pebblestep.exchange.ClimbJson;
-import pebblestep.exchange.StepJson;
-
 
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -19,7 +16,9 @@ import pebblestep.core.passage.Passage;
 import pebblestep.core.passage.Player;
 import pebblestep.core.practice.Outcome;
 import pebblestep.core.rhythm.Bpm;
+import pebblestep.exchange.ClimbJson;
 import pebblestep.exchange.IdentifiedNames;
+import pebblestep.exchange.StepJson;
 import tools.jackson.databind.json.JsonMapper;
 
 /** The demo's students practise what they were given, and the same on every start of a day. */

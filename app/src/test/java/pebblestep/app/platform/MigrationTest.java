@@ -1,6 +1,4 @@
 package pebblestep.app.platform;
-import pebblestep.exchange.ClimbJson;
-
 
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -14,6 +12,7 @@ import org.flywaydb.core.Flyway;
 import org.junit.jupiter.api.Test;
 import pebblestep.app.Given;
 import pebblestep.core.climb.Climb;
+import pebblestep.exchange.ClimbJson;
 
 /** A studio that was kept by an older version loses nothing when the new one starts on its data. */
 class MigrationTest {

@@ -122,7 +122,8 @@ public final class Instruments {
                 family = line.substring(2);
                 continue;
             }
-            Instrument instrument = instrument(family, Parts.of(line, ";").stream().map(String::strip).toList());
+            Instrument instrument = instrument(
+                    family, Parts.of(line, ";").stream().map(String::strip).toList());
             byId.put(instrument.id(), instrument);
         }
         return byId;

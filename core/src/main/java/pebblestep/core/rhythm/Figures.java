@@ -1,8 +1,7 @@
 package pebblestep.core.rhythm;
 
-import pebblestep.core.Parts;
-
 import java.util.List;
+import pebblestep.core.Parts;
 
 /** The figures that go by a name: data in one place. To add one, add its row. */
 public final class Figures {
@@ -24,7 +23,8 @@ public final class Figures {
             eighths-rest; four eighths, then rest; 1/8 1/8 1/8 1/8 r1/2
             """;
 
-    private static final List<Named> ALL = Parts.lines(DATA).stream().map(Figures::read).toList();
+    private static final List<Named> ALL =
+            Parts.lines(DATA).stream().map(Figures::read).toList();
 
     private Figures() {}
 
@@ -35,9 +35,6 @@ public final class Figures {
 
     private static Named read(String row) {
         List<String> cells = Parts.of(row, "; ");
-        return new Named(
-                cells.get(0),
-                cells.get(1),
-                Figure.ofCycle(Parts.words(cells.get(2))));
+        return new Named(cells.get(0), cells.get(1), Figure.ofCycle(Parts.words(cells.get(2))));
     }
 }

@@ -1,12 +1,11 @@
 package pebblestep.core.rhythm;
 
-import pebblestep.core.Parts;
-
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import pebblestep.core.Identified;
+import pebblestep.core.Parts;
 
 /**
  * A simple drum pattern to practise with instead of clicks: what is struck within one beat, by the part that the beat

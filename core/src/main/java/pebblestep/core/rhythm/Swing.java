@@ -28,7 +28,8 @@ public record Swing(int first, int second) {
     public static Swing parse(String text) {
         List<String> parts = Parts.of(text, ":");
         try {
-            if (parts.size() == 2) return new Swing(Integer.parseInt(parts.getFirst()), Integer.parseInt(parts.getLast()));
+            if (parts.size() == 2)
+                return new Swing(Integer.parseInt(parts.getFirst()), Integer.parseInt(parts.getLast()));
         } catch (NumberFormatException e) {
             throw Refusal.of("rhythm.swing", "Write swing as two numbers, such as 2:1.");
         }

@@ -1,7 +1,6 @@
 package pebblestep.core.rhythm;
 
 import java.util.List;
-import java.util.stream.Stream;
 import pebblestep.core.Parts;
 import pebblestep.core.Refusal;
 import pebblestep.core.Words;

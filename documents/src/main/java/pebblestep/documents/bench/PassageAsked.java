@@ -1,4 +1,4 @@
-package pebblestep.documents;
+package pebblestep.documents.bench;
 
 import java.util.EnumSet;
 import java.util.List;
@@ -13,7 +13,13 @@ import pebblestep.core.passage.Step.Named;
 import pebblestep.core.pitch.NoteName;
 import pebblestep.core.scale.Forms;
 import pebblestep.core.scale.Key;
+import pebblestep.documents.PassageDocument;
 import pebblestep.documents.PassageDocument.Reader;
+import pebblestep.documents.PlayerDocument;
+import pebblestep.documents.SpeechDocument;
+import pebblestep.documents.StepDocument;
+import pebblestep.documents.StepDocuments;
+import pebblestep.documents.Workings;
 
 /**
  * A step to be worked out in the page.

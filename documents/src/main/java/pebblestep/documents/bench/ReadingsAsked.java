@@ -1,31 +1,29 @@
-package pebblestep.app.bench;
+package pebblestep.documents.bench;
 
 import java.util.List;
-import java.util.Map;
 import org.jspecify.annotations.Nullable;
-import org.springframework.stereotype.Service;
-import org.springframework.transaction.annotation.Transactional;
-import pebblestep.app.platform.Problems;
-import pebblestep.app.students.StudentService;
 import pebblestep.core.Refusal;
 import pebblestep.core.passage.Passage;
 import pebblestep.core.passage.Player;
 import pebblestep.core.passage.Step;
+import pebblestep.documents.PlayerDocument;
+import pebblestep.documents.StepDocument;
+import pebblestep.documents.StepDocuments;
 
-/** Says how each student of a mixed class reads one step. */
-@Service
-class Readings {
-    private final StudentService students;
+/** How each of a mixed class reads one step. */
+public record ReadingsAsked(StepDocument step, List<ReaderPart> students) {
 
-    Readings(StudentService students) {
-        this.students = students;
-    }
+    /** A student and what they play. */
+    public record ReaderPart(long id, PlayerDocument player) {}
+
+    /** In the order asked for. */
+    public record ReadingsAnswer(List<ReadingView> readings) {}
 
     /**
      * One student's reading: their written key with the lowest and highest note, or why the step does not fit them and
      * what would.
      */
-    record ReadingView(
+    public record ReadingView(
             long studentId,
             String instrumentName,
             @Nullable String writtenKey,
@@ -34,15 +32,15 @@ class Readings {
             @Nullable String refusal,
             @Nullable String fits) {}
 
-    /** In the order asked for; refuses a student of another studio. */
-    @Transactional(readOnly = true)
-    public List<ReadingView> of(long studioId, Step step, List<Long> ids) {
-        Map<Long, Player> players = students.players(studioId, ids);
-        return ids.stream().map(id -> reading(id, players.get(id), step)).toList();
+    /** Everybody's reading; refuses a step that nobody can play. */
+    public ReadingsAnswer answer() {
+        Step read = Asked.under("step", () -> StepDocuments.read(step));
+        return new ReadingsAnswer(students.stream()
+                .map(one -> reading(one.id, one.player.read(), read))
+                .toList());
     }
 
-    private static ReadingView reading(long id, @Nullable Player player, Step step) {
-        if (player == null) throw Problems.notFound("student");
+    private static ReadingView reading(long id, Player player, Step step) {
         String instrument = player.instrument().name();
         try {
             Passage passage = Passage.of(step, player);

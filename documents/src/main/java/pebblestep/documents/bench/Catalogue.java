@@ -1,10 +1,9 @@
-package pebblestep.app.bench;
+package pebblestep.documents.bench;
 
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Function;
 import java.util.stream.Stream;
-import pebblestep.app.students.StudentViews;
 import pebblestep.core.Identified;
 import pebblestep.core.climb.AxisKind;
 import pebblestep.core.instrument.Clef;
@@ -30,7 +29,7 @@ import pebblestep.documents.StepDocument;
 import pebblestep.documents.StepDocuments;
 
 /** Everything there is to choose from, and to how many students it can be given at once. */
-record Catalogue(
+public record Catalogue(
         List<String> tonics,
         List<FormChoice> forms,
         List<PatternChoice> patterns,
@@ -47,8 +46,11 @@ record Catalogue(
         List<Choice<Metronome.Drone>> drones,
         List<Choice<Target.Arriving>> arriving,
         int studentsAtOnce) {
+    /** To so many students something can be given at once. */
+    public static final int STUDENTS_AT_ONCE = 60;
+
     /** Something to choose: the name in documents, and in words. */
-    record Choice<E extends Enum<E> & Identified>(E id, String name) {
+    public record Choice<E extends Enum<E> & Identified>(E id, String name) {
         private static <E extends Enum<E> & Identified> List<Choice<E>> of(Class<E> set, Function<E, String> name) {
             return Stream.of(set.getEnumConstants())
                     .map(one -> new Choice<>(one, name.apply(one)))
@@ -62,7 +64,7 @@ record Catalogue(
      * @param size notes in an octave
      * @param starts degrees on which an arpeggio of it can start; empty where it has no chord
      */
-    record FormChoice(
+    public record FormChoice(
             String id,
             String name,
             String family,
@@ -72,18 +74,19 @@ record Catalogue(
             List<Integer> starts) {}
 
     /** A note value: as a fraction of a whole note, and its name for several in both vocabularies. */
-    record ValueChoice(String value, String plural, String british) {}
+    public record ValueChoice(String value, String plural, String british) {}
 
     /** A figure that goes by a name. */
-    record FigureChoice(String id, String name, List<String> figure) {}
+    public record FigureChoice(String id, String name, List<String> figure) {}
 
     /** A meter with the value that gets its beat, and how many beats a bar has. */
-    record MeterChoice(String id, String beat, int beats) {}
+    public record MeterChoice(String id, String beat, int beats) {}
 
     /** A way through the notes of a form: its name, other words it is found by, one line, and the fields that make it. */
-    record PatternChoice(String id, String name, String also, String description, StepDocument.LinePart line) {}
+    public record PatternChoice(String id, String name, String also, String description, StepDocument.LinePart line) {}
 
-    static final Catalogue WHOLE = new Catalogue(
+    /** All of it. */
+    public static final Catalogue WHOLE = new Catalogue(
             everyTonic(),
             Forms.all().stream().map(Catalogue::form).toList(),
             Material.patterns().stream()
@@ -113,7 +116,7 @@ record Catalogue(
             Choice.of(Groove.class, groove -> groove.id() + ", " + groove.words()),
             Choice.of(Metronome.Drone.class, Metronome.Drone::words),
             Choice.of(Target.Arriving.class, note -> note.words().isEmpty() ? "the last note" : note.words()),
-            StudentViews.MOST_AT_ONCE);
+            STUDENTS_AT_ONCE);
 
     private static FormChoice form(Form form) {
         String up = words(form.ascending());

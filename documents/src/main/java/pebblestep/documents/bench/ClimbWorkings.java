@@ -1,4 +1,4 @@
-package pebblestep.app.bench;
+package pebblestep.documents.bench;
 
 import java.time.Duration;
 import java.time.LocalDate;
@@ -6,11 +6,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
-import pebblestep.app.bench.ClimbViews.AxisView;
-import pebblestep.app.bench.ClimbViews.MoveView;
-import pebblestep.app.bench.ClimbViews.Practice;
-import pebblestep.app.bench.ClimbViews.ProspectView;
-import pebblestep.app.bench.ClimbViews.RungView;
 import pebblestep.core.climb.Ascent;
 import pebblestep.core.climb.Axis;
 import pebblestep.core.climb.Outlook;
@@ -24,6 +19,10 @@ import pebblestep.core.minutes.InMinutes;
 import pebblestep.core.passage.Player;
 import pebblestep.core.rhythm.Speech;
 import pebblestep.documents.Rounded;
+import pebblestep.documents.bench.ClimbAnswer.AxisView;
+import pebblestep.documents.bench.ClimbAnswer.MoveView;
+import pebblestep.documents.bench.ClimbAnswer.ProspectView;
+import pebblestep.documents.bench.ClimbAnswer.RungView;
 
 /**
  * Says a climb in views.
@@ -33,11 +32,12 @@ import pebblestep.documents.Rounded;
  * @param speech what note values are called
  */
 public record ClimbWorkings(Ascent ascent, Optional<Player> player, Speech speech) {
+    private static final int PERCENT = 100;
     private static final int USUAL_MINUTES = 8;
     private static final int USUAL_DAYS = 5;
 
     /** Each axis with its rungs, the other axes as they stand. */
-    List<AxisView> axes(Position at) {
+    public List<AxisView> axes(Position at) {
         List<Axis> axes = ascent.climb().axes();
         return IntStream.range(0, axes.size())
                 .mapToObj(i -> {
@@ -76,7 +76,7 @@ public record ClimbWorkings(Ascent ascent, Optional<Player> player, Speech speec
     }
 
     /** Whole seconds, rounded up. */
-    static int seconds(Duration time) {
+    public static int seconds(Duration time) {
         return (int) ((time.toMillis() + 999) / 1000);
     }
 
@@ -87,6 +87,31 @@ public record ClimbWorkings(Ascent ascent, Optional<Player> player, Speech speec
                         move.axes(), move.to().rungs(), ascent.words(speech).at(move.to()), move.sentence()))
                 .toList();
     }
+
+    /** The whole climb from a rung on, with when it is likely to be done. */
+    public ClimbAnswer answer(Position at, With with) {
+        Outlook outlook = Outlook.of(ascent, at, player.orElse(null), speech);
+        double share = with.cleanShare.orElse(Outlook.USUAL_CLEAN_SHARE);
+        return new ClimbAnswer(
+                at.rungs(),
+                ascent.climb().levels(),
+                axes(at),
+                outlook.rungs().stream().map(this::view).toList(),
+                InMinutes.ofHours(outlook.least()),
+                outlook.leastDays(),
+                moves(at),
+                prospect(outlook, with.practice, share, likeTheStudio(with.studio), with.today),
+                (int) Math.round(PERCENT * share),
+                with.cleanShare.isPresent());
+    }
+
+    /**
+     * What an answer is reckoned with.
+     *
+     * @param cleanShare the student's own share of clean takes
+     * @param studio how everybody in the studio climbs
+     */
+    public record With(@Nullable Practice practice, Optional<Double> cleanShare, Pace.Seen studio, LocalDate today) {}
 
     /** How somebody climbs of whom nothing is seen on this climb: as the studio does, on as many days as is usual. */
     public static Climber likeTheStudio(Pace.Seen studio) {
