@@ -3,17 +3,50 @@ package pebblestep.browser;
 import java.util.function.Supplier;
 import pebblestep.codec.JsonOf;
 import pebblestep.core.Refusal;
-import pebblestep.documents.PassageAsked;
 import pebblestep.documents.PassageDocument;
 import pebblestep.documents.ProblemDocument;
+import pebblestep.documents.bench.Catalogue;
+import pebblestep.documents.bench.ChoicesAsked;
+import pebblestep.documents.bench.ClimbAnswer;
+import pebblestep.documents.bench.ClimbAsked;
+import pebblestep.documents.bench.ClimbEditAsked;
+import pebblestep.documents.bench.EditAsked;
+import pebblestep.documents.bench.FitAnswer;
+import pebblestep.documents.bench.FitAsked;
+import pebblestep.documents.bench.GrowthAsked;
+import pebblestep.documents.bench.PassageAsked;
+import pebblestep.documents.bench.ReadingsAsked;
+import pebblestep.documents.bench.TourAsked;
 
 /**
  * What the page can ask, each by its name: a document as JSON, answered with one. What is refused is answered with a problem
  * behind a mark that no document begins with.
  */
 @JsonOf(
-        read = {PassageAsked.class},
-        write = {PassageDocument.class, ProblemDocument.class})
+        read = {
+            PassageAsked.class,
+            EditAsked.class,
+            ChoicesAsked.class,
+            ReadingsAsked.class,
+            TourAsked.class,
+            ClimbAsked.class,
+            ClimbEditAsked.class,
+            GrowthAsked.class,
+            FitAsked.class
+        },
+        write = {
+            PassageDocument.class,
+            EditAsked.EditAnswer.class,
+            ChoicesAsked.ChoicesAnswer.class,
+            ReadingsAsked.ReadingsAnswer.class,
+            TourAsked.TourAnswer.class,
+            ClimbAnswer.class,
+            ClimbEditAsked.ClimbEditAnswer.class,
+            GrowthAsked.GrowthAnswer.class,
+            FitAnswer.class,
+            Catalogue.class,
+            ProblemDocument.class
+        })
 public final class Page {
     /** Stands before a problem. */
     static final char REFUSED = '!';
@@ -37,6 +70,15 @@ public final class Page {
     private static Supplier<String> answer(String what, String asked) {
         return switch (what) {
             case "passage" -> () -> Json.write(Json.readPassageAsked(asked).answer());
+            case "edit" -> () -> Json.write(Json.readEditAsked(asked).answer());
+            case "choices" -> () -> Json.write(Json.readChoicesAsked(asked).answer());
+            case "readings" -> () -> Json.write(Json.readReadingsAsked(asked).answer());
+            case "tour" -> () -> Json.write(Json.readTourAsked(asked).answer());
+            case "climb" -> () -> Json.write(Json.readClimbAsked(asked).answer());
+            case "climb-edit" -> () -> Json.write(Json.readClimbEditAsked(asked).answer());
+            case "growth" -> () -> Json.write(Json.readGrowthAsked(asked).answer());
+            case "fit" -> () -> Json.write(Json.readFitAsked(asked).answer());
+            case "catalogue" -> () -> Json.write(Catalogue.WHOLE);
             default -> throw new IllegalArgumentException("Nothing here answers to \"" + what + "\".");
         };
     }

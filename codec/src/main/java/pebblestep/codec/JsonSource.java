@@ -24,8 +24,7 @@ import javax.lang.model.util.Types;
 final class JsonSource {
     private static final String FIELDS = "pebblestep.codec.JsonFields";
     private static final String VALUE = "com.eclipsesource.json.JsonValue";
-    private static final Set<String> TIMES =
-            Set.of("java.time.LocalDate", "java.time.LocalTime", "java.time.OffsetDateTime", "java.time.Instant");
+    private static final String DAY = "java.time.LocalDate";
 
     private final Types types;
     private final Elements elements;
@@ -203,7 +202,7 @@ final class JsonSource {
                         + " } out.close('}');";
             }
             default -> {
-                if (TIMES.contains(raw) || raw.equals("java.util.UUID")) yield "out.text(" + value + ".toString());";
+                if (raw.equals(DAY)) yield "out.text(" + value + ".toString());";
                 throw new IllegalArgumentException("No documents have a " + type + ".");
             }
         };
@@ -269,7 +268,7 @@ final class JsonSource {
             case "java.util.List" -> "list -> " + FIELDS + ".list(list, " + reading(argument(type, 0)) + ")";
             case "java.util.Map" -> "map -> " + FIELDS + ".map(map, " + reading(argument(type, 1)) + ")";
             default -> {
-                if (TIMES.contains(raw)) yield "text -> " + FIELDS + ".time(text, " + raw + "::parse)";
+                if (raw.equals(DAY)) yield FIELDS + "::day";
                 throw new IllegalArgumentException("No documents have a " + type + ".");
             }
         };

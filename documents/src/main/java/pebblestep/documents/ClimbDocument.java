@@ -16,13 +16,23 @@ import pebblestep.core.tempo.SchemeKind;
 public record ClimbDocument(
         Policy policy, RateSchool rate, Integer restart, List<AxisPart> axes, RulesPart rules, Integer repetitions) {
 
+    /** The same with other axes. */
+    public ClimbDocument withAxes(List<AxisPart> other) {
+        return new ClimbDocument(policy, rate, restart, other, rules, repetitions);
+    }
+
     /** An axis: a tempo axis has from, to and scheme, every other its rungs. */
     public record AxisPart(
             AxisKind axis,
             @Nullable BigDecimal from,
             @Nullable BigDecimal to,
             @Nullable SchemePart scheme,
-            @Nullable List<RungPart> rungs) {}
+            @Nullable List<RungPart> rungs) {
+        /** The same with other rungs. */
+        public AxisPart withRungs(List<RungPart> other) {
+            return new AxisPart(axis, from, to, scheme, other);
+        }
+    }
 
     /** How tempos follow on each other. */
     public record SchemePart(SchemeKind type, @Nullable BigDecimal by, @Nullable Integer forward) {}

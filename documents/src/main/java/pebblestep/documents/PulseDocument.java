@@ -1,8 +1,10 @@
 package pebblestep.documents;
 
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import pebblestep.core.metronome.PulseGrid;
 import pebblestep.core.passage.Passage;
+import pebblestep.core.passage.Step;
 import pebblestep.core.passage.landing.Landing;
 import pebblestep.core.rhythm.Count;
 import pebblestep.core.rhythm.CountSchool;
@@ -14,6 +16,9 @@ import pebblestep.core.rhythm.Fraction;
  *
  * @param starts the place of the first note, as the studio counts it
  * @param arrives the place of the note that arrives
+ * @param place the place of the first note among the places; null where it is none of them
+ * @param lands the place in the bar on which the last note should fall
+ * @param targets the places on which it can, those of one bar from the downbeat on
  */
 public record PulseDocument(
         double from,
@@ -25,6 +30,9 @@ public record PulseDocument(
         double target,
         String starts,
         String arrives,
+        @Nullable PlacePart place,
+        String lands,
+        List<PlacePart> targets,
         List<PlacePart> places) {
 
     /** One click of the grid, with its count and what is said there; weight 0 on a downbeat, 1 on another beat, 2 between beats. */
@@ -37,6 +45,10 @@ public record PulseDocument(
     /** The grid of a passage. */
     public static PulseDocument of(Passage passage, Landing landing, CountSchool school) {
         PulseGrid grid = PulseGrid.of(passage, school);
+        Step step = passage.step();
+        List<PlacePart> places = grid.places().stream()
+                .map(place -> part(place, passage, school))
+                .toList();
         return new PulseDocument(
                 grid.from().toDouble(),
                 grid.to().toDouble(),
@@ -50,9 +62,13 @@ public record PulseDocument(
                 landing.target().toDouble(),
                 Count.of(passage.step().place(), passage.step().meter()).inShort(school),
                 landing.count().inShort(school),
-                grid.places().stream()
-                        .map(place -> part(place, passage, school))
-                        .toList());
+                places.stream()
+                        .filter(one -> one.place.equals(step.place().toString()))
+                        .findFirst()
+                        .orElse(null),
+                step.target().in(step.meter()).toString(),
+                places.stream().filter(one -> one.x >= 0).toList(),
+                places);
     }
 
     private static PlacePart part(PulseGrid.Place place, Passage passage, CountSchool school) {

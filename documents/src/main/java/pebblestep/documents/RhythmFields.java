@@ -12,10 +12,11 @@ import pebblestep.core.rhythm.Rhythm;
 import pebblestep.core.rhythm.Swing;
 
 /** The rhythm part of a step document. */
-final class RhythmFields {
+public final class RhythmFields {
     private RhythmFields() {}
 
-    static Rhythm read(StepDocument.RhythmPart part) {
+    /** The rhythm that a part says; refuses its first wrong field. */
+    public static Rhythm read(StepDocument.RhythmPart part) {
         return new Rhythm(
                 Meter.parse(StepDocuments.or(part.meter(), "4/4")),
                 Figure.ofCycle(part.figure()),

@@ -32,6 +32,41 @@ public record StepDocument(
         ArticulationPart articulation,
         MetronomePart metronome) {
 
+    /** The same with another key. */
+    public StepDocument withKey(KeyPart other) {
+        return new StepDocument(format, title, other, line, rhythm, landing, tempo, articulation, metronome);
+    }
+
+    /** The same with another line. */
+    public StepDocument withLine(LinePart other) {
+        return new StepDocument(format, title, key, other, rhythm, landing, tempo, articulation, metronome);
+    }
+
+    /** The same with another rhythm. */
+    public StepDocument withRhythm(RhythmPart other) {
+        return new StepDocument(format, title, key, line, other, landing, tempo, articulation, metronome);
+    }
+
+    /** The same with another landing. */
+    public StepDocument withLanding(LandingPart other) {
+        return new StepDocument(format, title, key, line, rhythm, other, tempo, articulation, metronome);
+    }
+
+    /** The same with another tempo. */
+    public StepDocument withTempo(TempoPart other) {
+        return new StepDocument(format, title, key, line, rhythm, landing, other, articulation, metronome);
+    }
+
+    /** The same with another articulation. */
+    public StepDocument withArticulation(ArticulationPart other) {
+        return new StepDocument(format, title, key, line, rhythm, landing, tempo, other, metronome);
+    }
+
+    /** The same with another metronome. */
+    public StepDocument withMetronome(MetronomePart other) {
+        return new StepDocument(format, title, key, line, rhythm, landing, tempo, articulation, other);
+    }
+
     /** Tonic, form, and whether the key is the sounding or the written one. */
     public record KeyPart(String tonic, String form, Named named) {}
 
@@ -50,7 +85,14 @@ public record StepDocument(
             @Nullable ChordSize chord,
             @Nullable Integer enter,
             @Nullable PassingPart passing,
-            @Nullable String register) {}
+            @Nullable String register) {
+        /** The same with another from. */
+        public LinePart withFrom(Integer other) {
+            return new LinePart(
+                    pattern, octaves, span, travel, turn, other, cell, targets, degrees, moved, chord, enter, passing,
+                    register);
+        }
+    }
 
     /** A passing note more or fewer. */
     public record PassingPart(Passing.Change change, Integer note) {}
@@ -65,7 +107,27 @@ public record StepDocument(
             @Nullable String lastValue,
             @Nullable HoldPart hold,
             @Nullable List<LegPart> legs,
-            @Nullable String swing) {}
+            @Nullable String swing) {
+        /** The same with another meter. */
+        public RhythmPart withMeter(String other) {
+            return new RhythmPart(other, figure, strikes, place, tonicValue, lastValue, hold, legs, swing);
+        }
+
+        /** The same with another figure. */
+        public RhythmPart withFigure(List<String> other) {
+            return new RhythmPart(meter, other, strikes, place, tonicValue, lastValue, hold, legs, swing);
+        }
+
+        /** The same with another place. */
+        public RhythmPart withPlace(String other) {
+            return new RhythmPart(meter, figure, strikes, other, tonicValue, lastValue, hold, legs, swing);
+        }
+
+        /** The same with another legs. */
+        public RhythmPart withLegs(@Nullable List<LegPart> other) {
+            return new RhythmPart(meter, figure, strikes, place, tonicValue, lastValue, hold, other, swing);
+        }
+    }
 
     /** A note held longer: first or turn, by how much. */
     public record HoldPart(HeldNote note, String by) {}
@@ -104,7 +166,22 @@ public record StepDocument(
             @Nullable SilentPart silent,
             @Nullable Groove groove,
             Metronome.@Nullable Drone drone,
-            @Nullable List<Integer> foot) {}
+            @Nullable List<Integer> foot) {
+        /** The same with another click. */
+        public MetronomePart withClick(Metronome.Clicks other) {
+            return new MetronomePart(countInBars, accent, other, beats, silent, groove, drone, foot);
+        }
+
+        /** The same with another beats. */
+        public MetronomePart withBeats(@Nullable List<Integer> other) {
+            return new MetronomePart(countInBars, accent, click, other, silent, groove, drone, foot);
+        }
+
+        /** The same with another foot. */
+        public MetronomePart withFoot(@Nullable List<Integer> other) {
+            return new MetronomePart(countInBars, accent, click, beats, silent, groove, drone, other);
+        }
+    }
 
     /** So many bars that sound, then so many that do not. */
     public record SilentPart(Integer sounding, Integer silent) {}

@@ -1,6 +1,7 @@
 package pebblestep.core.metronome;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.TreeMap;
 import pebblestep.core.Identified;
@@ -9,8 +10,10 @@ import pebblestep.core.passage.Step;
 import pebblestep.core.passage.landing.Landing;
 import pebblestep.core.rhythm.Count;
 import pebblestep.core.rhythm.CountSchool;
+import pebblestep.core.rhythm.Figure;
 import pebblestep.core.rhythm.Fraction;
 import pebblestep.core.rhythm.Meter;
+import pebblestep.core.rhythm.Rhythm;
 
 /**
  * The pulse that a passage lies on: whole bars cut into clicks, each with its counting word. A click is the distance by
@@ -85,8 +88,12 @@ public record PulseGrid(Fraction from, Fraction to, Fraction click, List<Tick> t
 
     /** The distance by which the place of a step is nudged. */
     public static Fraction clickOf(Step step) {
-        boolean ternary = step.figure().click().denominator() % 3 == 0;
-        return ternary && !step.meter().isCompound() && !step.meter().isIrregular() ? TRIPLET : SIXTEENTH;
+        return clickOf(step.figure(), step.meter());
+    }
+
+    private static Fraction clickOf(Figure figure, Meter meter) {
+        boolean ternary = figure.click().denominator() % 3 == 0;
+        return ternary && !meter.isCompound() && !meter.isIrregular() ? TRIPLET : SIXTEENTH;
     }
 
     private static Tick tick(Fraction at, Meter meter, CountSchool school) {
@@ -95,7 +102,59 @@ public record PulseGrid(Fraction from, Fraction to, Fraction click, List<Tick> t
         return new Tick(at, meter.barOf(at), count, Count.said(at, meter, school), weight);
     }
 
-    private static List<Place> places(Meter meter) {
+    /** By what a start is moved: the clicks of the figure, or the places of a division. */
+    public enum Snap implements Identified {
+        CLICKS,
+        EIGHTHS,
+        SIXTEENTHS,
+        TRIPLETS;
+
+        private Grid grid(Figure figure, Meter meter) {
+            return switch (this) {
+                case CLICKS -> clickOf(figure, meter).equals(TRIPLET) ? Grid.TRIPLETS : Grid.SIXTEENTHS;
+                case EIGHTHS -> Grid.EIGHTHS;
+                case SIXTEENTHS -> Grid.SIXTEENTHS;
+                case TRIPLETS -> Grid.TRIPLETS;
+            };
+        }
+
+        /** The places at which this lets a start stand, earliest first; never empty. */
+        List<Fraction> places(Figure figure, Meter meter) {
+            Grid grid = grid(figure, meter);
+            List<Fraction> own = PulseGrid.places(meter).stream()
+                    .filter(place -> place.grids.contains(grid))
+                    .map(Place::at)
+                    .toList();
+            // Bars of nothing but ternary beats have no triplets: their eighths are.
+            return own.isEmpty() ? EIGHTHS.places(figure, meter) : own;
+        }
+    }
+
+    /**
+     * The place so many places of a division away, within the bar before and the first; from between two of them first to
+     * the next on that side.
+     */
+    public static Fraction nudged(Rhythm rhythm, int by, Snap snap) {
+        List<Fraction> places = snap.places(rhythm.figure(), rhythm.meter());
+        int exact = places.indexOf(rhythm.place());
+        int at = exact;
+        if (exact < 0) {
+            int after = 0;
+            while (after < places.size() && !rhythm.place().isLessThan(places.get(after))) after++;
+            at = after - (by > 0 ? 1 : 0);
+        }
+        return places.get(Math.min(places.size() - 1, Math.max(0, at + by)));
+    }
+
+    /** The place of a division nearest to a position, in whole notes from the downbeat: the earlier of two as near. */
+    public static Fraction nearest(Rhythm rhythm, double position, Snap snap) {
+        return snap.places(rhythm.figure(), rhythm.meter()).stream()
+                .min(Comparator.comparingDouble(place -> Math.abs(place.toDouble() - position)))
+                .orElseThrow();
+    }
+
+    /** Every place where a line can start in a meter, earliest first, of all divisions. */
+    public static List<Place> places(Meter meter) {
         TreeMap<Fraction, List<Grid>> places = new TreeMap<>();
         Fraction from = meter.bar().negated();
         for (Fraction beat = from; beat.isLessThan(meter.bar()); beat = meter.nextBeat(beat)) {

@@ -7,8 +7,10 @@ import pebblestep.core.Refusal;
 
 /** A metronome tempo in beats per minute, from 20 to 400, with at most three decimals. */
 public record Bpm(BigDecimal value) implements Comparable<Bpm> {
-    private static final BigDecimal SLOWEST = BigDecimal.valueOf(20);
-    private static final BigDecimal FASTEST = BigDecimal.valueOf(400);
+    /** Slower is no tempo. */
+    public static final BigDecimal SLOWEST = BigDecimal.valueOf(20);
+    /** Faster is none either. */
+    public static final BigDecimal FASTEST = BigDecimal.valueOf(400);
 
     /** Refuses tempos outside 20 to 400 and finer than a thousandth; 72.0 and 72 are the same tempo. */
     public Bpm {
@@ -28,6 +30,11 @@ public record Bpm(BigDecimal value) implements Comparable<Bpm> {
     /** A decimal number of beats a minute. */
     public static Bpm of(BigDecimal beats) {
         return new Bpm(beats);
+    }
+
+    /** The tempo nearest to a number: the slowest or fastest for one beyond them. */
+    public static Bpm nearest(BigDecimal beats) {
+        return new Bpm(beats.max(SLOWEST).min(FASTEST));
     }
 
     /** Reads {@code 72} or {@code 97.5}; refuses anything else. */

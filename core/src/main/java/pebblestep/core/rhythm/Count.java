@@ -65,6 +65,12 @@ public record Count(int beat, String word) {
                 : "the " + word(school) + " of " + beat;
     }
 
+    /** As a place in whatever beat it is: {@code on the &}, {@code 1/20 of a whole note after it}; on a beat {@code on it}. */
+    public String inBeat(CountSchool school) {
+        if (isOnBeat()) return "on it";
+        return word.startsWith("+") ? word.substring(1) + " of a whole note after it" : "on the " + word(school);
+    }
+
     /** In short, in the words of a school: {@code 1}, {@code 1 &}, in time names {@code 1 te}. */
     public String inShort(CountSchool school) {
         return isOnBeat() ? Integer.toString(beat) : beat + " " + word(school);

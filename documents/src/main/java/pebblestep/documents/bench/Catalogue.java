@@ -2,29 +2,50 @@ package pebblestep.documents.bench;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
+import java.util.Optional;
 import java.util.function.Function;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import pebblestep.core.Identified;
 import pebblestep.core.climb.AxisKind;
+import pebblestep.core.climb.Climb;
 import pebblestep.core.instrument.Clef;
 import pebblestep.core.instrument.Instrument;
 import pebblestep.core.instrument.Instruments;
 import pebblestep.core.instrument.Level;
 import pebblestep.core.keyplan.KeyOrder;
+import pebblestep.core.line.ChordSize;
+import pebblestep.core.line.Extent;
+import pebblestep.core.line.Line;
+import pebblestep.core.line.Travel;
+import pebblestep.core.line.Turn;
+import pebblestep.core.metronome.PulseGrid.Snap;
+import pebblestep.core.passage.Articulation;
 import pebblestep.core.passage.ArticulationKind;
 import pebblestep.core.passage.Material;
 import pebblestep.core.passage.Metronome;
+import pebblestep.core.passage.Step;
 import pebblestep.core.passage.Target;
 import pebblestep.core.pitch.NoteName;
+import pebblestep.core.rhythm.Bpm;
 import pebblestep.core.rhythm.Figure;
 import pebblestep.core.rhythm.Figures;
+import pebblestep.core.rhythm.Fraction;
 import pebblestep.core.rhythm.Groove;
 import pebblestep.core.rhythm.Meter;
+import pebblestep.core.rhythm.Rhythm;
+import pebblestep.core.rhythm.Tempo;
 import pebblestep.core.rhythm.ValueName;
 import pebblestep.core.rhythm.ValueNames;
 import pebblestep.core.scale.Degree;
 import pebblestep.core.scale.Form;
 import pebblestep.core.scale.Forms;
+import pebblestep.core.scale.Key;
+import pebblestep.core.tempo.LadderScheme;
+import pebblestep.documents.ClimbDocument;
+import pebblestep.documents.ClimbDocuments;
 import pebblestep.documents.StepDocument;
 import pebblestep.documents.StepDocuments;
 
@@ -45,6 +66,11 @@ public record Catalogue(
         List<Choice<Groove>> grooves,
         List<Choice<Metronome.Drone>> drones,
         List<Choice<Target.Arriving>> arriving,
+        List<Choice<Travel>> travels,
+        List<SnapChoice> snaps,
+        List<RangeChoice> ranges,
+        AmountsPart amounts,
+        FirstPart first,
         int studentsAtOnce) {
     /** To so many students something can be given at once. */
     public static final int STUDENTS_AT_ONCE = 60;
@@ -78,6 +104,72 @@ public record Catalogue(
 
     /** A figure that goes by a name. */
     public record FigureChoice(String id, String name, List<String> figure) {}
+
+    /**
+     * What moves a start by; for a division of the beat the value it is, by whose name it goes.
+     *
+     * @param words for one that is no value
+     */
+    public record SnapChoice(Snap id, @Nullable String value, String words) {}
+
+    /**
+     * Numbers to choose from, and their bounds.
+     *
+     * @param slowest beats a minute
+     * @param fastest beats a minute
+     * @param strikes of each note
+     * @param lengths for a note that is held
+     * @param swings pairs, straight first
+     * @param silences bars that sound and bars that do not
+     * @param slurs notes in a slur
+     * @param accents every so many notes
+     * @param bowShares of the bow, for each stroke
+     */
+    public record AmountsPart(
+            int slowest,
+            int fastest,
+            List<Integer> strikes,
+            List<String> lengths,
+            List<String> swings,
+            List<StepDocument.SilentPart> silences,
+            List<Integer> slurs,
+            List<Integer> accents,
+            List<String> bowShares) {
+        private static final AmountsPart USUAL = new AmountsPart(
+                Bpm.SLOWEST.intValue(),
+                Bpm.FASTEST.intValue(),
+                List.of(1, 2, 3, 4, 6, 8),
+                List.of("1/4", "3/8", "1/2", "3/4", "1"),
+                List.of("1:1", "3:2", "2:1", "3:1"),
+                List.of(silence(1, 1), silence(2, 1), silence(2, 2), silence(3, 1), silence(4, 4)),
+                List.of(2, 3, 4, 6, 8, 12, 16),
+                List.of(2, 3, 4, 6, 8),
+                List.of("1", "1/2", "1/3", "1/4", "1/8"));
+
+        private static StepDocument.SilentPart silence(int sounding, int silent) {
+            return new StepDocument.SilentPart(sounding, silent);
+        }
+    }
+
+    /** What lies on an empty Bench: an octave in eighths from beat 1, and a tempo ladder by fours. */
+    public record FirstPart(StepDocument step, ClimbDocument climb) {
+        private static final FirstPart USUAL = new FirstPart(
+                StepDocuments.write(new Step(
+                        "",
+                        Key.of(NoteName.parse("C"), Forms.of("major")),
+                        Step.Named.CONCERT,
+                        Line.straight(Extent.octaves(1), Travel.UP_DOWN, Turn.SINGLE, 1),
+                        Optional.empty(),
+                        Rhythm.of(Meter.parse("4/4"), Figure.even(Fraction.parse("1/8")), Fraction.ZERO),
+                        Target.USUAL,
+                        new Tempo(Fraction.parse("1/4"), Bpm.of(72)),
+                        Articulation.SEPARATE,
+                        Metronome.USUAL)),
+                ClimbDocuments.write(Climb.tempo(Bpm.of(60), Bpm.of(96), LadderScheme.fixed(4))));
+    }
+
+    /** How far a line goes: octaves, or a span of notes. */
+    public record RangeChoice(@Nullable Integer octaves, @Nullable Integer span, String name) {}
 
     /** A meter with the value that gets its beat, and how many beats a bar has. */
     public record MeterChoice(String id, String beat, int beats) {}
@@ -116,7 +208,31 @@ public record Catalogue(
             Choice.of(Groove.class, groove -> groove.id() + ", " + groove.words()),
             Choice.of(Metronome.Drone.class, Metronome.Drone::words),
             Choice.of(Target.Arriving.class, note -> note.words().isEmpty() ? "the last note" : note.words()),
+            Choice.of(Travel.class, Travel::words),
+            List.of(
+                    new SnapChoice(Snap.CLICKS, null, "clicks"),
+                    new SnapChoice(Snap.EIGHTHS, "1/8", "eighths"),
+                    new SnapChoice(Snap.SIXTEENTHS, "1/16", "sixteenths"),
+                    new SnapChoice(Snap.TRIPLETS, null, "triplets")),
+            everyRange(),
+            AmountsPart.USUAL,
+            FirstPart.USUAL,
             STUDENTS_AT_ONCE);
+
+    /** The pattern that a line has; null for one of one's own, such as a sequence with another cell. */
+    static @Nullable String patternOf(StepDocument.LinePart line) {
+        return WHOLE.patterns.stream()
+                .filter(one -> one.line.pattern() == line.pattern()
+                        && chord(one.line) == chord(line)
+                        && Objects.equals(one.line.cell(), line.cell()))
+                .map(PatternChoice::id)
+                .findFirst()
+                .orElse(null);
+    }
+
+    private static ChordSize chord(StepDocument.LinePart line) {
+        return line.chord() == null ? ChordSize.TRIAD : line.chord();
+    }
 
     private static FormChoice form(Form form) {
         String up = words(form.ascending());
@@ -128,6 +244,17 @@ public record Catalogue(
                 form.sameBothWays() ? up : up + " / " + words(form.descending()),
                 form.size(),
                 form.chord().stream().map(place -> place + 1).toList());
+    }
+
+    private static List<RangeChoice> everyRange() {
+        return Stream.concat(
+                        IntStream.rangeClosed(1, 4)
+                                .mapToObj(octaves -> new RangeChoice(
+                                        octaves, null, Extent.octaves(octaves).inWords())),
+                        Stream.of(3, 4, 5, 6, 7, 9, 11, 12, 13, 15, 17)
+                                .map(span -> new RangeChoice(
+                                        null, span, Extent.span(span).inWords())))
+                .toList();
     }
 
     private static String words(List<Degree> degrees) {

@@ -124,10 +124,12 @@ public record ClimbWorkings(Ascent ascent, Optional<Player> player, Speech speec
         Integer minutes = practice == null ? null : practice.minutesADay();
         Prospect prospect = Prospect.of(
                 outlook,
-                new Prospect.Practice(
-                        minutes == null ? climber.minutes() : minutes,
-                        practice == null ? null : practice.daysAWeek(),
-                        share),
+                Asked.under(
+                        "practice",
+                        () -> new Prospect.Practice(
+                                minutes == null ? climber.minutes() : minutes,
+                                practice == null ? null : practice.daysAWeek(),
+                                share)),
                 climber,
                 today,
                 practice == null ? null : practice.by());
