@@ -1,6 +1,7 @@
 import react from '@vitejs/plugin-react';
 import { createHash } from 'node:crypto';
 import { readFileSync } from 'node:fs';
+import { fileURLToPath } from 'node:url';
 import { defineConfig } from 'vite';
 import { VitePWA } from 'vite-plugin-pwa';
 
@@ -39,6 +40,9 @@ function keptFiles(): Set<string> {
 const api = createHash('sha256').update(readFileSync('openapi.json')).digest('hex').slice(0, 12);
 
 export default defineConfig({
+  // What the module browser/ has compiled.
+  resolve: { alias: { '@core': fileURLToPath(new URL('../browser/target/page', import.meta.url)) } },
+  worker: { format: 'es' },
   plugins: [
     react(),
     VitePWA({
@@ -79,5 +83,5 @@ export default defineConfig({
       },
     },
   },
-  server: { proxy: { '/api': 'http://localhost:8080' } },
+  server: { proxy: { '/api': `http://localhost:${process.env.PORT ?? 8080}` } },
 });

@@ -2,51 +2,7 @@ import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/react-quer
 import { api, data } from './client';
 import { useOnce } from './once';
 import { useStudentsChanged } from './students';
-import type { Climb, ClimbPractice, Goal, StepDocument, WhatIf } from './types';
-
-/** What a step can grow by: for each axis rungs in teaching order, the one it is on first. */
-export function useSuggestions(step: StepDocument) {
-  return useQuery({
-    queryKey: ['climb', 'suggestions', step],
-    queryFn: ({ signal }) => data(api.POST('/api/climbs/suggestions', { body: { step }, signal })),
-    placeholderData: keepPreviousData,
-    staleTime: Infinity,
-    retry: false,
-  });
-}
-
-/** What a climb is worked out with, beside the step and the climb itself. */
-export interface ClimbAsked {
-  student?: number;
-  at?: number[];
-  /** Another climb, taken up from the nearest rung that is not harder. */
-  instead?: Climb;
-  practice?: ClimbPractice;
-}
-
-/** A climb worked out; the answer before stays on screen while the next one is on its way. */
-export function useClimb(step: StepDocument, climb: Climb, asked: ClimbAsked, wanted = true) {
-  return useQuery({
-    queryKey: ['climb', step, climb, asked],
-    queryFn: ({ signal }) => data(api.POST('/api/climbs', { body: { step, climb, ...asked }, signal })),
-    placeholderData: keepPreviousData,
-    enabled: wanted,
-    staleTime: 60_000,
-    retry: false,
-  });
-}
-
-/** A routine held against the minutes of a day. */
-export function useFit(steps: { document: StepDocument; climb: Climb }[], minutes: number, wanted: boolean) {
-  return useQuery({
-    queryKey: ['fit', steps, minutes],
-    queryFn: ({ signal }) => data(api.POST('/api/routines/fit', { body: { minutes, steps }, signal })),
-    placeholderData: keepPreviousData,
-    enabled: wanted,
-    staleTime: 60_000,
-    retry: false,
-  });
-}
+import type { Climb, Goal, WhatIf } from './types';
 
 export function useRecipes() {
   return useQuery({

@@ -10,8 +10,8 @@ interface Props {
   pulse: PulseDocument;
   /** Moves the place by that many clicks; without it the ribbon only shows. */
   onNudge?: (clicks: number) => void;
-  /** Moves the place to the nearest one to a position, in whole notes from the downbeat. */
-  onPlace?: (x: number) => void;
+  /** Moves the place to the nearest one to a position, in whole notes from the downbeat; the same number for one drag. */
+  onPlace?: (x: number, drag: number) => void;
   /** Tells which note sounds; its pebble is lit. */
   lights?: Lights;
   /** Clicks may stand closer than they can be dragged by, so that more fits into a row. */
@@ -27,6 +27,9 @@ const WIDEST_CLICK = 30;
 const MOST_ROWS_WIDE = 3;
 /** A drag by less than this, in whole notes, cannot reach another place. */
 const SMALLEST_MOVE = 1 / 192;
+
+/** How many drags there were; each has its number. */
+let drags = 0;
 
 /** The narrowest click at which pebbles and beats can be told apart: where notes are long, much fits into a row. */
 function densest({ attacks, ticks, click }: PulseDocument): number {
@@ -65,7 +68,7 @@ function rows(
  */
 export function PulseRibbon({ passage, pulse, onNudge, onPlace, lights, dense }: Props) {
   const { ref, width } = useElementSize<HTMLDivElement>();
-  const drag = useRef<{ x: number; from: number; moved: number } | undefined>(undefined);
+  const drag = useRef<{ id: number; x: number; from: number; moved: number } | undefined>(undefined);
   const { views, perWhole } = rows(
     pulse,
     Math.max(width, 260) - 24,
@@ -88,14 +91,15 @@ export function PulseRibbon({ passage, pulse, onNudge, onPlace, lights, dense }:
   const onPointerDown = (event: PointerEvent<HTMLDivElement>) => {
     if (!onNudge || event.button !== 0) return;
     event.currentTarget.setPointerCapture(event.pointerId);
-    drag.current = { x: event.clientX, from: pulse.attacks[0]!, moved: 0 };
+    drags += 1;
+    drag.current = { id: drags, x: event.clientX, from: pulse.attacks[0]!, moved: 0 };
   };
   const onPointerMove = (event: PointerEvent<HTMLDivElement>) => {
     if (!drag.current || !onNudge) return;
     const moved = (event.clientX - drag.current.x) / perWhole;
     if (Math.abs(moved - drag.current.moved) < SMALLEST_MOVE) return;
     drag.current.moved = moved;
-    onPlace?.(drag.current.from + moved);
+    onPlace?.(drag.current.from + moved, drag.current.id);
   };
   const onKeyDown = (event: KeyboardEvent) => {
     if (event.key !== 'ArrowLeft' && event.key !== 'ArrowRight') return;
@@ -108,11 +112,8 @@ export function PulseRibbon({ passage, pulse, onNudge, onPlace, lights, dense }:
         tabIndex: 0,
         'aria-label': 'Place: where the line starts',
         'aria-valuemin': 0,
-        'aria-valuemax': pulse.places.length - 1,
-        'aria-valuenow': Math.max(
-          0,
-          pulse.places.findIndex((place) => Math.abs(place.x - pulse.attacks[0]!) < 1e-6),
-        ),
+        'aria-valuemax': pulse.place.of - 1,
+        'aria-valuenow': Math.min(pulse.place.at, pulse.place.of - 1),
         'aria-valuetext': `Starts on ${pulse.starts}${start.bar < 1 ? ', in the bar before' : ''}. ${landing.sentence} ${landing.why}`,
         onKeyDown,
       }

@@ -1,6 +1,6 @@
 import { Checkbox, TextInput } from '@mantine/core';
 import { useState } from 'react';
-import { useCatalogue } from '../api/passages';
+import { useCatalogue } from '../core/useCatalogue';
 import { classesOf, useEverybody } from '../api/students';
 import { Pill } from './Pill';
 import classes from './StudentPicker.module.css';

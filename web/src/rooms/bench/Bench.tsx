@@ -1,56 +1,77 @@
 import { useLocalStorage } from '@mantine/hooks';
-import { useEffect, useMemo, useReducer, useRef, useState } from 'react';
+import { useDeferredValue, useEffect, useMemo, useReducer, useRef, useState } from 'react';
 import { useParams, useSearchParams } from 'react-router';
-import { useClimb } from '../../api/climbs';
-import { useCatalogue, usePassage, usePassagesAhead } from '../../api/passages';
+import { useBenchStudent, useBenchStudio } from '../../api/bench';
 import { useRoutine } from '../../api/routines';
 import { useEverybody } from '../../api/students';
-import type { Catalogue, PassageDocument, Routine, Student } from '../../api/types';
+import type { BenchStudio, Catalogue, PassageDocument, Routine, Snap, Student } from '../../api/types';
+import { answer as coreAnswer } from '../../core/answers';
+import { useCatalogue } from '../../core/useCatalogue';
 import { NowhereRoom } from '../../ui/NowhereRoom';
 import { Waiting } from '../../ui/Waiting';
+import { WithCore } from '../../ui/WithCore';
 import { Wrong } from '../../ui/Wrong';
 import {
   type Around,
   AroundContext,
+  CalmContext,
   type Draft,
   DraftContext,
   type Placing,
   PlacingContext,
+  type Side,
   type Worked,
   WorkedContext,
 } from './BenchContext';
 import { BenchDesk } from './BenchDesk';
-import { nearest, nudged, type Side, type Snap } from './snapping';
-import { benchReducer, current, freshBench } from './state';
+import { useClimb } from './climb/useClimb';
+import { benchReducer, current, freshBench, isPlaced } from './state';
 import { useAutosave } from './useAutosave';
+import { usePassage, type Who } from './who';
 
 /** Loads what the bench needs, then opens it; the address says which routine lies on it. */
 export function Bench() {
   const { routineId } = useParams();
   const open = routineId === undefined ? undefined : Number(routineId);
-  return open === undefined || Number.isInteger(open) ? <Loading open={open} /> : <NowhereRoom />;
+  return open === undefined || Number.isInteger(open) ? (
+    <WithCore>
+      <Loading open={open} />
+    </WithCore>
+  ) : (
+    <NowhereRoom />
+  );
 }
 
 function Loading({ open }: { open?: number }) {
   const catalogue = useCatalogue();
   const students = useEverybody();
+  const studio = useBenchStudio();
   const routine = useRoutine(open);
-  const failed = [catalogue, students, routine].find((query) => query.isError);
+  const failed = [catalogue, students, studio, routine].find((query) => query.isError);
   if (failed) return <Wrong error={failed.error} again={() => failed.refetch()} />;
-  if (!catalogue.data || !students.data) return <Waiting />;
-  return <OpenBench catalogue={catalogue.data} students={students.data} open={open} routine={routine.data} />;
+  if (!catalogue.data || !students.data || !studio.data) return <Waiting />;
+  return (
+    <OpenBench
+      catalogue={catalogue.data}
+      students={students.data}
+      studio={studio.data}
+      open={open}
+      routine={routine.data}
+    />
+  );
 }
 
 interface Props {
   catalogue: Catalogue;
   students: Student[];
+  studio: BenchStudio;
   /** The routine the address names; a new one without. */
   open?: number;
   /** The same, once it is here. */
   routine?: Routine;
 }
 
-function OpenBench({ catalogue, students, open, routine }: Props) {
+function OpenBench({ catalogue, students, studio, open, routine }: Props) {
   const [search] = useSearchParams();
   const wanted = Number(search.get('for')) || undefined;
   const stepId = Number(search.get('step')) || undefined;
@@ -62,34 +83,26 @@ function OpenBench({ catalogue, students, open, routine }: Props) {
   });
   const step = current(state);
   const student = students.find((one) => one.id === state.studentId);
-  const answer = usePassage(step.document, student?.id);
-  const [passage, setPassage] = useState<PassageDocument>();
-  // Kept while the next one is on its way or refused; set while rendering, so that nothing is drawn twice.
-  if (answer.data && !answer.isPlaceholderData && answer.data !== passage) setPassage(answer.data);
-  const near = useMemo(
-    () =>
-      [-1, 1].flatMap((clicks) => {
-        const place = nudged(passage, step.document.rhythm.place, clicks, snap);
-        if (place === undefined || place === step.document.rhythm.place) return [];
-        return [{ ...step.document, rhythm: { ...step.document.rhythm, place } }];
-      }),
-    [passage, step, snap],
+  const known = useBenchStudent(student?.id).data;
+  const who = useMemo<Who>(
+    () => ({ studio, player: studio.players.find((one) => one.id === student?.id)?.player, student: known }),
+    [studio, student, known],
   );
-  usePassagesAhead(near, student?.id);
-  const fresh = answer.data !== undefined && !answer.isPlaceholderData && !answer.isError;
-  // Asked for while the answer is on its way, landing waits for it: a way to land of an older step would undo what was
-  // changed since.
-  const [landing, setLanding] = useState(false);
-  if (landing && fresh) {
-    setLanding(false);
-    const best = answer.data?.landing.fixes[0];
-    if (best) dispatch({ type: 'replace', document: best.step });
-  }
+  const { answer, refused } = usePassage(step.document, who);
+  const [passage, setPassage] = useState<PassageDocument>();
+  // Kept while the next one is refused; set while rendering, so that nothing is drawn twice.
+  if (answer && answer !== passage) setPassage(answer);
+  const { key, line, rhythm } = step.document;
+  const bars = passage?.bars ?? 1;
+  const choices = useMemo(
+    () => coreAnswer('choices', { key, line, meter: rhythm.meter, bars, speech: studio.speech }),
+    [key, line, rhythm.meter, bars, studio],
+  );
   const [side, setSide] = useState<Side>('notes');
-  const climb = useClimb(step.document, step.climb, { student: student?.id, at: state.starts[step.key] });
+  const climb = useClimb(useDeferredValue(step), who, { at: state.starts[step.key] });
   // What is wrong with the notes is said there; the climb has only its own faults to tell.
-  const climbRefused = answer.isError ? undefined : climb.error;
-  const saving = useAutosave(state, dispatch, answer.isError || climb.isError);
+  const climbRefused = refused ? undefined : climb.error;
+  const saving = useAutosave(state, dispatch, refused !== undefined || climb.isError);
 
   // Lays the routine of the address on the bench, once for each change of the address: what is being made there stays
   // when the same routine arrives again after it was kept.
@@ -104,41 +117,50 @@ function OpenBench({ catalogue, students, open, routine }: Props) {
   }, [open, routine, stepId]);
 
   const draft = useMemo<Draft>(() => ({ state, step, dispatch, saving }), [state, step, saving]);
-  const around = useMemo<Around>(() => ({ catalogue, students, student }), [catalogue, students, student]);
+  const around = useMemo<Around>(
+    () => ({ catalogue, students, student, who }),
+    [catalogue, students, student, who],
+  );
   const worked = useMemo<Worked>(
     () => ({
       passage,
-      refused: answer.error,
-      fresh,
-      land: () => setLanding(true),
+      refused,
+      choices,
+      land: () => {
+        const best = answer?.landing.fixes[0];
+        if (best) dispatch({ type: 'replace', document: best.step });
+      },
       climb: climb.data,
       climbRefused,
     }),
-    [passage, answer.error, fresh, climb.data, climbRefused],
+    [passage, answer, refused, choices, climb.data, climbRefused],
   );
-  const { place } = step.document.rhythm;
-  const placing = useMemo<Placing>(() => {
-    const moveTo = (to: string | undefined) => {
-      if (to !== undefined && to !== place) dispatch({ type: 'rhythm', change: { place: to } });
-    };
-    return {
+  const placing = useMemo<Placing>(
+    () => ({
       side,
       setSide,
       snap,
       setSnap,
-      nudge: (clicks) => moveTo(nudged(passage, place, clicks, snap)),
-      placeAt: (x) => moveTo(nearest(passage, x, snap)),
-    };
-  }, [side, snap, setSnap, passage, place]);
+      nudge: (by) => dispatch({ type: 'edit', edit: { nudge: { by, snap } } }),
+      placeAt: (x, drag) => dispatch({ type: 'edit', edit: { near: { x, snap } }, drag }),
+    }),
+    [side, snap, setSnap],
+  );
+  // What stands around the notes follows a nudge or a drag one rendering later, so that the pebbles stay under the finger.
+  const both = useMemo(() => ({ draft, worked }), [draft, worked]);
+  const later = useDeferredValue(both);
+  const calm = isPlaced(state) ? later : both;
   return (
     <AroundContext.Provider value={around}>
-      <DraftContext.Provider value={draft}>
-        <WorkedContext.Provider value={worked}>
-          <PlacingContext.Provider value={placing}>
-            <BenchDesk />
-          </PlacingContext.Provider>
-        </WorkedContext.Provider>
-      </DraftContext.Provider>
+      <CalmContext.Provider value={calm}>
+        <DraftContext.Provider value={draft}>
+          <WorkedContext.Provider value={worked}>
+            <PlacingContext.Provider value={placing}>
+              <BenchDesk />
+            </PlacingContext.Provider>
+          </WorkedContext.Provider>
+        </DraftContext.Provider>
+      </CalmContext.Provider>
     </AroundContext.Provider>
   );
 }

@@ -1,22 +1,19 @@
 import { useLocalStorage } from '@mantine/hooks';
-import { useEffect, useState } from 'react';
+import { useCallback, useEffect, useState } from 'react';
 import type { StepDocument } from '../../api/types';
 import { Engraving, type Words } from '../../notation/Engraving';
 import { useLoop } from '../../sound/useLoop';
 import { PulseRibbon } from '../../ui/PulseRibbon';
-import { Waiting } from '../../ui/Waiting';
 import { AssignDialog } from './AssignDialog';
 import { useDraft, usePlacing, useWorked } from './BenchContext';
 import { BenchTitle } from './BenchTitle';
 import { ClimbControls } from './climb/ClimbControls';
 import { ClimbDesk } from './climb/ClimbDesk';
 import { Compare } from './Compare';
-import { Controls } from './Controls';
-import { LadderPath } from './LadderPath';
+import { CalmControls, CalmLadder, CalmRoutine } from './Calm';
 import { LandingCard } from './LandingCard';
 import { MaterialBrowser } from './MaterialBrowser';
 import { PulseBar } from './PulseBar';
-import { RoutineList } from './RoutineList';
 import { SideSwitch } from './SideSwitch';
 import { useBenchKeys } from './useBenchKeys';
 import { PaperSwitch } from './PaperSwitch';
@@ -36,6 +33,7 @@ export function BenchDesk() {
     defaultValue: { counts: false, degrees: false },
     getInitialValueInEffect: false,
   });
+  const find = useCallback(() => setFinding(true), []);
   const toggle = () => {
     if (player.playing) player.stop();
     else if (passage && !refused) void player.start(passage);
@@ -54,10 +52,10 @@ export function BenchDesk() {
   useEffect(() => {
     if (passage) change(passage);
   }, [passage, change]);
-  useBenchKeys({ toggle, assign: () => void assign(), find: () => setFinding(true) });
+  useBenchKeys({ toggle, assign: () => void assign(), find });
   return (
     <div className={classes.bench}>
-      <RoutineList />
+      <CalmRoutine />
       <div className={classes.work} data-refused={refused != null}>
         <BenchTitle player={player} onToggle={toggle} onAssign={() => void assign()} />
         {passage && side === 'climb' ? (
@@ -84,15 +82,13 @@ export function BenchDesk() {
               </div>
             )}
             <LandingCard onCompare={(at) => setBeside(passage.near?.[at]?.step)} />
-            <LadderPath />
+            <CalmLadder />
           </>
-        ) : refused ? (
-          <LandingCard onCompare={() => undefined} />
         ) : (
-          <Waiting />
+          <LandingCard onCompare={() => undefined} />
         )}
       </div>
-      {side === 'climb' ? <ClimbControls /> : <Controls onFind={() => setFinding(true)} />}
+      {side === 'climb' ? <ClimbControls /> : <CalmControls onFind={find} />}
       <MaterialBrowser opened={finding} onClose={() => setFinding(false)} />
       <Compare other={beside} onClose={() => setBeside(undefined)} />
       <AssignDialog opened={assigning} onClose={() => setAssigning(false)} />

@@ -24,7 +24,8 @@ interface Props {
 export function BenchTitle({ player, onToggle, onAssign }: Props) {
   const { state, step, dispatch, saving } = useDraft();
   const { passage } = useWorked();
-  const { students, student } = useAround();
+  const { catalogue, students, student } = useAround();
+  const { slowest, fastest } = catalogue.amounts;
   const [reading, setReading] = useState(false);
   const key = passage ? (student ? passage.key.written : passage.key.concert) : '';
   return (
@@ -61,13 +62,13 @@ export function BenchTitle({ player, onToggle, onAssign }: Props) {
           <input
             aria-label="Beats a minute"
             type="number"
-            min={20}
-            max={400}
+            min={slowest}
+            max={fastest}
             step="any"
             value={step.document.tempo.bpm}
             onChange={(event) => {
               const bpm = Math.round(Number(event.currentTarget.value) * 10) / 10;
-              if (bpm >= 20 && bpm <= 400) dispatch({ type: 'bpm', bpm });
+              if (bpm >= slowest && bpm <= fastest) dispatch({ type: 'bpm', bpm });
             }}
           />{' '}
           bpm

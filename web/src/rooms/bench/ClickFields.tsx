@@ -1,4 +1,4 @@
-import { useAround, useDraft } from './BenchContext';
+import { useAround, useDraft, useWorked } from './BenchContext';
 import { Row } from './Row';
 import classes from './Controls.module.css';
 
@@ -6,25 +6,19 @@ const CLICKS = { value: 'clicks', label: 'clicks' } as const;
 const NO_DRONE = { value: 'none', label: 'none' } as const;
 const CHOSEN = 'chosen';
 const SOUNDING = '';
-/** Bars that sound and bars that do not. */
-const SILENCES = ['1:1', '2:1', '2:2', '3:1', '4:4'];
+
+const silenceId = ({ sounding, silent }: { sounding: number; silent: number }) => `${sounding}:${silent}`;
 
 /** What sounds with the line: drums or clicks and where, bars that are silent, a drone, and the beats of the foot. */
 export function ClickFields() {
   const { step, dispatch } = useDraft();
   const { catalogue } = useAround();
-  const { metronome, rhythm } = step.document;
+  const { choices } = useWorked();
+  const { metronome } = step.document;
+  const { silences } = catalogue.amounts;
   const set = (change: Partial<typeof metronome>) => dispatch({ type: 'metronome', change });
-  const beats = catalogue.meters.find((meter) => meter.id === rhythm.meter)?.beats ?? 4;
-  const foot = metronome.foot ?? [];
-  const tap = (beat: number) => {
-    const next = foot.includes(beat)
-      ? foot.filter((one) => one !== beat)
-      : [...foot, beat].sort((a, b) => a - b);
-    set({ foot: next.length > 0 ? next : undefined });
-  };
   const { silent } = metronome;
-  const turns = silent ? `${silent.sounding}:${silent.silent}` : SOUNDING;
+  const turns = silent ? silenceId(silent) : SOUNDING;
   return (
     <>
       <Row
@@ -42,15 +36,12 @@ export function ClickFields() {
         value={turns}
         choices={[
           { value: SOUNDING, label: 'none' },
-          ...SILENCES.map((value) => {
-            const [on, off] = value.split(':');
-            return { value, label: `${on} sound, ${off} silent` };
-          }),
+          ...silences.map((one) => ({
+            value: silenceId(one),
+            label: `${one.sounding} sound, ${one.silent} silent`,
+          })),
         ]}
-        onChange={(value) => {
-          const [sounding, silentBars] = value.split(':').map(Number);
-          set({ silent: value === SOUNDING ? undefined : { sounding: sounding!, silent: silentBars! } });
-        }}
+        onChange={(value) => set({ silent: silences.find((one) => silenceId(one) === value) })}
       />
       <Row
         label="Drone"
@@ -58,7 +49,12 @@ export function ClickFields() {
         choices={[NO_DRONE, ...catalogue.drones.map((one) => ({ value: one.id, label: one.name }))]}
         onChange={(drone) => set({ drone: drone === NO_DRONE.value ? undefined : drone })}
       />
-      <Beats label="Foot taps on" beats={beats} chosen={foot} onToggle={tap} />
+      <Beats
+        label="Foot taps on"
+        beats={choices.beats}
+        chosen={metronome.foot ?? []}
+        onToggle={(tapOn) => dispatch({ type: 'edit', edit: { tapOn } })}
+      />
     </>
   );
 }
@@ -67,26 +63,23 @@ export function ClickFields() {
 function ClickPlaces() {
   const { step, dispatch } = useDraft();
   const { catalogue } = useAround();
-  const { metronome, rhythm } = step.document;
-  const set = (change: Partial<typeof metronome>) => dispatch({ type: 'metronome', change });
-  const beats = catalogue.meters.find((meter) => meter.id === rhythm.meter)?.beats ?? 4;
-  const chosen = metronome.beats ?? [];
-  const toggle = (beat: number) => {
-    const others = chosen.filter((one) => one !== beat);
-    const next = chosen.includes(beat) ? others : [...chosen, beat].sort((a, b) => a - b);
-    // One beat at least has to click; without any there is "no clicks".
-    if (next.length > 0) set({ beats: next });
-  };
+  const { choices } = useWorked();
+  const { metronome } = step.document;
   return (
     <>
       <Row
         label="Click"
         value={metronome.click}
         choices={catalogue.clicks.map((one) => ({ value: one.id, label: one.name }))}
-        onChange={(click) => set({ click, beats: click === CHOSEN ? [beats > 1 ? 2 : 1] : undefined })}
+        onChange={(clicks) => dispatch({ type: 'edit', edit: { clicks } })}
       />
       {metronome.click === CHOSEN && (
-        <Beats label="Beats that click" beats={beats} chosen={chosen} onToggle={toggle} />
+        <Beats
+          label="Beats that click"
+          beats={choices.beats}
+          chosen={metronome.beats ?? []}
+          onToggle={(clickOn) => dispatch({ type: 'edit', edit: { clickOn } })}
+        />
       )}
     </>
   );

@@ -1,15 +1,14 @@
 import { Button, Modal, NativeSelect } from '@mantine/core';
 import { IconPlayerPlayFilled, IconPlayerStopFilled } from '@tabler/icons-react';
 import { useState } from 'react';
-import { usePassage } from '../../api/passages';
 import type { StepDocument } from '../../api/types';
 import { Engraving } from '../../notation/Engraving';
 import { useLoop } from '../../sound/useLoop';
 import { PulseRibbon } from '../../ui/PulseRibbon';
-import { Waiting } from '../../ui/Waiting';
 import { Wrong } from '../../ui/Wrong';
 import { notes } from '../../ui/words';
 import { useAround, useDraft, useWorked } from './BenchContext';
+import { usePassage } from './who';
 import classes from './Compare.module.css';
 
 interface Props {
@@ -68,10 +67,9 @@ function Sides({ first }: { first: StepDocument }) {
 }
 
 function Side({ document, head }: { document: StepDocument; head: React.ReactNode }) {
-  const { student } = useAround();
-  const answer = usePassage(document, student?.id);
+  const { who } = useAround();
+  const { answer: passage, refused } = usePassage(document, who);
   const player = useLoop();
-  const passage = answer.data;
   return (
     <section className={classes.side}>
       <header>
@@ -88,8 +86,7 @@ function Side({ document, head }: { document: StepDocument; head: React.ReactNod
           {player.playing ? 'Stop' : 'Play'}
         </Button>
       </header>
-      {answer.isError && <Wrong error={answer.error} />}
-      {!passage && !answer.isError && <Waiting />}
+      {refused && <Wrong error={refused} />}
       {passage && (
         <>
           <div className={classes.paper}>

@@ -1,23 +1,16 @@
 import { IconSearch } from '@tabler/icons-react';
 import { useState } from 'react';
-import type { Travel } from '../../api/types';
 import { notes } from '../../ui/words';
 import { ArticulationFields } from './ArticulationFields';
-import { useAround, useDraft } from './BenchContext';
+import { useAround, useDraft, useWorked } from './BenchContext';
 import { ClickFields } from './ClickFields';
 import { PatternFields } from './PatternFields';
-import { RANGES } from './ranges';
+import { rangeChoices, rangeId, rangeOf } from './ranges';
 import { RhythmFields } from './RhythmFields';
 import { Row, type Choice } from './Row';
 import { Section } from './Section';
 import classes from './Controls.module.css';
 
-const TRAVELS: Choice<Travel>[] = [
-  { value: 'up-down', label: 'up and down' },
-  { value: 'up', label: 'up' },
-  { value: 'down', label: 'down' },
-  { value: 'down-up', label: 'down and up' },
-];
 const TURNS = [
   { value: 'single', label: 'struck once' },
   { value: 'double', label: 'struck twice' },
@@ -26,8 +19,6 @@ const NAMED = [
   { value: 'concert', label: 'concert' },
   { value: 'written', label: 'written' },
 ] as const;
-const MOST_DEGREES = 7;
-
 const plain = (values: (string | number)[]): Choice[] =>
   values.map((value) => ({ value: String(value), label: String(value) }));
 
@@ -42,10 +33,8 @@ export function Controls({ onFind }: { onFind: () => void }) {
     onToggle: () => setOpen(open === title ? undefined : title),
   });
   const { key, line, rhythm, metronome, articulation } = step.document;
-  const turns = line.travel === 'up-down' || line.travel === 'down-up';
+  const { choices } = useWorked();
   const form = catalogue.forms.find((one) => one.id === key.form);
-  const starts = line.pattern === 'arpeggio' && form ? form.starts : undefined;
-  const degrees = starts ?? Array.from({ length: form?.size ?? MOST_DEGREES }, (_, i) => i + 1);
   const joined = catalogue.articulations.find((one) => one.id === articulation.kind)!.name;
   const clicks = catalogue.clicks.find((one) => one.id === metronome.click)!.name;
   const rhythmWords = [
@@ -60,7 +49,7 @@ export function Controls({ onFind }: { onFind: () => void }) {
     <aside className={classes.controls} aria-label="What the step is made of">
       <Section
         {...section('Material')}
-        summary={`${notes(key.tonic)} ${form?.name ?? ''}, ${TRAVELS.find((one) => one.value === line.travel)?.label}`}
+        summary={`${notes(key.tonic)} ${form?.name ?? ''}, ${catalogue.travels.find((one) => one.id === line.travel)?.name}`}
       >
         <button type="button" className={classes.find} onClick={onFind}>
           <IconSearch size={15} aria-hidden="true" /> Find a form or a pattern <kbd>F</kbd>
@@ -75,7 +64,7 @@ export function Controls({ onFind }: { onFind: () => void }) {
           label="Form"
           value={key.form}
           choices={catalogue.forms.map((one) => ({ value: one.id, label: one.name, group: one.family }))}
-          onChange={(id) => dispatch({ type: 'key', change: { form: id } })}
+          onChange={(id) => dispatch({ type: 'edit', edit: { form: id } })}
         />
         <Row
           label="Key named"
@@ -86,30 +75,23 @@ export function Controls({ onFind }: { onFind: () => void }) {
         <PatternFields />
         <Row
           label="Range"
-          value={line.octaves != null ? `o${line.octaves}` : `s${line.span}`}
-          choices={RANGES}
-          onChange={(value) => {
-            const size = Number(value.slice(1));
-            const octaves = value.startsWith('o');
-            dispatch({
-              type: 'line',
-              change: { octaves: octaves ? size : undefined, span: octaves ? undefined : size },
-            });
-          }}
+          value={rangeId(line)}
+          choices={rangeChoices(catalogue)}
+          onChange={(value) => dispatch({ type: 'line', change: rangeOf(catalogue, value) })}
         />
         <Row
-          label={starts ? 'From (inversion)' : 'From note'}
+          label={choices.inversions ? 'From (inversion)' : 'From note'}
           value={String(line.from)}
-          choices={plain(degrees)}
+          choices={plain(choices.from)}
           onChange={(from) => dispatch({ type: 'line', change: { from: Number(from) } })}
         />
         <Row
           label="Travel"
           value={line.travel}
-          choices={TRAVELS}
+          choices={catalogue.travels.map((one) => ({ value: one.id, label: one.name }))}
           onChange={(travel) => dispatch({ type: 'line', change: { travel } })}
         />
-        {turns && (
+        {choices.turns && (
           <Row
             label="Turning note"
             value={line.turn}

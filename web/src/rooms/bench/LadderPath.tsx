@@ -42,6 +42,7 @@ export function LadderPath() {
           <TempoFields
             axis={step.climb.axes[place]!}
             onChange={(change) => dispatch({ type: 'climb', climb: withAxis(step.climb, place, change) })}
+            onScheme={(scheme) => dispatch({ type: 'climbEdit', edit: { scheme } })}
           />
         )}
         <span className={classes.soft}>

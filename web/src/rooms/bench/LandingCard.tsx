@@ -13,7 +13,7 @@ interface Props {
 
 /** Where the line ends, said in one sentence, why, and the changes that land it. */
 export function LandingCard({ onCompare }: Props) {
-  const { passage, refused, fresh } = useWorked();
+  const { passage, refused } = useWorked();
   const { dispatch } = useDraft();
   const [all, setAll] = useState(false);
   if (refused) return <Wrong error={refused} />;
@@ -33,7 +33,6 @@ export function LandingCard({ onCompare }: Props) {
               key={fix.sentence}
               type="button"
               className={i === 0 ? classes.best : classes.fix}
-              disabled={!fresh}
               onClick={() => dispatch({ type: 'replace', document: fix.step })}
             >
               {fix.sentence.replace(/\.$/, '')}

@@ -4,49 +4,26 @@ import type { Leg } from '../../api/types';
 import { useAround, useDraft, useWorked } from './BenchContext';
 import classes from './Controls.module.css';
 
-const PLACES = [
-  { value: '', label: 'follows on' },
-  { value: '0', label: 'on the next beat' },
-  { value: '1/16', label: 'on the e' },
-  { value: '1/8', label: 'on the &' },
-  { value: '3/16', label: 'on the a' },
-  { value: '1/12', label: 'on the second triplet' },
-  { value: '1/6', label: 'on the third triplet' },
-];
-
-function startOf(leg: Leg): string {
-  if (leg.turn) return 'turn';
-  return leg.bar != null ? `bar ${leg.bar}` : `note ${leg.note}`;
-}
+/** What tells one start from another. */
+const startOf = ({ turn, bar, note }: Pick<Leg, 'turn' | 'bar' | 'note'>) =>
+  turn ? 'turn' : bar != null ? `bar ${bar}` : `note ${note}`;
 
 /** Stretches of the line with a rhythm of their own: the way back, from a bar, from a note. */
 export function LegFields() {
   const { step, dispatch } = useDraft();
   const { catalogue } = useAround();
-  const { passage } = useWorked();
+  const { choices } = useWorked();
   const { rhythm } = step.document;
   const legs = rhythm.legs ?? [];
-  const turns = ['up-down', 'down-up'].includes(step.document.line.travel);
   const set = (next: Leg[]) =>
     dispatch({ type: 'rhythm', change: { legs: next.length > 0 ? next : undefined } });
-  const change = (at: number, part: Partial<Leg>) =>
-    set(legs.map((leg, i) => (i === at ? { ...leg, ...part } : leg)));
-  const starts = [
-    ...(turns ? [{ value: 'turn', label: 'the way back' }] : []),
-    ...Array.from({ length: Math.min(8, passage?.bars ?? 1) }, (_, i) => ({
-      value: `bar ${i + 1}`,
-      label: `from bar ${i + 1}`,
-    })).slice(1),
-    ...[2, 3, 5, 8, 9, 15, 16].map((note) => ({ value: `note ${note}`, label: `from note ${note}` })),
-  ];
   const start = (at: number, value: string) => {
-    const [kind, number] = value.split(' ');
-    change(at, {
-      turn: kind === 'turn' ? true : undefined,
-      bar: kind === 'bar' ? Number(number) : undefined,
-      note: kind === 'note' ? Number(number) : undefined,
-    });
+    const to = choices.legStarts.find((one) => startOf(one) === value);
+    if (to)
+      set(legs.map((leg, i) => (i === at ? { ...leg, turn: to.turn, bar: to.bar, note: to.note } : leg)));
   };
+  const change = (at: number, figure: Leg['figure'], place: Leg['place']) =>
+    dispatch({ type: 'edit', edit: { leg: { at, figure, place } } });
   return (
     <div className={classes.legs}>
       {legs.map((leg, i) => (
@@ -56,10 +33,12 @@ export function LegFields() {
             value={startOf(leg)}
             onChange={(event) => start(i, event.currentTarget.value)}
           >
-            {!starts.some((one) => one.value === startOf(leg)) && <option>{startOf(leg)}</option>}
-            {starts.map((one) => (
-              <option key={one.value} value={one.value}>
-                {one.label}
+            {!choices.legStarts.some((one) => startOf(one) === startOf(leg)) && (
+              <option value={startOf(leg)}>from {startOf(leg)}</option>
+            )}
+            {choices.legStarts.map((one) => (
+              <option key={startOf(one)} value={startOf(one)}>
+                {one.words}
               </option>
             ))}
           </select>
@@ -76,8 +55,8 @@ export function LegFields() {
             aria-label="In which values"
             value={leg.figure?.join(' ') ?? ''}
             onChange={(event) => {
-              const figure = event.currentTarget.value ? event.currentTarget.value.split(' ') : undefined;
-              change(i, { figure, place: figure || leg.place != null ? leg.place : '0' });
+              const { value } = event.currentTarget;
+              change(i, value ? value.split(' ') : undefined, leg.place);
             }}
           >
             <option value="">in the same values</option>
@@ -95,14 +74,14 @@ export function LegFields() {
           <select
             aria-label="On which place"
             value={leg.place ?? ''}
-            onChange={(event) => {
-              const place = event.currentTarget.value || undefined;
-              change(i, { place, figure: place || leg.figure ? leg.figure : rhythm.figure });
-            }}
+            onChange={(event) => change(i, leg.figure, event.currentTarget.value || undefined)}
           >
-            {PLACES.map((place) => (
-              <option key={place.value} value={place.value}>
-                {place.label}
+            {!choices.legPlaces.some((one) => (one.place ?? '') === (leg.place ?? '')) && (
+              <option value={leg.place}>{leg.place}</option>
+            )}
+            {choices.legPlaces.map(({ place, words }) => (
+              <option key={words} value={place ?? ''}>
+                {words}
               </option>
             ))}
           </select>
@@ -111,7 +90,7 @@ export function LegFields() {
       <button
         type="button"
         className={classes.addLeg}
-        onClick={() => set([...legs, turns ? { turn: true, place: '1/8' } : { note: 5, place: '1/8' }])}
+        onClick={() => dispatch({ type: 'edit', edit: { addLeg: true } })}
       >
         <IconPlus size={14} aria-hidden="true" /> a leg with its own place or values
       </button>

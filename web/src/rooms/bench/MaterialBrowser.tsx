@@ -2,7 +2,6 @@ import { Button, Modal, TextInput } from '@mantine/core';
 import { IconPlayerPlayFilled, IconPlayerStopFilled } from '@tabler/icons-react';
 import { useMemo, useRef, useState, type KeyboardEvent } from 'react';
 import { useNavigate } from 'react-router';
-import { usePassage } from '../../api/passages';
 import { useRoutines } from '../../api/routines';
 import type { PassageDocument, StepDocument } from '../../api/types';
 import { Engraving } from '../../notation/Engraving';
@@ -10,7 +9,9 @@ import { barsOf } from '../../sound/bars';
 import { useRun } from '../../sound/useRun';
 import { Wrong } from '../../ui/Wrong';
 import { degreeSigns, notes } from '../../ui/words';
+import { tried } from '../../core/answers';
 import { useAround, useDraft } from './BenchContext';
+import { usePassage } from './who';
 import { allFinds, search, type Find } from './material';
 import { NewForStudent } from './NewForStudent';
 import classes from './MaterialBrowser.module.css';
@@ -38,16 +39,17 @@ function Browser({ onClose }: { onClose: () => void }) {
   const routines = useRoutines();
   const navigate = useNavigate();
   const kept = routines.data?.items;
-  const finds = useMemo(
-    () => allFinds(catalogue, step.document, kept ?? []),
-    [catalogue, step.document, kept],
-  );
+  const finds = useMemo(() => allFinds(catalogue, kept ?? []), [catalogue, kept]);
   const found = useMemo(() => search(finds, text), [finds, text]);
   const at = Math.min(chosen, found.length - 1);
   const shown = found[at];
+  const preview = useMemo(
+    () => (shown?.edit ? tried('edit', { step: step.document, edit: shown.edit }).answer?.step : undefined),
+    [step.document, shown],
+  );
   const take = (find: Find | undefined) => {
     if (!find) return;
-    if (find.step) dispatch({ type: 'replace', document: find.step });
+    if (find.edit) dispatch({ type: 'edit', edit: find.edit });
     if (find.routine) navigate(`/bench/${find.routine.id}`);
     onClose();
   };
@@ -102,7 +104,7 @@ function Browser({ onClose }: { onClose: () => void }) {
           </p>
         )}
       </div>
-      {shown?.step && <Preview key={shown.id} find={shown} step={shown.step} onTake={() => take(shown)} />}
+      {preview && <Preview key={shown!.id} find={shown!} step={preview} onTake={() => take(shown)} />}
       {shown?.routine && (
         <section className={classes.preview} aria-label="What it is">
           <h2>{shown.name}</h2>
@@ -123,12 +125,11 @@ interface PreviewProps {
 }
 
 function Preview({ find, step, onTake }: PreviewProps) {
-  const { student } = useAround();
-  const answer = usePassage(step, student?.id);
+  const { student, who } = useAround();
+  const { answer: passage, refused } = usePassage(step, who);
   const player = useRun(() => undefined);
   const hear = (heard: PassageDocument) =>
     void player.start({ laps: [{ plan: barsOf(heard), voice: true }], drone: [], latencyMs: 0 });
-  const passage = answer.isPlaceholderData ? undefined : answer.data;
   return (
     <section className={classes.preview} aria-label="What it is">
       <h2>
@@ -139,10 +140,10 @@ function Preview({ find, step, onTake }: PreviewProps) {
         {find.description} {find.degrees && <span>{degreeSigns(find.degrees)}</span>}
       </p>
       <div className={classes.paper}>
-        {answer.isError && <Wrong error={answer.error} />}
-        {passage && !answer.isError && <Engraving passage={passage} lights={player.lights} />}
+        {refused && <Wrong error={refused} />}
+        {passage && <Engraving passage={passage} lights={player.lights} />}
       </div>
-      {passage && !answer.isError && (
+      {passage && (
         <>
           <p className={classes.count}>{passage.noteCount} notes</p>
           <NewForStudent passage={passage} />
@@ -151,7 +152,7 @@ function Preview({ find, step, onTake }: PreviewProps) {
       <div className={classes.acts}>
         <Button
           variant="default"
-          disabled={!passage || answer.isError}
+          disabled={!passage}
           leftSection={
             player.playing ? <IconPlayerStopFilled size={16} /> : <IconPlayerPlayFilled size={16} />
           }

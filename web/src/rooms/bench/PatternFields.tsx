@@ -3,7 +3,6 @@ import { useState } from 'react';
 import { Problem } from '../../api/client';
 import { useAround, useDraft, useWorked } from './BenchContext';
 import { Row } from './Row';
-import { patternOf, withPattern } from './material';
 import classes from './Controls.module.css';
 
 /** The pattern of the line, and what only this pattern has. */
@@ -11,17 +10,14 @@ export function PatternFields() {
   const { step, dispatch } = useDraft();
   const { catalogue } = useAround();
   const { line } = step.document;
-  const known = patternOf(line, catalogue);
+  const { choices } = useWorked();
   return (
     <>
       <Row
         label="Pattern"
-        value={known?.id ?? 'cell of your own'}
+        value={choices.pattern ?? 'cell of your own'}
         choices={catalogue.patterns.map((pattern) => ({ value: pattern.id, label: pattern.name }))}
-        onChange={(id) => {
-          const choice = catalogue.patterns.find((one) => one.id === id);
-          if (choice) dispatch({ type: 'pattern', line: withPattern(line, choice) });
-        }}
+        onChange={(pattern) => dispatch({ type: 'edit', edit: { pattern } })}
       />
       {line.pattern === 'sequence' && (
         <Numbers

@@ -1,19 +1,11 @@
 import { memo } from 'react';
-import type { PulseDocument } from '../../api/types';
-
-interface Props {
-  meter: string;
-  places: PulseDocument['places'];
-}
+import type { Choices } from '../../api/types';
 
 /** Places to choose from; they are the same as long as the meter is, so they are not drawn anew with every nudge. */
-export const PlaceOptions = memo(
-  function PlaceOptions({ places }: Props) {
-    return places.map((place) => (
-      <option key={place.place} value={place.place}>
-        {place.words}
-      </option>
-    ));
-  },
-  (before, after) => before.meter === after.meter && before.places.length === after.places.length,
-);
+export const PlaceOptions = memo(function PlaceOptions({ places }: { places: Choices['places'] }) {
+  return places.map((one) => (
+    <option key={one.place} value={one.place}>
+      {one.words}
+    </option>
+  ));
+});

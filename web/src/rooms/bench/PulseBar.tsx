@@ -1,44 +1,24 @@
 import { Choose } from '../../ui/Choose';
 import { useValueName } from '../../ui/useValueName';
 import { useAround, useDraft, usePlacing, useWorked } from './BenchContext';
-import type { Snap } from './snapping';
 import { PlaceOptions } from './PlaceOptions';
 import { Values } from './Values';
 import classes from './PulseBar.module.css';
-
-/** What ← and → move by; a division of the beat goes by the name of its value. */
-const SNAPS: { value: Snap; division?: string }[] = [
-  { value: 'clicks' },
-  { value: 'eighths', division: '1/8' },
-  { value: 'sixteenths', division: '1/16' },
-  { value: 'triplets' },
-];
 
 /** What the pulse beneath is made of: values, meter, where the line starts and where it should land. */
 export function PulseBar() {
   const { step, dispatch } = useDraft();
   const { catalogue } = useAround();
-  const { passage } = useWorked();
+  const { passage, choices } = useWorked();
   const { snap, setSnap } = usePlacing();
-  const { rhythm, landing } = step.document;
+  const { rhythm } = step.document;
   const nameOf = useValueName();
-  const snaps = SNAPS.map(({ value, division }) => {
-    const named = catalogue.values.find((one) => one.value === division);
-    return { value, label: named ? nameOf(named) : value };
+  const snaps = catalogue.snaps.map(({ id, value, words }) => {
+    const named = catalogue.values.find((one) => one.value === value);
+    return { value: id, label: named ? nameOf(named) : words };
   });
-  const meter = catalogue.meters.find((one) => one.id === rhythm.meter);
   const pulse = passage?.pulse;
-  const place = pulse?.places.find((one) => one.place === rhythm.place);
-  const targets = (pulse?.places ?? []).filter((one) => one.x >= 0 && one.x < (pulse?.bar ?? 1));
-  const target = landing.at ?? targets.find((one) => one.count === String(landing.beat))?.place ?? '0';
-  const land = (at: string) => {
-    const count = targets.find((one) => one.place === at)?.count ?? '';
-    const beat = /^\d+$/.test(count) && Number(count) <= (meter?.beats ?? 4) ? Number(count) : undefined;
-    dispatch({
-      type: 'landing',
-      landing: { note: landing.note, ...(beat === undefined ? { at } : { beat }) },
-    });
-  };
+  const place = pulse?.place;
   return (
     <div className={classes.bar}>
       <Values />
@@ -47,10 +27,7 @@ export function PulseBar() {
         <select
           aria-label="Meter"
           value={rhythm.meter}
-          onChange={(event) => {
-            const next = catalogue.meters.find((one) => one.id === event.currentTarget.value);
-            if (next) dispatch({ type: 'meter', meter: next.id, beat: next.beat });
-          }}
+          onChange={(event) => dispatch({ type: 'edit', edit: { meter: event.currentTarget.value } })}
         >
           {catalogue.meters.map((one) => (
             <option key={one.id}>{one.id}</option>
@@ -64,8 +41,10 @@ export function PulseBar() {
           value={rhythm.place}
           onChange={(event) => dispatch({ type: 'rhythm', change: { place: event.currentTarget.value } })}
         >
-          {!place && <option value={rhythm.place}>{rhythm.place}</option>}
-          <PlaceOptions meter={rhythm.meter} places={pulse?.places ?? []} />
+          {place && !choices.places.some((one) => one.place === place.place) && (
+            <option value={place.place}>{place.words}</option>
+          )}
+          <PlaceOptions places={choices.places} />
         </select>
         {place && place.ms !== 0 && (
           <span>
@@ -75,8 +54,12 @@ export function PulseBar() {
       </label>
       <label>
         to land on{' '}
-        <select aria-label="Lands on" value={target} onChange={(event) => land(event.currentTarget.value)}>
-          <PlaceOptions meter={rhythm.meter} places={targets} />
+        <select
+          aria-label="Lands on"
+          value={pulse?.lands ?? ''}
+          onChange={(event) => dispatch({ type: 'edit', edit: { lands: event.currentTarget.value } })}
+        >
+          <PlaceOptions places={choices.targets} />
         </select>
       </label>
       <label className={classes.snap}>

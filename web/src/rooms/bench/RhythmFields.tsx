@@ -8,12 +8,12 @@ import { Row } from './Row';
 import classes from './Controls.module.css';
 
 const OWN = 'own';
-const LENGTHS = ['1/4', '3/8', '1/2', '3/4', '1'];
 /** The figure in full: its cycle, strikes, held notes, swing, and legs. */
 export function RhythmFields() {
   const { step, dispatch } = useDraft();
   const { catalogue } = useAround();
   const { rhythm, landing } = step.document;
+  const { strikes, lengths, swings } = catalogue.amounts;
   const settings = useSettings();
   const cycle = rhythm.figure.join(' ');
   const named = catalogue.figures.map((one) => ({
@@ -42,15 +42,15 @@ export function RhythmFields() {
       <Row
         label="Strikes of each note"
         value={String(rhythm.strikes)}
-        choices={[1, 2, 3, 4, 6, 8].map((n) => ({ value: String(n), label: String(n) }))}
-        onChange={(strikes) => set({ strikes: Number(strikes) })}
+        choices={strikes.map((n) => ({ value: String(n), label: String(n) }))}
+        onChange={(times) => set({ strikes: Number(times) })}
       />
       <Row
         label="Tonics"
         value={rhythm.tonicValue ?? ''}
         choices={[
           { value: '', label: 'as the rest' },
-          ...LENGTHS.map((value) => ({ value, label: `held for ${value}` })),
+          ...lengths.map((value) => ({ value, label: `held for ${value}` })),
         ]}
         onChange={(value) => set({ tonicValue: value || undefined })}
       />
@@ -60,18 +60,15 @@ export function RhythmFields() {
         choices={[
           { value: '', label: 'as the rest' },
           { value: 'fill', label: 'fills its bar' },
-          ...LENGTHS.map((value) => ({ value, label: `held for ${value}` })),
+          ...lengths.map((value) => ({ value, label: `held for ${value}` })),
         ]}
         onChange={(value) => set({ lastValue: value || undefined })}
       />
       <Row
         label="Swing"
-        value={rhythm.swing ?? '1:1'}
-        choices={['1:1', '3:2', '2:1', '3:1'].map((value) => ({
-          value,
-          label: value === '1:1' ? 'straight' : value,
-        }))}
-        onChange={(value) => set({ swing: value === '1:1' ? undefined : value })}
+        value={rhythm.swing ?? swings[0]!}
+        choices={swings.map((value, i) => ({ value, label: i === 0 ? 'straight' : value }))}
+        onChange={(value) => set({ swing: value === swings[0] ? undefined : value })}
       />
       <LegFields />
       <Row

@@ -12,36 +12,36 @@ import { IconChevronDown, IconCopy, IconPlus, IconRoute } from '@tabler/icons-re
 import { notifications } from '@mantine/notifications';
 import { useNavigate } from 'react-router';
 import { sentenceOf } from '../../api/client';
-import { useTour } from '../../api/passages';
+import { tried } from '../../core/answers';
 import { useArchiveRoutine, useRoutines } from '../../api/routines';
 import { undoNote } from '../../ui/undo';
-import { useDraft } from './BenchContext';
+import { useAround, useDraft } from './BenchContext';
 import { RoutineMinutes } from './RoutineMinutes';
 import { RoutineStepRow } from './RoutineStepRow';
-import { FIRST } from './state';
 import classes from './Bench.module.css';
 
 /** The steps of the routine in order: chosen by pressing, moved by dragging or with the keyboard. */
 export function RoutineList() {
   const { state, step, dispatch } = useDraft();
-  const tour = useTour();
+  const { catalogue, who } = useAround();
   const { steps } = state.draft;
   const sensors = useSensors(
     useSensor(PointerSensor, { activationConstraint: { distance: 6 } }),
     useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
   );
   const place = (key: string | number) => steps.findIndex((one) => one.key === key);
-  const makeTour = () =>
-    tour.mutate(step.document, {
-      onSuccess: (documents) => {
-        dispatch({ type: 'add', documents });
-        notifications.show({
-          message: `${documents.length} displacements, in teaching order.`,
-          color: 'moss',
-        });
-      },
-      onError: (error) => notifications.show({ message: sentenceOf(error), color: 'clay' }),
+  const makeTour = () => {
+    const { answer, refused } = tried('tour', { step: step.document, speech: who.studio.speech });
+    if (refused) {
+      notifications.show({ message: sentenceOf(refused), color: 'clay' });
+      return;
+    }
+    dispatch({ type: 'add', documents: answer.steps });
+    notifications.show({
+      message: `${answer.steps.length} displacements, in teaching order.`,
+      color: 'moss',
     });
+  };
   return (
     <aside className={classes.shelf} aria-label="Steps of the routine">
       <Routines />
@@ -75,7 +75,9 @@ export function RoutineList() {
           size="compact-xs"
           variant="default"
           leftSection={<IconPlus size={13} />}
-          onClick={() => dispatch({ type: 'add', documents: [{ ...FIRST, key: step.document.key }] })}
+          onClick={() =>
+            dispatch({ type: 'add', documents: [{ ...catalogue.first.step, key: step.document.key }] })
+          }
         >
           Add
         </Button>
@@ -91,7 +93,6 @@ export function RoutineList() {
           size="compact-xs"
           variant="default"
           leftSection={<IconRoute size={15} />}
-          loading={tour.isPending}
           title="The places to master with this line, long values first, as steps"
           onClick={makeTour}
         >

@@ -1,26 +1,29 @@
-import { useDebouncedValue, useLocalStorage } from '@mantine/hooks';
-import { useFit } from '../../api/climbs';
-import { useDraft, useWorked } from './BenchContext';
+import { useLocalStorage } from '@mantine/hooks';
+import { useLater } from '../../core/useLater';
+import { useAround, useDraft, useWorked } from './BenchContext';
 import classes from './RoutineMinutes.module.css';
 
 const USUAL_MINUTES = 20;
-const QUIET_MS = 250;
 const MOST_MINUTES = 600;
 
 /** What the whole routine takes on a day, held against the minutes there are; what to trim where it is too long. */
 export function RoutineMinutes() {
   const { state } = useDraft();
+  const { who } = useAround();
   const { refused, climbRefused } = useWorked();
   const [minutes, setMinutes] = useLocalStorage({
     key: 'bench-minutes',
     defaultValue: USUAL_MINUTES,
     getInitialValueInEffect: false,
   });
-  const [steps] = useDebouncedValue(state.draft.steps, QUIET_MS);
   const sound = refused == null && climbRefused == null;
-  const fit = useFit(
-    steps.map(({ document, climb }) => ({ document, climb })),
-    minutes,
+  const fit = useLater(
+    'fit',
+    {
+      minutes,
+      steps: state.draft.steps.map(({ document, climb }) => ({ document, climb })),
+      speech: who.studio.speech,
+    },
     sound,
   );
   return (

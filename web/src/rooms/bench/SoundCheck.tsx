@@ -1,12 +1,12 @@
 import { Button } from '@mantine/core';
 import { useState } from 'react';
 import { useSearchParams } from 'react-router';
-import { api, data } from '../../api/client';
 import type { StepDocument } from '../../api/types';
 import type { BarPlan } from '../../sound/bars';
 import type { Rendered } from '../../sound/render';
 import { Wrong } from '../../ui/Wrong';
-import { FIRST } from './state';
+import { answer } from '../../core/answers';
+import { WithCore } from '../../ui/WithCore';
 import classes from './SoundCheck.module.css';
 
 const EVERY_BARS = 4;
@@ -16,59 +16,72 @@ const LEAST_SECONDS = 10;
 const RUN_TEMPOS = [40, 97.5, 208];
 
 function changed(
+  first: StepDocument,
   bpm: number,
   place: string,
   figure: string[],
   click: StepDocument['metronome']['click'],
 ): StepDocument {
   return {
-    ...FIRST,
-    rhythm: { ...FIRST.rhythm, place, figure },
+    ...first,
+    rhythm: { ...first.rhythm, place, figure },
     tempo: { beat: '1/4', bpm },
     metronome: { countInBars: 1, accent: true, click },
   };
 }
 
-/** Steps as different as a lesson may change between while it plays. */
-const VARIETY: StepDocument[] = [
-  changed(97.5, '0', ['1/12'], 'subdivisions'),
-  changed(60, '1/16', ['1/4'], 'beats'),
-  changed(208, '0', ['1/8'], 'beats'),
-  changed(40, '-1/16', ['1/16'], 'subdivisions'),
-  changed(72.3, '1/12', ['1/8'], 'beats'),
-];
-
-/** A line of two bars that meets three bars that sound and two that are silent. */
-const SILENT: StepDocument = {
-  ...FIRST,
-  tempo: { beat: '1/4', bpm: 180 },
-  metronome: { countInBars: 1, accent: true, click: 'beats', silent: { sounding: 3, silent: 2 } },
-};
-
 /** What is measured: its name, the steps, and whether they are laps of the practice room or changes at the bench. */
-const CHECKS: { name: string; steps: StepDocument[]; run: boolean }[] = [
-  { name: 'The bench, changed every four bars', steps: VARIETY, run: false },
-  ...RUN_TEMPOS.map((bpm) => ({
-    name: `The practice room at ${bpm} bpm in triplets`,
-    steps: [changed(bpm, '0', ['1/12'], 'subdivisions')],
-    run: true,
-  })),
-  { name: 'The practice room, another tempo each time', steps: VARIETY, run: true },
-  { name: 'The practice room, three bars that sound and two silent', steps: [SILENT], run: true },
-];
+interface Check {
+  name: string;
+  steps: StepDocument[];
+  run: boolean;
+}
+
+function checksOf(first: StepDocument): Check[] {
+  // Steps as different as a lesson may change between while it plays.
+  const variety = [
+    changed(first, 97.5, '0', ['1/12'], 'subdivisions'),
+    changed(first, 60, '1/16', ['1/4'], 'beats'),
+    changed(first, 208, '0', ['1/8'], 'beats'),
+    changed(first, 40, '-1/16', ['1/16'], 'subdivisions'),
+    changed(first, 72.3, '1/12', ['1/8'], 'beats'),
+  ];
+  // A line of two bars that meets three bars that sound and two that are silent.
+  const silent: StepDocument = {
+    ...first,
+    tempo: { beat: '1/4', bpm: 180 },
+    metronome: { countInBars: 1, accent: true, click: 'beats', silent: { sounding: 3, silent: 2 } },
+  };
+  return [
+    { name: 'The bench, changed every four bars', steps: variety, run: false },
+    ...RUN_TEMPOS.map((bpm) => ({
+      name: `The practice room at ${bpm} bpm in triplets`,
+      steps: [changed(first, bpm, '0', ['1/12'], 'subdivisions')],
+      run: true,
+    })),
+    { name: 'The practice room, another tempo each time', steps: variety, run: true },
+    { name: 'The practice room, three bars that sound and two silent', steps: [silent], run: true },
+  ];
+}
+
+const AMERICAN = { counting: 'numbers', valueNames: 'american' } as const;
 
 async function plansOf(steps: StepDocument[]): Promise<BarPlan[]> {
   const { barsOf } = await import('../../sound/bars');
-  const passages = await Promise.all(
-    steps.map((step) =>
-      data(api.POST('/api/passages', { params: { query: { with: 'clicks' } }, body: { step } })),
-    ),
-  );
-  return passages.map(barsOf);
+  return steps.map((step) => barsOf(answer('passage', { step, speech: AMERICAN, with: ['clicks'] })));
 }
 
 /** Renders minutes of playing on this machine, without sound, and says how exact the clicks are. */
 export function SoundCheck() {
+  return (
+    <WithCore>
+      <Checks />
+    </WithCore>
+  );
+}
+
+function Checks() {
+  const [checks] = useState(() => checksOf(answer('catalogue', {}).first.step));
   const [search] = useSearchParams();
   const asked = Number(search.get('seconds')) || 60 * (Number(search.get('minutes')) || USUAL_MINUTES);
   const seconds = Math.min(60 * MOST_MINUTES, Math.max(LEAST_SECONDS, asked));
@@ -82,7 +95,7 @@ export function SoundCheck() {
     setFound([]);
     try {
       const { render, loopBars, runBars } = await import('../../sound/render');
-      for (const check of CHECKS) {
+      for (const check of checks) {
         const plans = await plansOf(check.steps);
         const due = check.run ? runBars(plans, seconds) : loopBars(plans, seconds, EVERY_BARS);
         const rendered = await render(due, seconds);
@@ -105,7 +118,7 @@ export function SoundCheck() {
         Measure
       </Button>
       {error != null && <Wrong error={error} />}
-      <ul role="status" className={classes.found} data-done={found.length === CHECKS.length}>
+      <ul role="status" className={classes.found} data-done={found.length === checks.length}>
         {found.map(({ name, rendered }) => (
           <li key={name}>
             {name}: {rendered.clicks} clicks in {long}, the furthest {rendered.worstMs.toFixed(3)} ms from its

@@ -1,26 +1,4 @@
-import type { Catalogue, LinePart, PatternChoice, RoutineRow, StepDocument } from '../../api/types';
-
-/** The fields of a line that belong to its pattern. */
-type PatternPart = Pick<LinePart, 'pattern' | 'cell' | 'targets' | 'degrees' | 'moved' | 'chord'>;
-
-/** A line with another pattern: range, travel and turn stay where they can. */
-export function withPattern(line: LinePart, choice: PatternChoice): LinePart {
-  const { pattern, cell, targets, degrees, moved, chord, octaves } = choice.line;
-  const part: PatternPart = { pattern, cell, targets, degrees, moved, chord };
-  const needed = octaves ?? 1;
-  const wide = line.octaves != null && line.octaves < needed ? { octaves: needed } : {};
-  return { ...line, ...part, ...wide, from: 1 };
-}
-
-/** The pattern of the catalogue that a line has; a sequence with a cell of its own has none. */
-export function patternOf(line: LinePart, catalogue: Catalogue): PatternChoice | undefined {
-  return catalogue.patterns.find(
-    (choice) =>
-      choice.line.pattern === line.pattern &&
-      (choice.line.chord ?? 'triad') === (line.chord ?? 'triad') &&
-      String(choice.line.cell ?? '') === String(line.cell ?? ''),
-  );
-}
+import type { Catalogue, RoutineRow, StepEditing } from '../../api/types';
 
 /** One thing that can be found: a form or a pattern to take, or a routine to open. */
 export interface Find {
@@ -32,13 +10,13 @@ export interface Find {
   /** Everything it is found by, in lower case. */
   words: string;
   degrees?: string;
-  /** The step it would make of the one on the bench; a routine is opened instead. */
-  step?: StepDocument;
+  /** The change that makes it of the step on the bench; a routine is opened instead. */
+  edit?: StepEditing;
   routine?: RoutineRow;
 }
 
 /** All that there is, as changes of the step on the bench. */
-export function allFinds(catalogue: Catalogue, step: StepDocument, routines: RoutineRow[]): Find[] {
+export function allFinds(catalogue: Catalogue, routines: RoutineRow[]): Find[] {
   const forms = catalogue.forms.map<Find>((form) => ({
     id: `form ${form.id}`,
     kind: 'form',
@@ -47,7 +25,7 @@ export function allFinds(catalogue: Catalogue, step: StepDocument, routines: Rou
     description: form.description,
     words: `${form.name} ${form.id} ${form.family} ${form.degrees}`.toLowerCase(),
     degrees: form.degrees,
-    step: { ...step, key: { ...step.key, form: form.id }, line: { ...step.line, from: 1 } },
+    edit: { form: form.id },
   }));
   const patterns = catalogue.patterns.map<Find>((pattern) => ({
     id: `pattern ${pattern.id}`,
@@ -56,7 +34,7 @@ export function allFinds(catalogue: Catalogue, step: StepDocument, routines: Rou
     name: pattern.name,
     description: pattern.description,
     words: `${pattern.name} ${pattern.id} ${pattern.also} patterns`.toLowerCase(),
-    step: { ...step, line: withPattern(step.line, pattern) },
+    edit: { pattern: pattern.id },
   }));
   const kept = routines.map<Find>((routine) => ({
     id: `routine ${routine.id}`,

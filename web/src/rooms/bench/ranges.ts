@@ -1,8 +1,16 @@
-const OCTAVES = ['', 'one octave', 'two octaves', 'three octaves', 'four octaves'];
-const SPANS = [3, 4, 5, 6, 7, 9, 11, 12, 13, 15, 17];
+import type { Catalogue } from '../../api/types';
 
-/** How far a line goes: o and a number of octaves, or s and a number of notes. */
-export const RANGES = [
-  ...[1, 2, 3, 4].map((n) => ({ value: `o${n}`, label: OCTAVES[n]! })),
-  ...SPANS.map((n) => ({ value: `s${n}`, label: n === 5 ? 'first five notes' : `${n} notes` })),
-];
+type Range = Pick<Catalogue['ranges'][number], 'octaves' | 'span'>;
+
+/** What tells one range from another. */
+export const rangeId = ({ octaves, span }: Range) => (octaves != null ? `o${octaves}` : `s${span}`);
+
+/** How far a line can go. */
+export const rangeChoices = (catalogue: Catalogue) =>
+  catalogue.ranges.map((one) => ({ value: rangeId(one), label: one.name }));
+
+/** The fields of a range that was chosen. */
+export function rangeOf(catalogue: Catalogue, id: string): Range {
+  const chosen = catalogue.ranges.find((one) => rangeId(one) === id);
+  return { octaves: chosen?.octaves, span: chosen?.span };
+}

@@ -1,5 +1,8 @@
-import { describe, expect, it } from 'vitest';
+import { beforeAll, describe, expect, it } from 'vitest';
+import { loadCore } from '../../core/core';
 import { benchReducer, current, freshBench, isKept, type BenchAction, type BenchState } from './state';
+
+beforeAll(() => loadCore());
 
 const after = (...actions: BenchAction[]): BenchState => actions.reduce(benchReducer, freshBench());
 const bpm = (state: BenchState) => current(state).document.tempo.bpm;
@@ -74,7 +77,7 @@ describe('a step', () => {
   it('starts on the first degree again in another form, which may not have the old one', () => {
     const moved = after(
       { type: 'line', change: { from: 5 } },
-      { type: 'key', change: { form: 'major-pentatonic' } },
+      { type: 'edit', edit: { form: 'major-pentatonic' } },
     );
     expect(current(moved).document.line.from).toBe(1);
     const key = after({ type: 'line', change: { from: 5 } }, { type: 'key', change: { tonic: 'D' } });
@@ -85,7 +88,7 @@ describe('a step', () => {
     const waltz = after(
       { type: 'metronome', change: { click: 'chosen', beats: [4] } },
       { type: 'rhythm', change: { place: '3/4' } },
-      { type: 'meter', meter: '3/4', beat: '1/4' },
+      { type: 'edit', edit: { meter: '3/4' } },
     );
     const { rhythm, metronome } = current(waltz).document;
     expect(rhythm.place).toBe('0');

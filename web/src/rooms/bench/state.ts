@@ -1,4 +1,5 @@
-import type { Climb, Routine, StepDocument } from '../../api/types';
+import type { Climb, ClimbEditing, Routine, StepDocument, StepEditing } from '../../api/types';
+import { answer, tried } from '../../core/answers';
 
 /** A step of the routine on the bench; its key stays the same whatever happens to it. */
 export interface BenchStep {
@@ -38,16 +39,16 @@ export interface BenchState {
 export type StepEdit =
   | { type: 'replace'; document: StepDocument }
   | { type: 'title'; title: string }
+  | { type: 'edit'; edit: StepEditing; drag?: number }
   | { type: 'key'; change: Partial<StepDocument['key']> }
   | { type: 'line'; change: Partial<StepDocument['line']> }
-  | { type: 'pattern'; line: StepDocument['line'] }
   | { type: 'articulation'; articulation: StepDocument['articulation'] }
   | { type: 'rhythm'; change: Partial<StepDocument['rhythm']> }
-  | { type: 'meter'; meter: string; beat: string }
   | { type: 'landing'; landing: StepDocument['landing'] }
   | { type: 'bpm'; bpm: number }
   | { type: 'metronome'; change: Partial<StepDocument['metronome']> }
-  | { type: 'climb'; climb: Climb; start?: number[] };
+  | { type: 'climb'; climb: Climb; start?: number[] }
+  | { type: 'climbEdit'; edit: ClimbEditing; start?: number[] };
 
 /** Changes of the routine. */
 export type RoutineEdit =
@@ -72,36 +73,20 @@ export type BenchAction =
 
 const MOST_BACK = 200;
 
-/** A first step to change: an octave in eighths from beat 1. */
-export const FIRST: StepDocument = {
-  format: 'pebble-step/1',
-  title: '',
-  key: { tonic: 'C', form: 'major', named: 'concert' },
-  line: { pattern: 'straight', octaves: 1, travel: 'up-down', turn: 'single', from: 1 },
-  rhythm: { meter: '4/4', figure: ['1/8'], strikes: 1, place: '0' },
-  landing: { beat: 1 },
-  tempo: { beat: '1/4', bpm: 72 },
-  articulation: { kind: 'separate' },
-  metronome: { countInBars: 1, accent: true, click: 'beats' },
-};
-/** A first climb to change: a tempo ladder by fours. */
-const CLIMB: Climb = {
-  policy: 'in-turn',
-  rate: 'same-rate',
-  restart: 80,
-  axes: [{ axis: 'tempo', from: 60, to: 96, scheme: { type: 'fixed', by: 4 } }],
-  rules: { clean: 3, misses: 3, rungsADay: 3 },
-  repetitions: 5,
-};
-
 let made = 0;
-function newStep(document: StepDocument, climb = CLIMB): BenchStep {
+function newStep(document: StepDocument, climb: Climb): BenchStep {
   made += 1;
   return { key: `new ${made}`, document, climb };
 }
 
+/** A first step to change, as the core proposes it. */
+function firstStep(): BenchStep {
+  const { first } = answer('catalogue', {});
+  return newStep(first.step, first.climb);
+}
+
 export function freshBench(studentId?: number): BenchState {
-  const draft = { title: '', steps: [newStep(FIRST)], at: 0 };
+  const draft = { title: '', steps: [firstStep()], at: 0 };
   return { draft, kept: draft, past: [], future: [], ids: {}, summaries: {}, starts: {}, studentId };
 }
 
@@ -125,31 +110,17 @@ function editedStep(step: BenchStep, edit: StepEdit): BenchStep {
       return change(edit.document);
     case 'title':
       return change({ title: edit.title });
+    case 'edit':
+      // What follows from it is the core's to say; what it refuses changes nothing.
+      return change(tried('edit', { step: document, edit: edit.edit }).answer?.step ?? {});
     case 'key':
-      // Another form may not have the degree the line starts on.
-      return change({
-        key: { ...document.key, ...edit.change },
-        line: edit.change.form ? { ...document.line, from: 1 } : document.line,
-      });
-    case 'pattern':
-      return change({ line: edit.line });
+      return change({ key: { ...document.key, ...edit.change } });
     case 'articulation':
       return change({ articulation: edit.articulation });
     case 'line':
       return change({ line: { ...document.line, ...edit.change } });
     case 'rhythm':
       return change({ rhythm: { ...document.rhythm, ...edit.change } });
-    case 'meter':
-      return change({
-        rhythm: { ...document.rhythm, meter: edit.meter, place: '0', legs: undefined },
-        landing: { beat: 1, note: document.landing.note },
-        tempo: { ...document.tempo, beat: edit.beat },
-        // Another bar may not have the beats that were chosen.
-        metronome:
-          document.metronome.click === 'chosen'
-            ? { ...document.metronome, click: 'beats', beats: undefined }
-            : document.metronome,
-      });
     case 'landing':
       return change({ landing: edit.landing });
     case 'bpm':
@@ -158,6 +129,13 @@ function editedStep(step: BenchStep, edit: StepEdit): BenchStep {
       return change({ metronome: { ...document.metronome, ...edit.change } });
     case 'climb':
       return { ...step, climb: edit.climb };
+    case 'climbEdit': {
+      const { climb } = step;
+      return {
+        ...step,
+        climb: tried('climb-edit', { step: document, climb, edit: edit.edit }).answer?.climb ?? climb,
+      };
+    }
   }
 }
 
@@ -191,6 +169,19 @@ function editedDraft(draft: Draft, action: StepEdit | RoutineEdit): Draft {
 }
 
 const TYPING = ['title', 'routineTitle'];
+const PLACED = 'place';
+
+/** Which edits are taken back as one: typing in one field, and one drag; each nudge is its own. */
+function kindOf(action: StepEdit | RoutineEdit): string {
+  if (action.type !== 'edit') return action.type;
+  if (action.drag !== undefined) return `${PLACED} ${action.drag}`;
+  return action.edit.nudge ? PLACED : action.type;
+}
+
+/** Whether the last edit moved the place. */
+export function isPlaced(state: BenchState): boolean {
+  return state.lastEdit?.startsWith(PLACED) ?? false;
+}
 
 export function benchReducer(state: BenchState, action: BenchAction): BenchState {
   const { draft, past, future } = state;
@@ -236,14 +227,19 @@ export function benchReducer(state: BenchState, action: BenchAction): BenchState
     default: {
       const edited = editedDraft(draft, action);
       if (edited === draft) return state;
-      const goesOn = TYPING.includes(action.type) && state.lastEdit === action.type;
+      const kind = kindOf(action);
+      const asOne = TYPING.includes(kind) || (action.type === 'edit' && action.drag !== undefined);
+      const goesOn = asOne && state.lastEdit === kind;
       return {
         ...state,
         draft: edited,
-        starts: action.type === 'climb' ? startsAfter(state, action.start) : state.starts,
+        starts:
+          action.type === 'climb' || action.type === 'climbEdit'
+            ? startsAfter(state, action.start)
+            : state.starts,
         past: goesOn ? past : [...past.slice(-MOST_BACK + 1), draft],
         future: [],
-        lastEdit: action.type,
+        lastEdit: kind,
       };
     }
   }
@@ -263,7 +259,7 @@ function loaded(routine: Routine, stepId: number | undefined, studentId?: number
     climb: step.climb,
   }));
   // A routine whose steps have all been put away elsewhere starts anew.
-  if (steps.length === 0) steps.push(newStep(FIRST));
+  if (steps.length === 0) steps.push(firstStep());
   const at = Math.max(
     0,
     routine.steps.findIndex((step) => step.id === stepId),

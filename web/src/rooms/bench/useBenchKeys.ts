@@ -1,6 +1,6 @@
 import { useHotkeys } from '@mantine/hooks';
 import { useKeys } from '../../ui/useKeys';
-import { useAround, useDraft, usePlacing, useWorked } from './BenchContext';
+import { useDraft, usePlacing, useWorked } from './BenchContext';
 
 interface Actions {
   toggle: () => void;
@@ -8,23 +8,14 @@ interface Actions {
   find: () => void;
 }
 
-const SLOWEST = 20;
-const FASTEST = 400;
-
 /** The bench from the keyboard. */
 export function useBenchKeys({ toggle, assign, find }: Actions) {
   const { step, state, dispatch, saving } = useDraft();
-  const { catalogue } = useAround();
   const { land } = useWorked();
   const { nudge, side, setSide } = usePlacing();
   const { document } = step;
-  const tempo = (by: number) =>
-    dispatch({ type: 'bpm', bpm: Math.min(FASTEST, Math.max(SLOWEST, document.tempo.bpm + by)) });
-  const values = (by: number) => {
-    const all = catalogue.values.map((choice) => choice.value);
-    const next = all[all.indexOf(document.rhythm.figure[0]!) + by];
-    if (next) dispatch({ type: 'rhythm', change: { figure: [next] } });
-  };
+  const tempo = (faster: number) => dispatch({ type: 'edit', edit: { faster } });
+  const values = (shorter: number) => dispatch({ type: 'edit', edit: { shorter } });
   const select = (by: number) => {
     const at = state.draft.at + by;
     if (state.draft.steps[at]) dispatch({ type: 'select', at });

@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { sentenceOf } from '../../api/client';
 import { useOpenRecipe } from '../../api/climbs';
-import { useCatalogue } from '../../api/passages';
+import { useCatalogue } from '../../core/useCatalogue';
 import type { Recipe } from '../../api/types';
 import { notes } from '../../ui/words';
 import { Shape, shapeWords } from './Shape';

@@ -1,7 +1,7 @@
 import { Checkbox, Group, NativeSelect, TextInput } from '@mantine/core';
 import { useForm } from '@mantine/form';
 import { useKeepInstrument } from '../../api/instruments';
-import { useCatalogue } from '../../api/passages';
+import { useCatalogue } from '../../core/useCatalogue';
 import type { Instrument } from '../../api/types';
 import { DialogForm, FormDialog } from '../../ui/FormDialog';
 

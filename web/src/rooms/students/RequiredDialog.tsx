@@ -3,7 +3,7 @@ import { useForm } from '@mantine/form';
 import { notifications } from '@mantine/notifications';
 import { useState } from 'react';
 import { useAddRequired, useReadRequired } from '../../api/lists';
-import { useCatalogue } from '../../api/passages';
+import { useCatalogue } from '../../core/useCatalogue';
 import { CsvField } from '../../ui/CsvField';
 import { DialogForm, FormDialog } from '../../ui/FormDialog';
 import { capital } from '../../ui/capital';

@@ -6,6 +6,7 @@ import { useStudent } from '../../api/students';
 import type { MoveView, WhatIf } from '../../api/types';
 import { NowhereRoom } from '../../ui/NowhereRoom';
 import { Waiting } from '../../ui/Waiting';
+import { WithCore } from '../../ui/WithCore';
 import { Wrong } from '../../ui/Wrong';
 import { dayOf, notes } from '../../ui/words';
 import { StepWhatIf } from './StepWhatIf';
@@ -19,7 +20,12 @@ export function StepPage() {
   const { studentId, assignmentId } = useParams();
   const [student, assignment] = [Number(studentId), Number(assignmentId)];
   const known = Number.isInteger(student) && Number.isInteger(assignment);
-  return known ? <OfStudent studentId={student} assignmentId={assignment} /> : <NowhereRoom />;
+  if (!known) return <NowhereRoom />;
+  return (
+    <WithCore>
+      <OfStudent studentId={student} assignmentId={assignment} />
+    </WithCore>
+  );
 }
 
 /** Where the student stands, whether the goal will be met, and what would be if. */

@@ -4,7 +4,7 @@ import { useChangeClimb, useGoal } from '../../api/climbs';
 import type { Climb, StepForecast, WhatIf } from '../../api/types';
 import { Wrong } from '../../ui/Wrong';
 import { dayOf, isoDay, notes } from '../../ui/words';
-import { withStep } from '../../parts/climbs/climbs';
+import { answer } from '../../core/answers';
 import classes from './StepPage.module.css';
 
 interface Props {
@@ -13,6 +13,9 @@ interface Props {
   onChange: (what: WhatIf) => void;
   wrong: unknown;
 }
+
+/** The climb in steps of another size. */
+const withStep = (climb: Climb, by: number) => answer('climb-edit', { climb, edit: { by } }).climb;
 
 /** What would be with other minutes, steps, tempo or day. Nothing is kept until it is taken over. */
 export function StepWhatIf({ step, what, onChange, wrong }: Props) {

@@ -1,7 +1,7 @@
 import { Autocomplete, Group, NativeSelect, NumberInput, Select, Textarea, TextInput } from '@mantine/core';
 import { useForm } from '@mantine/form';
 import { useInstruments } from '../../api/instruments';
-import { useCatalogue } from '../../api/passages';
+import { useCatalogue } from '../../core/useCatalogue';
 import { classesOf, useEverybody, useKeepStudent } from '../../api/students';
 import type { Instrument, Level, Student } from '../../api/types';
 import { DialogForm, FormDialog } from '../../ui/FormDialog';

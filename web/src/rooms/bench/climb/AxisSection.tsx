@@ -100,6 +100,7 @@ export function AxisSection({ id, group, answer, at, order }: Props) {
           <TempoFields
             axis={climb.axes[group[0]!]!}
             onChange={(change) => dispatch({ type: 'climb', climb: withAxis(climb, group[0]!, change) })}
+            onScheme={(scheme) => dispatch({ type: 'climbEdit', edit: { scheme } })}
           />
         ) : (
           group.map((axis, i) => (

@@ -10,17 +10,17 @@ import {
 import { SortableContext, sortableKeyboardCoordinates, verticalListSortingStrategy } from '@dnd-kit/sortable';
 import { Button, Menu } from '@mantine/core';
 import { IconPlus } from '@tabler/icons-react';
-import { useSuggestions } from '../../../api/climbs';
 import { Waiting } from '../../../ui/Waiting';
 import { Wrong } from '../../../ui/Wrong';
-import type { AxisKind, Climb } from '../../../api/types';
+import type { Climb } from '../../../api/types';
 import { capital } from '../../../ui/capital';
 import { Choose, type Choice } from '../../../ui/Choose';
 import { useAround, useDraft, useWorked } from '../BenchContext';
 import { SideSwitch } from '../SideSwitch';
+import { useGrowth } from './useGrowth';
 import { AxisSection } from './AxisSection';
 import { ClimbMoves } from './ClimbMoves';
-import { inOrder, withNewAxis } from '../../../parts/climbs/climbs';
+import { inOrder } from '../../../parts/climbs/climbs';
 import { ClimbWalk } from './ClimbWalk';
 import classes from './Climb.module.css';
 
@@ -113,12 +113,9 @@ export function ClimbDesk() {
 function AddAxis() {
   const { step, dispatch } = useDraft();
   const { catalogue } = useAround();
-  const suggestions = useSuggestions(step.document).data ?? [];
-  const { climb } = step;
-  // An axis that has only the rung the step is on already cannot grow.
-  const can = (kind: AxisKind) =>
-    kind === 'tempo' || (suggestions.find((axis) => axis.axis === kind)?.rungs?.length ?? 0) > 1;
-  const left = catalogue.axes.filter(({ id }) => can(id) && climb.axes.every((axis) => axis.axis !== id));
+  const { climb, document } = step;
+  const growth = useGrowth(document, climb);
+  const left = catalogue.axes.filter(({ id }) => growth?.kinds.includes(id));
   if (left.length === 0) return null;
   return (
     <Menu position="bottom-end" withinPortal>
@@ -129,12 +126,7 @@ function AddAxis() {
       </Menu.Target>
       <Menu.Dropdown>
         {left.map(({ id, name }) => (
-          <Menu.Item
-            key={id}
-            onClick={() =>
-              dispatch({ type: 'climb', climb: withNewAxis(climb, id, step.document, suggestions) })
-            }
-          >
+          <Menu.Item key={id} onClick={() => dispatch({ type: 'climbEdit', edit: { addAxis: id } })}>
             {capital(name)}
           </Menu.Item>
         ))}

@@ -1,14 +1,14 @@
 import { ActionIcon } from '@mantine/core';
 import { IconPlus, IconTrash } from '@tabler/icons-react';
-import { useSuggestions } from '../../../api/climbs';
 import type { AxisKind, ClimbRung } from '../../../api/types';
 import { Choose } from '../../../ui/Choose';
+import { answer } from '../../../core/answers';
 import { never } from '../../../never';
 import { useValueName } from '../../../ui/useValueName';
 import { useAround, useDraft, useWorked } from '../BenchContext';
-import { patternOf, withPattern } from '../material';
-import { RANGES } from '../ranges';
-import { nextRung, withNextRung, withoutRung, withRung } from '../../../parts/climbs/climbs';
+import { rangeChoices, rangeId, rangeOf } from '../ranges';
+import { withRung } from '../../../parts/climbs/climbs';
+import { useGrowth } from './useGrowth';
 import classes from './Climb.module.css';
 
 interface Props {
@@ -20,45 +20,29 @@ interface Props {
   acts: boolean;
 }
 
-const SLURS = [2, 3, 4, 6, 8, 12, 16];
-
 /** Changes the rung that is pressed on an axis or takes it out, and puts a further one at the end. */
 export function RungFields({ axis, rung, start, acts }: Props) {
   const { step, dispatch } = useDraft();
-  const suggestions = useSuggestions(step.document).data ?? [];
-  const { climb } = step;
+  const { climb, document } = step;
+  const growth = useGrowth(document, climb);
   const { axis: kind, rungs = [] } = climb.axes[axis]!;
   const now = rungs[rung];
   if (!now) return null;
-  const paired = climb.policy === 'paired';
-  const others = climb.axes.flatMap((one, i) =>
-    paired && one.axis !== 'tempo' ? [i] : i === axis ? [i] : [],
-  );
   const put = (change: ClimbRung) =>
     dispatch({ type: 'climb', climb: withRung(climb, axis, rung, change), start });
   // Axes that move together get and lose their rungs together.
-  const add = () =>
-    dispatch({
-      type: 'climb',
-      climb: others.reduce((made, i) => withNextRung(made, i, suggestions), climb),
-      start,
-    });
-  const remove = () =>
-    dispatch({
-      type: 'climb',
-      climb: others.reduce((made, i) => withoutRung(made, i, rung), climb),
-      start: start.map((at, i) => (others.includes(i) ? Math.max(0, rung - 1) : at)),
-    });
+  const add = () => dispatch({ type: 'climbEdit', edit: { addRung: axis }, start });
+  const remove = () => dispatch({ type: 'climbEdit', edit: { takeRung: { axis, rung } } });
   return (
     <span className={classes.fields}>
-      <RungChoice kind={kind} rung={now} onChange={put} />
+      <RungChoice kind={kind} at={{ axis, rung }} rung={now} onChange={put} />
       {acts && (
         <ActionIcon
           variant="subtle"
           color="gray"
           size="sm"
           aria-label="Add a further rung"
-          disabled={others.some((i) => !nextRung(climb.axes[i]!, suggestions))}
+          disabled={!growth?.further[axis]}
           onClick={add}
         >
           <IconPlus size={15} />
@@ -81,14 +65,16 @@ export function RungFields({ axis, rung, start, acts }: Props) {
 
 interface ChoiceProps {
   kind: AxisKind;
+  /** Which rung of which axis it is. */
+  at: { axis: number; rung: number };
   rung: ClimbRung;
   onChange: (rung: ClimbRung) => void;
 }
 
-function RungChoice({ kind, rung, onChange }: ChoiceProps) {
-  const { step } = useDraft();
+function RungChoice({ kind, at, rung, onChange }: ChoiceProps) {
+  const { dispatch } = useDraft();
   const { catalogue } = useAround();
-  const { passage } = useWorked();
+  const { choices } = useWorked();
   const nameOf = useValueName();
   switch (kind) {
     case 'value': {
@@ -109,16 +95,13 @@ function RungChoice({ kind, rung, onChange }: ChoiceProps) {
         <Choose
           other="of your own"
           label="Span of this rung"
-          value={rung.octaves != null ? `o${rung.octaves}` : `s${rung.span}`}
-          choices={RANGES}
-          onChange={(value) => {
-            const size = Number(value.slice(1));
-            onChange(value.startsWith('o') ? { octaves: size } : { span: size });
-          }}
+          value={rangeId(rung)}
+          choices={rangeChoices(catalogue)}
+          onChange={(value) => onChange(rangeOf(catalogue, value))}
         />
       );
     case 'place': {
-      const places = (passage?.pulse?.places ?? []).map((one) => ({ value: one.place, label: one.words }));
+      const places = choices.places.map((one) => ({ value: one.place, label: one.words }));
       return (
         <>
           <Choose
@@ -147,21 +130,14 @@ function RungChoice({ kind, rung, onChange }: ChoiceProps) {
             label="Slurs of this rung"
             value={joined}
             choices={catalogue.articulations.map((one) => ({ value: one.id, label: one.name }))}
-            onChange={(value) =>
-              onChange({
-                articulation: {
-                  kind: value,
-                  by: value.startsWith('slurred') ? (by ?? 2) : undefined,
-                },
-              })
-            }
+            onChange={(value) => dispatch({ type: 'climbEdit', edit: { joined: { ...at, kind: value } } })}
           />
           {by != null && (
             <Choose
               other="of your own"
               label="Notes in a slur"
               value={String(by)}
-              choices={SLURS.map((n) => ({ value: String(n), label: `by ${n}` }))}
+              choices={catalogue.amounts.slurs.map((n) => ({ value: String(n), label: `by ${n}` }))}
               onChange={(value) => onChange({ articulation: { kind: joined, by: Number(value) } })}
             />
           )}
@@ -175,25 +151,16 @@ function RungChoice({ kind, rung, onChange }: ChoiceProps) {
           <Choose
             other="of your own"
             label="Line of this rung"
-            value={patternOf(line, catalogue)?.id ?? 'own'}
+            value={answer('pattern', { line }).pattern ?? 'own'}
             choices={catalogue.patterns.map((one) => ({ value: one.id, label: one.name }))}
-            onChange={(id) => {
-              const pattern = catalogue.patterns.find((one) => one.id === id);
-              if (pattern) onChange({ line: withPattern(step.document.line, pattern) });
-            }}
+            onChange={(pattern) => dispatch({ type: 'climbEdit', edit: { pattern: { ...at, pattern } } })}
           />
           <Choose
             other="of your own"
             label="Range of this rung"
-            value={line.octaves != null ? `o${line.octaves}` : `s${line.span}`}
-            choices={RANGES}
-            onChange={(value) => {
-              const size = Number(value.slice(1));
-              const octaves = value.startsWith('o');
-              onChange({
-                line: { ...line, octaves: octaves ? size : undefined, span: octaves ? undefined : size },
-              });
-            }}
+            value={rangeId(line)}
+            choices={rangeChoices(catalogue)}
+            onChange={(value) => onChange({ line: { ...line, ...rangeOf(catalogue, value) } })}
           />
         </>
       );

@@ -1,11 +1,14 @@
 import { NumberInput } from '@mantine/core';
 import type { ClimbAxis, ClimbScheme, SchemeKind } from '../../../api/types';
 import { Choose, type Choice } from '../../../ui/Choose';
+import { useAround } from '../BenchContext';
 import classes from './Climb.module.css';
 
 interface Props {
   axis: ClimbAxis;
   onChange: (change: Partial<ClimbAxis>) => void;
+  /** Another way for the tempos to follow on each other. */
+  onScheme: (scheme: SchemeKind) => void;
 }
 
 const SCHEMES: Choice<SchemeKind>[] = [
@@ -15,42 +18,47 @@ const SCHEMES: Choice<SchemeKind>[] = [
   { value: 'back-step', label: 'forward, one back' },
   { value: 'alternate', label: 'slow and fast' },
 ];
-const USUAL_PERCENT = 5;
-const USUAL_STEP = 4;
-
-/** Another type of ladder, with the fields that belong to it. */
-function schemeOf(type: SchemeKind, before: ClimbScheme): ClimbScheme {
-  if (type === 'dial') return { type };
-  const percent = before.type === 'percent';
-  const by = type === 'percent' ? USUAL_PERCENT : percent || before.by == null ? USUAL_STEP : before.by;
-  return type === 'back-step' ? { type, by, forward: 2 } : { type, by };
-}
-
 /** From where to where the tempo is climbed, and in which steps. */
-export function TempoFields({ axis, onChange }: Props) {
+export function TempoFields({ axis, onChange, onScheme }: Props) {
+  const { slowest, fastest } = useAround().catalogue.amounts;
   const scheme = axis.scheme!;
   const set = (change: Partial<ClimbScheme>) => onChange({ scheme: { ...scheme, ...change } });
   return (
     <span className={classes.fields}>
-      <Amount label="from" value={axis.from!} min={20} onChange={(from) => onChange({ from })} />
-      <Amount label="to" value={axis.to!} min={20} onChange={(to) => onChange({ to })} unit="bpm" />
-      <Choose
-        label="Ladder steps"
-        value={scheme.type}
-        choices={SCHEMES}
-        onChange={(type) => onChange({ scheme: schemeOf(type, scheme) })}
+      <Amount
+        max={fastest}
+        label="from"
+        value={axis.from!}
+        min={slowest}
+        onChange={(from) => onChange({ from })}
       />
+      <Amount
+        max={fastest}
+        label="to"
+        value={axis.to!}
+        min={slowest}
+        onChange={(to) => onChange({ to })}
+        unit="bpm"
+      />
+      <Choose label="Ladder steps" value={scheme.type} choices={SCHEMES} onChange={onScheme} />
       {scheme.by != null && (
         <Amount
           label="by"
           value={scheme.by}
           min={0.5}
+          max={fastest}
           unit={scheme.type === 'percent' ? '%' : undefined}
           onChange={(by) => set({ by })}
         />
       )}
       {scheme.forward != null && (
-        <Amount label="forward" value={scheme.forward} min={2} onChange={(forward) => set({ forward })} />
+        <Amount
+          max={fastest}
+          label="forward"
+          value={scheme.forward}
+          min={2}
+          onChange={(forward) => set({ forward })}
+        />
       )}
     </span>
   );
@@ -60,11 +68,12 @@ interface AmountProps {
   label: string;
   value: number;
   min: number;
+  max: number;
   unit?: string;
   onChange: (value: number) => void;
 }
 
-function Amount({ label, value, min, unit, onChange }: AmountProps) {
+function Amount({ label, value, min, max, unit, onChange }: AmountProps) {
   return (
     <label className={classes.field}>
       {label}
@@ -73,7 +82,7 @@ function Amount({ label, value, min, unit, onChange }: AmountProps) {
         size="xs"
         w={62}
         min={min}
-        max={400}
+        max={max}
         decimalScale={1}
         clampBehavior="blur"
         value={value}

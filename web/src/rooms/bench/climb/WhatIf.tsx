@@ -1,10 +1,11 @@
 import { Button, NumberInput } from '@mantine/core';
-import { useState } from 'react';
-import { useClimb } from '../../../api/climbs';
+import { useMemo, useState } from 'react';
 import { Wrong } from '../../../ui/Wrong';
 import { dayOf, isoDay, notes } from '../../../ui/words';
 import { useAround, useDraft, useWorked } from '../BenchContext';
-import { axisOf, withStep } from '../../../parts/climbs/climbs';
+import { tried } from '../../../core/answers';
+import { axisOf } from '../../../parts/climbs/climbs';
+import { useClimb } from './useClimb';
 import classes from './WhatIf.module.css';
 
 const FOUR_WEEKS = 28;
@@ -12,7 +13,7 @@ const FOUR_WEEKS = 28;
 /** What it would come to with more minutes, other steps, or another day; nothing is changed until it is taken over. */
 export function WhatIf() {
   const { state, step, dispatch } = useDraft();
-  const { student } = useAround();
+  const { student, who } = useAround();
   const { climbRefused } = useWorked();
   const tempo = axisOf(step.climb, 'tempo');
   const planned = tempo?.scheme?.by;
@@ -21,9 +22,15 @@ export function WhatIf() {
   const [by, setBy] = useState(isoDay(FOUR_WEEKS));
   const [size, setSize] = useState<number>();
   const stepSize = size ?? planned;
-  const climb = size == null || size === planned ? step.climb : withStep(step.climb, size);
-  const answer = useClimb(step.document, step.climb, {
-    student: student?.id,
+  const { document } = step;
+  const climb = useMemo(() => {
+    if (size == null || size === planned) return step.climb;
+    return (
+      tried('climb-edit', { step: document, climb: step.climb, edit: { by: size } }).answer?.climb ??
+      step.climb
+    );
+  }, [document, step.climb, size, planned]);
+  const answer = useClimb(step, who, {
     at: state.starts[step.key],
     instead: climb === step.climb ? undefined : climb,
     practice: { minutesADay: minutes, daysAWeek: days, by: by || undefined },

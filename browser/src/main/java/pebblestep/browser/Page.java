@@ -15,6 +15,7 @@ import pebblestep.documents.bench.FitAnswer;
 import pebblestep.documents.bench.FitAsked;
 import pebblestep.documents.bench.GrowthAsked;
 import pebblestep.documents.bench.PassageAsked;
+import pebblestep.documents.bench.PatternAsked;
 import pebblestep.documents.bench.ReadingsAsked;
 import pebblestep.documents.bench.TourAsked;
 
@@ -32,7 +33,8 @@ import pebblestep.documents.bench.TourAsked;
             ClimbAsked.class,
             ClimbEditAsked.class,
             GrowthAsked.class,
-            FitAsked.class
+            FitAsked.class,
+            PatternAsked.class
         },
         write = {
             PassageDocument.class,
@@ -45,6 +47,7 @@ import pebblestep.documents.bench.TourAsked;
             GrowthAsked.GrowthAnswer.class,
             FitAnswer.class,
             Catalogue.class,
+            PatternAsked.PatternAnswer.class,
             ProblemDocument.class
         })
 public final class Page {
@@ -78,6 +81,7 @@ public final class Page {
             case "climb-edit" -> () -> Json.write(Json.readClimbEditAsked(asked).answer());
             case "growth" -> () -> Json.write(Json.readGrowthAsked(asked).answer());
             case "fit" -> () -> Json.write(Json.readFitAsked(asked).answer());
+            case "pattern" -> () -> Json.write(Json.readPatternAsked(asked).answer());
             case "catalogue" -> () -> Json.write(Catalogue.WHOLE);
             default -> throw new IllegalArgumentException("Nothing here answers to \"" + what + "\".");
         };

@@ -183,7 +183,7 @@ final class JsonSource {
     private String writing(TypeMirror type, String value, int depth) {
         String raw = raw(type);
         if (isRecord(type)) return writer(type) + "(out, " + value + ");";
-        if (isEnum(type)) return "out.text(" + value + (isIdentified(type) ? ".id());" : ".name());");
+        if (isEnum(type)) return "out.text(" + ids(type) + "[" + value + ".ordinal()]);";
         return switch (raw) {
             case "java.lang.String" -> "out.text(" + value + ");";
             case "int", "long", "java.lang.Integer", "java.lang.Long" -> "out.number((long) " + value + ");";
@@ -206,6 +206,25 @@ final class JsonSource {
                 throw new IllegalArgumentException("No documents have a " + type + ".");
             }
         };
+    }
+
+    /** The array with the ids of a closed set, in the order of its members: made once. */
+    private String ids(TypeMirror type) {
+        String name = "IDS_" + number(type);
+        if (done.add(name)) {
+            String raw = raw(type);
+            String id = isIdentified(type) ? "id" : "name";
+            ahead.add(() -> body.append("    private static final String[] ")
+                    .append(name)
+                    .append(" = java.util.Arrays.stream(")
+                    .append(raw)
+                    .append(".values()).map(")
+                    .append(raw)
+                    .append("::")
+                    .append(id)
+                    .append(").toArray(String[]::new);\n\n"));
+        }
+        return name;
     }
 
     // --- reading ---------------------------------------------------------------------------------------------------

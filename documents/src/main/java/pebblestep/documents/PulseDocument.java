@@ -1,7 +1,6 @@
 package pebblestep.documents;
 
 import java.util.List;
-import org.jspecify.annotations.Nullable;
 import pebblestep.core.metronome.PulseGrid;
 import pebblestep.core.passage.Passage;
 import pebblestep.core.passage.Step;
@@ -9,6 +8,7 @@ import pebblestep.core.passage.landing.Landing;
 import pebblestep.core.rhythm.Count;
 import pebblestep.core.rhythm.CountSchool;
 import pebblestep.core.rhythm.Fraction;
+import pebblestep.core.rhythm.Meter;
 
 /**
  * The pulse ribbon as JSON. Beside each exact position stands {@code x}, the same as a number of whole notes, for
@@ -16,9 +16,8 @@ import pebblestep.core.rhythm.Fraction;
  *
  * @param starts the place of the first note, as the studio counts it
  * @param arrives the place of the note that arrives
- * @param place the place of the first note among the places; null where it is none of them
+ * @param place where the first note stands
  * @param lands the place in the bar on which the last note should fall
- * @param targets the places on which it can, those of one bar from the downbeat on
  */
 public record PulseDocument(
         double from,
@@ -30,25 +29,26 @@ public record PulseDocument(
         double target,
         String starts,
         String arrives,
-        @Nullable PlacePart place,
-        String lands,
-        List<PlacePart> targets,
-        List<PlacePart> places) {
+        PlacePart place,
+        String lands) {
 
     /** One click of the grid, with its count and what is said there; weight 0 on a downbeat, 1 on another beat, 2 between beats. */
     public record TickPart(double x, int bar, String count, String said, int weight) {}
 
-    /** A place where the line could start: its exact position, its count, how that is said, and the divisions it belongs to. */
-    public record PlacePart(
-            String place, double x, String count, String words, double ms, List<PulseGrid.Grid> grids) {}
+    /**
+     * Where a line starts.
+     *
+     * @param words how it is counted
+     * @param ms from the downbeat, at the step's tempo; negative before it
+     * @param at how many of the places where a line can start come before it
+     * @param of how many there are
+     */
+    public record PlacePart(String place, String words, double ms, int at, int of) {}
 
     /** The grid of a passage. */
     public static PulseDocument of(Passage passage, Landing landing, CountSchool school) {
-        PulseGrid grid = PulseGrid.of(passage, school);
+        PulseGrid grid = PulseGrid.of(passage, landing, school);
         Step step = passage.step();
-        List<PlacePart> places = grid.places().stream()
-                .map(place -> part(place, passage, school))
-                .toList();
         return new PulseDocument(
                 grid.from().toDouble(),
                 grid.to().toDouble(),
@@ -62,24 +62,24 @@ public record PulseDocument(
                 landing.target().toDouble(),
                 Count.of(passage.step().place(), passage.step().meter()).inShort(school),
                 landing.count().inShort(school),
-                places.stream()
-                        .filter(one -> one.place.equals(step.place().toString()))
-                        .findFirst()
-                        .orElse(null),
-                step.target().in(step.meter()).toString(),
-                places.stream().filter(one -> one.x >= 0).toList(),
-                places);
+                place(step, school),
+                step.target().in(step.meter()).toString());
     }
 
-    private static PlacePart part(PulseGrid.Place place, Passage passage, CountSchool school) {
-        Fraction at = place.at();
-        String words = place.count().inWords(school) + (at.signum() < 0 ? ", in the bar before" : "");
+    private static PlacePart place(Step step, CountSchool school) {
+        List<PulseGrid.Place> places = PulseGrid.places(step.meter());
+        int before = (int)
+                places.stream().filter(one -> one.at().isLessThan(step.place())).count();
         return new PlacePart(
-                at.toString(),
-                at.toDouble(),
-                place.count().toString(),
-                words,
-                Rounded.of(passage.step().tempo().millis(at)),
-                List.copyOf(place.grids()));
+                step.place().toString(),
+                words(step.place(), step.meter(), school),
+                Rounded.of(step.tempo().millis(step.place())),
+                before,
+                places.size());
+    }
+
+    /** A place where a line can start, as a studio says it. */
+    public static String words(Fraction at, Meter meter, CountSchool school) {
+        return Count.of(at, meter).inWords(school) + (at.signum() < 0 ? ", in the bar before" : "");
     }
 }

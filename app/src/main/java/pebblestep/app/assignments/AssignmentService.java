@@ -4,6 +4,7 @@ import java.math.BigDecimal;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.Collection;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -38,7 +39,10 @@ import pebblestep.core.passage.StepWords;
 import pebblestep.core.practice.Verdict;
 import pebblestep.core.rhythm.Bpm;
 import pebblestep.core.rhythm.Speech;
+import pebblestep.core.scale.Key;
 import pebblestep.documents.ClimbDocuments;
+import pebblestep.documents.StepDocument;
+import pebblestep.documents.StepDocuments;
 import pebblestep.documents.bench.Asked;
 import pebblestep.exchange.ClimbJson;
 import pebblestep.exchange.StepJson;
@@ -48,6 +52,9 @@ import pebblestep.exchange.StepJson;
 public class AssignmentService implements KeyBefore {
     /** More steps than a student meets in years; a list never grows past it. */
     private static final int MOST_PER_STUDENT = 500;
+
+    /** One of them is another than any step has. */
+    private static final int LAST_KEYS = 2;
 
     /** More than a studio of hundreds works on. */
     private static final int MOST_AT_ONCE = 10_000;
@@ -209,6 +216,18 @@ public class AssignmentService implements KeyBefore {
                 .map(entity -> StepJson.read(entity.document))
                 .filter(given -> !given.key().equals(step.key()))
                 .findFirst();
+    }
+
+    @Override
+    @Transactional(readOnly = true)
+    public List<StepDocument.KeyPart> lastKeys(long studioId, long studentId) {
+        Map<Key, StepDocument.KeyPart> keys = new LinkedHashMap<>();
+        for (AssignmentEntity entity : of(studioId, studentId)) {
+            Step given = StepJson.read(entity.document);
+            keys.putIfAbsent(given.key(), StepDocuments.write(given).key());
+            if (keys.size() == LAST_KEYS) break;
+        }
+        return List.copyOf(keys.values());
     }
 
     /** The step in another key that the student was given last before this one. */

@@ -4,6 +4,9 @@ import com.fasterxml.jackson.databind.type.TypeFactory;
 import io.swagger.v3.core.converter.AnnotatedType;
 import io.swagger.v3.core.converter.ModelConverter;
 import io.swagger.v3.core.converter.ModelConverterContext;
+import io.swagger.v3.core.converter.ModelConverters;
+import io.swagger.v3.core.converter.ResolvedSchema;
+import io.swagger.v3.oas.models.Components;
 import io.swagger.v3.oas.models.info.Info;
 import io.swagger.v3.oas.models.media.Schema;
 import io.swagger.v3.oas.models.media.StringSchema;
@@ -16,6 +19,19 @@ import org.springdoc.core.customizers.OpenApiCustomizer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import pebblestep.core.Identified;
+import pebblestep.documents.ProblemDocument;
+import pebblestep.documents.bench.Catalogue;
+import pebblestep.documents.bench.ChoicesAsked;
+import pebblestep.documents.bench.ClimbAsked;
+import pebblestep.documents.bench.ClimbEditAsked;
+import pebblestep.documents.bench.EditAsked;
+import pebblestep.documents.bench.FitAnswer;
+import pebblestep.documents.bench.FitAsked;
+import pebblestep.documents.bench.GrowthAsked;
+import pebblestep.documents.bench.PassageAsked;
+import pebblestep.documents.bench.PatternAsked;
+import pebblestep.documents.bench.ReadingsAsked;
+import pebblestep.documents.bench.TourAsked;
 
 /**
  * The API's OpenAPI document. Records say what is optional by {@code @Nullable}; every other component is required, so
@@ -31,7 +47,41 @@ class ApiDocument {
                     .title("Pebble Step")
                     .version("1")
                     .description("Scale practice that grows by small steps."));
+            for (Class<?> document : OF_THE_PAGE) define(document, api.getComponents());
         };
+    }
+
+    /**
+     * Documents that never travel: what the page asks the core that it runs itself. They stand among the schemas so that the
+     * page's types come from the same records as everything else.
+     */
+    private static final List<Class<?>> OF_THE_PAGE = List.of(
+            PassageAsked.class,
+            EditAsked.class,
+            EditAsked.EditAnswer.class,
+            ChoicesAsked.class,
+            ChoicesAsked.ChoicesAnswer.class,
+            ReadingsAsked.class,
+            ReadingsAsked.ReadingsAnswer.class,
+            TourAsked.class,
+            TourAsked.TourAnswer.class,
+            ClimbAsked.class,
+            ClimbEditAsked.class,
+            ClimbEditAsked.ClimbEditAnswer.class,
+            GrowthAsked.class,
+            GrowthAsked.GrowthAnswer.class,
+            FitAsked.class,
+            FitAnswer.class,
+            Catalogue.class,
+            PatternAsked.class,
+            PatternAsked.PatternAnswer.class,
+            ProblemDocument.class);
+
+    private static void define(Class<?> document, Components components) {
+        ResolvedSchema resolved = ModelConverters.getInstance(true)
+                .resolveAsResolvedSchema(new AnnotatedType(document).resolveAsRef(true));
+        resolved.referencedSchemas.forEach(
+                (name, schema) -> components.getSchemas().putIfAbsent(name, schema));
     }
 
     @Bean

@@ -42,9 +42,10 @@ class SecurityConfig {
     private static final String BEARER = "Bearer ";
 
     /** Everything ships with the application; Tone.js runs its ticker in a worker made from a blob. */
-    private static final String CONTENT_POLICY = "default-src 'self'; style-src 'self' 'unsafe-inline'; "
-            + "font-src 'self' data:; img-src 'self' data:; worker-src 'self' blob:; object-src 'none'; "
-            + "base-uri 'none'; form-action 'self'; frame-ancestors 'none'";
+    private static final String CONTENT_POLICY =
+            "default-src 'self'; script-src 'self' 'wasm-unsafe-eval'; style-src 'self' 'unsafe-inline'; "
+                    + "font-src 'self' data:; img-src 'self' data:; worker-src 'self' blob:; object-src 'none'; "
+                    + "base-uri 'none'; form-action 'self'; frame-ancestors 'none'";
 
     @Bean
     PasswordEncoder passwordEncoder(PebbleProperties properties) {

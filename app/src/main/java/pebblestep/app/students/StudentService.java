@@ -271,6 +271,17 @@ public class StudentService implements PracticeLinkReader {
                 .toList();
     }
 
+    /** Everybody who is not put away, by name, each with the player that they are: three queries, however many they are. */
+    @Transactional(readOnly = true)
+    public List<Enrolled> everybodysPlayers(long studioId) {
+        InstrumentBook book = instruments.book(studioId);
+        SixAccidentals six = settings.of(studioId).six();
+        return students.findByStudioIdAndArchivedOrderByNameAscIdAsc(studioId, false, Limit.of(MOST_AT_ONCE)).stream()
+                .map(student ->
+                        new Enrolled(view(student, book), player(student, book).reading(six)))
+                .toList();
+    }
+
     @Override
     @Transactional(readOnly = true)
     public Optional<PracticeVisitor> visitor(String token) {

@@ -3,7 +3,9 @@ package pebblestep.core.metronome;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.TreeMap;
+import java.util.concurrent.ConcurrentHashMap;
 import pebblestep.core.Identified;
 import pebblestep.core.passage.Passage;
 import pebblestep.core.passage.Step;
@@ -23,15 +25,16 @@ import pebblestep.core.rhythm.Rhythm;
  * @param to end of the last beat shown: behind the last note and behind the target
  * @param click distance between two ticks
  * @param ticks in order
- * @param places every place where the line could start, earliest first, of all divisions
  */
-public record PulseGrid(Fraction from, Fraction to, Fraction click, List<Tick> ticks, List<Place> places) {
+public record PulseGrid(Fraction from, Fraction to, Fraction click, List<Tick> ticks) {
     private static final Fraction SIXTEENTH = Fraction.of(1, 16);
     private static final Fraction TRIPLET = Fraction.of(1, 12);
 
+    /** There are a few hundred meters, and a studio uses some of them. */
+    private static final Map<Meter, List<Place>> PLACES = new ConcurrentHashMap<>();
+
     public PulseGrid {
         ticks = List.copyOf(ticks);
-        places = List.copyOf(places);
     }
 
     /**
@@ -69,9 +72,13 @@ public record PulseGrid(Fraction from, Fraction to, Fraction click, List<Tick> t
 
     /** The grid of a passage. */
     public static PulseGrid of(Passage passage, CountSchool school) {
+        return of(passage, Landing.of(passage.step()), school);
+    }
+
+    /** The grid of a passage whose landing is known. */
+    public static PulseGrid of(Passage passage, Landing landing, CountSchool school) {
         Step step = passage.step();
         Meter meter = step.meter();
-        Landing landing = Landing.of(step);
         Fraction click = clickOf(step);
         Fraction from = meter.bar().times(Math.min(0, passage.firstBar() - 1L));
         Fraction target = landing.at().minus(landing.off());
@@ -83,7 +90,7 @@ public record PulseGrid(Fraction from, Fraction to, Fraction click, List<Tick> t
             Fraction next = meter.nextBeat(beat);
             for (Fraction at = beat; at.isLessThan(next); at = at.plus(click)) ticks.add(tick(at, meter, school));
         }
-        return new PulseGrid(from, to, click, ticks, places(meter));
+        return new PulseGrid(from, to, click, ticks);
     }
 
     /** The distance by which the place of a step is nudged. */
@@ -153,8 +160,12 @@ public record PulseGrid(Fraction from, Fraction to, Fraction click, List<Tick> t
                 .orElseThrow();
     }
 
-    /** Every place where a line can start in a meter, earliest first, of all divisions. */
+    /** Every place where a line can start in a meter, earliest first, of all divisions; worked out once for each meter. */
     public static List<Place> places(Meter meter) {
+        return PLACES.computeIfAbsent(meter, PulseGrid::everyPlace);
+    }
+
+    private static List<Place> everyPlace(Meter meter) {
         TreeMap<Fraction, List<Grid>> places = new TreeMap<>();
         Fraction from = meter.bar().negated();
         for (Fraction beat = from; beat.isLessThan(meter.bar()); beat = meter.nextBeat(beat)) {
@@ -167,7 +178,7 @@ public record PulseGrid(Fraction from, Fraction to, Fraction click, List<Tick> t
         places.remove(from);
         List<Place> all = new ArrayList<>();
         places.forEach((at, grids) -> all.add(new Place(at, Count.of(at, meter), List.copyOf(grids))));
-        return all;
+        return List.copyOf(all);
     }
 
     private static void divide(

@@ -75,6 +75,8 @@ public record Catalogue(
     /** To so many students something can be given at once. */
     public static final int STUDENTS_AT_ONCE = 60;
 
+    private static final int FIRST_FIVE = 5;
+
     /** Something to choose: the name in documents, and in words. */
     public record Choice<E extends Enum<E> & Identified>(E id, String name) {
         private static <E extends Enum<E> & Identified> List<Choice<E>> of(Class<E> set, Function<E, String> name) {
@@ -253,7 +255,11 @@ public record Catalogue(
                                         octaves, null, Extent.octaves(octaves).inWords())),
                         Stream.of(3, 4, 5, 6, 7, 9, 11, 12, 13, 15, 17)
                                 .map(span -> new RangeChoice(
-                                        null, span, Extent.span(span).inWords())))
+                                        null,
+                                        span,
+                                        span == FIRST_FIVE
+                                                ? "first five notes"
+                                                : Extent.span(span).inWords())))
                 .toList();
     }
 

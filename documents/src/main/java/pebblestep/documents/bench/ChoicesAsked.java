@@ -8,20 +8,23 @@ import pebblestep.core.Refusal;
 import pebblestep.core.line.PatternKind;
 import pebblestep.core.line.Travel;
 import pebblestep.core.metronome.PulseGrid;
-import pebblestep.core.passage.Passage;
 import pebblestep.core.rhythm.Count;
 import pebblestep.core.rhythm.CountSchool;
 import pebblestep.core.rhythm.Fraction;
 import pebblestep.core.rhythm.Meter;
 import pebblestep.core.scale.Form;
 import pebblestep.core.scale.Forms;
+import pebblestep.documents.PulseDocument;
 import pebblestep.documents.SpeechDocument;
 import pebblestep.documents.StepDocument;
 import pebblestep.documents.StepDocument.LinePart;
-import pebblestep.documents.StepDocuments;
 
-/** What there is to choose from for a step as it is; it may be one that cannot be played yet. */
-public record ChoicesAsked(StepDocument step, SpeechDocument speech) {
+/**
+ * What there is to choose from for a step as it is; it may be one that cannot be played yet.
+ *
+ * @param bars how many bars its passage has, as far as one is known
+ */
+public record ChoicesAsked(StepDocument.KeyPart key, LinePart line, String meter, int bars, SpeechDocument speech) {
     private static final int MOST_BARS = 8;
     private static final List<Integer> NOTES = List.of(2, 3, 5, 8, 9, 15, 16);
     private static final int MOST_DEGREES = 7;
@@ -34,6 +37,8 @@ public record ChoicesAsked(StepDocument step, SpeechDocument speech) {
      * @param inversions whether those are the inversions of a chord
      * @param beats beats of a bar
      * @param pattern the pattern of the catalogue that the line has; null for one of one's own
+     * @param places where the line can start
+     * @param targets on which places of a bar it can land
      * @param legStarts where a leg can begin
      * @param legPlaces where in the beat its first note can stand
      */
@@ -43,8 +48,13 @@ public record ChoicesAsked(StepDocument step, SpeechDocument speech) {
             boolean inversions,
             int beats,
             @Nullable String pattern,
+            List<PlaceChoice> places,
+            List<PlaceChoice> targets,
             List<LegStart> legStarts,
             List<LegPlace> legPlaces) {}
+
+    /** A place, from the downbeat, and how it is counted. */
+    public record PlaceChoice(String place, String words) {}
 
     /** Where a leg begins: at the turn, with a bar, or with a note. */
     public record LegStart(@Nullable Boolean turn, @Nullable Integer bar, @Nullable Integer note, String words) {}
@@ -54,17 +64,28 @@ public record ChoicesAsked(StepDocument step, SpeechDocument speech) {
 
     /** The choices; a meter or form that there is not leaves those of the usual ones. */
     public ChoicesAnswer answer() {
-        Meter meter = meter();
-        boolean turns = turns(step.line());
-        List<Integer> chord = step.line().pattern() == PatternKind.ARPEGGIO ? chord() : List.of();
+        Meter meter = inMeter();
+        CountSchool school = speech.read().school();
+        List<PulseGrid.Place> places = PulseGrid.places(meter);
+        boolean turns = turns(line);
+        List<Integer> chord = line.pattern() == PatternKind.ARPEGGIO ? chord() : List.of();
         return new ChoicesAnswer(
                 turns,
                 chord.isEmpty() ? IntStream.rangeClosed(1, size()).boxed().toList() : chord,
                 !chord.isEmpty(),
                 meter.beats(),
-                Catalogue.patternOf(step.line()),
+                Catalogue.patternOf(line),
+                places.stream().map(one -> choice(one, meter, school)).toList(),
+                places.stream()
+                        .filter(one -> one.at().signum() >= 0)
+                        .map(one -> choice(one, meter, school))
+                        .toList(),
                 legStarts(turns),
-                legPlaces(meter, speech.read().school()));
+                legPlaces(meter, school));
+    }
+
+    private static PlaceChoice choice(PulseGrid.Place place, Meter meter, CountSchool school) {
+        return new PlaceChoice(place.at().toString(), PulseDocument.words(place.at(), meter, school));
     }
 
     /** Whether a line has a turning note. */
@@ -73,9 +94,9 @@ public record ChoicesAsked(StepDocument step, SpeechDocument speech) {
         return travel.turns();
     }
 
-    private Meter meter() {
+    private Meter inMeter() {
         try {
-            return Meter.parse(step.rhythm().meter());
+            return Meter.parse(meter);
         } catch (Refusal e) {
             return Meter.all().getFirst();
         }
@@ -83,7 +104,7 @@ public record ChoicesAsked(StepDocument step, SpeechDocument speech) {
 
     private @Nullable Form form() {
         try {
-            return Forms.of(step.key().form());
+            return Forms.of(key.form());
         } catch (Refusal e) {
             return null;
         }
@@ -104,19 +125,11 @@ public record ChoicesAsked(StepDocument step, SpeechDocument speech) {
     private List<LegStart> legStarts(boolean turns) {
         List<LegStart> starts = new ArrayList<>();
         if (turns) starts.add(new LegStart(true, null, null, "the way back"));
-        for (int bar = 2; bar <= Math.min(MOST_BARS, bars()); bar++) {
+        for (int bar = 2; bar <= Math.min(MOST_BARS, bars); bar++) {
             starts.add(new LegStart(null, bar, null, "from bar " + bar));
         }
         for (int note : NOTES) starts.add(new LegStart(null, null, note, "from note " + note));
         return starts;
-    }
-
-    private int bars() {
-        try {
-            return Passage.of(StepDocuments.read(step)).bars();
-        } catch (Refusal e) {
-            return 1;
-        }
     }
 
     private static List<LegPlace> legPlaces(Meter meter, CountSchool school) {

@@ -19,8 +19,12 @@ import pebblestep.documents.ClimbDocument.SchemePart;
 import pebblestep.documents.StepDocument;
 import pebblestep.documents.StepDocuments;
 
-/** A climb that is changed on the Bench, as a document: it may be one that cannot be climbed yet. */
-public record ClimbEditAsked(StepDocument step, ClimbDocument climb, ClimbEdit edit) {
+/**
+ * A climb that is changed on the Bench, as a document: it may be one that cannot be climbed yet.
+ *
+ * @param step the step that grows; not needed for changes of the tempo's steps alone
+ */
+public record ClimbEditAsked(@Nullable StepDocument step, ClimbDocument climb, ClimbEdit edit) {
     /** Beats a minute by which a new tempo axis rises, and its steps; percent where the steps are that. */
     private static final int RISE = 24;
 
@@ -48,7 +52,7 @@ public record ClimbEditAsked(StepDocument step, ClimbDocument climb, ClimbEdit e
             to = withRung(
                     to,
                     new ClimbEdit.RungAt(pattern.axis(), pattern.rung()),
-                    rung -> line(EditAsked.withPattern(step.line(), pattern.pattern())));
+                    rung -> line(EditAsked.withPattern(step("change its line").line(), pattern.pattern())));
         }
         ClimbEdit.JoinedAt joined = edit.joined();
         if (joined != null) {
@@ -58,14 +62,19 @@ public record ClimbEditAsked(StepDocument step, ClimbDocument climb, ClimbEdit e
         return new ClimbEditAnswer(to);
     }
 
+    private StepDocument step(String what) {
+        if (step == null) throw Refusal.of("step", "Give the step, to " + what + ".");
+        return step;
+    }
+
     private Step read() {
-        return Asked.under("step", () -> StepDocuments.read(step));
+        return Asked.under("step", () -> StepDocuments.read(step("let it grow")));
     }
 
     private ClimbDocument withAxis(ClimbDocument to, AxisKind kind) {
         List<AxisPart> axes = new ArrayList<>(to.axes());
         if (kind == AxisKind.TEMPO) {
-            BigDecimal from = step.tempo().bpm();
+            BigDecimal from = step("climb from its tempo").tempo().bpm();
             axes.addFirst(new AxisPart(
                     kind,
                     from,

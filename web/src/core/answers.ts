@@ -1,0 +1,54 @@
+import { Problem } from '../api/client';
+import type { components } from '../api/schema.gen';
+import { ask } from './core';
+
+type Schemas = components['schemas'];
+
+/** What can be asked, by its name, and what it is answered with. */
+export interface Questions {
+  passage: { asked: Schemas['PassageAsked']; answer: Schemas['PassageDocument'] };
+  edit: { asked: Schemas['EditAsked']; answer: Schemas['EditAnswer'] };
+  choices: { asked: Schemas['ChoicesAsked']; answer: Schemas['ChoicesAnswer'] };
+  readings: { asked: Schemas['ReadingsAsked']; answer: Schemas['ReadingsAnswer'] };
+  tour: { asked: Schemas['TourAsked']; answer: Schemas['TourAnswer'] };
+  climb: { asked: Schemas['ClimbAsked']; answer: Schemas['ClimbAnswer'] };
+  'climb-edit': { asked: Schemas['ClimbEditAsked']; answer: Schemas['ClimbEditAnswer'] };
+  growth: { asked: Schemas['GrowthAsked']; answer: Schemas['GrowthAnswer'] };
+  fit: { asked: Schemas['FitAsked']; answer: Schemas['FitAnswer'] };
+  pattern: { asked: Schemas['PatternAsked']; answer: Schemas['PatternAnswer'] };
+  catalogue: { asked: Record<string, never>; answer: Schemas['Catalogue'] };
+}
+
+/** Stands before a problem, where no document begins. */
+const REFUSED = '!';
+const UNPROCESSABLE = 422;
+
+/** The document that an answer says; throws the problem where it is refused. */
+export function read<T>(text: string): T {
+  if (!text.startsWith(REFUSED)) return JSON.parse(text) as T;
+  const problem = JSON.parse(text.slice(REFUSED.length)) as Schemas['ProblemDocument'];
+  throw new Problem(UNPROCESSABLE, problem.detail, problem.pointer, problem.fits, problem.position);
+}
+
+/** The answer to a question, at once; throws a problem where it is refused. */
+export function answer<Q extends keyof Questions>(
+  what: Q,
+  asked: Questions[Q]['asked'],
+): Questions[Q]['answer'] {
+  return read(ask(what, JSON.stringify(asked)));
+}
+
+/** What came of a question: an answer, or why there is none. */
+export type Outcome<T> = { answer: T; refused?: undefined } | { answer?: undefined; refused: Error };
+
+/** The answer, or the problem as a value. */
+export function tried<Q extends keyof Questions>(
+  what: Q,
+  asked: Questions[Q]['asked'],
+): Outcome<Questions[Q]['answer']> {
+  try {
+    return { answer: answer(what, asked) };
+  } catch (error) {
+    return { refused: error as Error };
+  }
+}
