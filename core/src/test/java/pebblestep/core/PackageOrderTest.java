@@ -102,4 +102,12 @@ class PackageOrderTest {
             .callMethod(java.time.LocalDate.class, "now")
             .orShould()
             .callMethod(java.time.Instant.class, "now");
+
+    /** Halves below zero are not rounded alike wherever the rules run. */
+    @ArchTest
+    static final ArchRule rounding_is_our_own = com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses()
+            .should()
+            .callMethod(Math.class, "round", double.class)
+            .orShould()
+            .callMethod(Math.class, "round", float.class);
 }

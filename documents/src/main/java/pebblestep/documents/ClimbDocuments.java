@@ -152,6 +152,8 @@ public final class ClimbDocuments {
     }
 
     private static Axis played(PlayedPart part) {
+        if (part.axis() == null || part.rung() == null)
+            throw Refusal.of("A rung that was played has an axis and a rung.");
         return axis(new ClimbDocument.AxisPart(part.axis(), null, null, null, Collections.singletonList(part.rung())));
     }
 

@@ -17,7 +17,7 @@ public final class IdentifiedNames extends SimpleModule {
     private static final long serialVersionUID = 1L;
 
     /** The mapper that documents are read and written with: what is absent is not written. */
-    static final JsonMapper JSON = JsonMapper.builder()
+    public static final JsonMapper JSON = JsonMapper.builder()
             .addModule(new IdentifiedNames())
             .changeDefaultPropertyInclusion(value -> value.withValueInclusion(JsonInclude.Include.NON_NULL))
             .build();

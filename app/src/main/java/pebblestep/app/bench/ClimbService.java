@@ -53,7 +53,7 @@ class ClimbService {
                 planned,
                 other,
                 Asked.position(planned.climb(), request.at(), "at"),
-                player,
+                player.orElse(null),
                 new ClimbWorkings.With(request.practice(), own, paces.seen(studioId), LocalDate.now(clock)),
                 SpeechDocument.of(settings.of(studioId).speech()));
     }

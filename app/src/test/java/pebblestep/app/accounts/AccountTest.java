@@ -41,7 +41,7 @@ class AccountTest {
         assertThat(client.get("/api/session").json().at("/teacher/studio").asString())
                 .isEqualTo("A Studio");
         assertThat(client.delete("/api/session").status()).isEqualTo(204);
-        assertThat(client.get("/api/session").json().get("teacher").isNull()).isTrue();
+        assertThat(client.get("/api/session").json().has("teacher")).isFalse();
         assertThat(client.get("/api/students").status()).isEqualTo(401);
         assertThat(signIn(client, email.toUpperCase(), "long-enough-1").status())
                 .isEqualTo(200);
@@ -92,6 +92,6 @@ class AccountTest {
     void the_password_is_nowhere_in_an_answer_and_the_demo_door_is_shut() {
         Answer answer = signUp(email, "long-enough-1");
         assertThat(answer.text()).doesNotContain("long-enough-1").doesNotContain("$2a$");
-        assertThat(answer.json().get("demo").isNull()).isTrue();
+        assertThat(answer.json().has("demo")).isFalse();
     }
 }

@@ -93,13 +93,7 @@ class BritishStudioTest {
         saysNothingAmerican("passage", teacher.post("/api/passages?with=score,clicks,pulse,near", off + "}"));
         assertThat(teacher.post("/api/passages?with=pulse", off + "}").text())
                 .contains("\"starts\":\"1 fa\"", "it starts on the fa of 1");
-        saysNothingAmerican("tour", teacher.post("/api/passages/tour", step + "}"));
         saysNothingAmerican("climb", teacher.post("/api/climbs", step + ",\"climb\":" + CLIMB + "}"));
-        saysNothingAmerican(
-                "fit",
-                teacher.post(
-                        "/api/routines/fit",
-                        "{\"minutes\":2,\"steps\":[{\"document\":" + UNTITLED + ",\"climb\":" + CLIMB + "}]}"));
         saysNothingAmerican("forecast", teacher.post("/api/assignments/" + assignment + "/forecast", "{}"));
         saysNothingAmerican(
                 "group",

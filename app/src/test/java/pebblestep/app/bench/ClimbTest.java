@@ -59,7 +59,7 @@ class ClimbTest {
             value = {
                 "at | ,\"at\":[9,0] | /at | This climb has no rung 9.0.",
                 "at | ,\"at\":[1] | /at | This climb has no rung 1.",
-                "minutes | ,\"practice\":{\"minutesADay\":0} | /practice/minutesADay | A step takes at least 1 minute a day."
+                "minutes | ,\"practice\":{\"minutesADay\":0} | /practice/minutesADay | A step takes 1 to 180 minutes a day, not 0."
             })
     void nonsense_is_refused_by_its_field(String name, String more, String pointer, String detail) {
         Answer answer = climb(axes("in-turn", TEMPO, VALUES), more);
@@ -79,22 +79,6 @@ class ClimbTest {
         assertThat(answer.status()).isEqualTo(422);
         assertThat(answer.string("pointer")).isEqualTo("/climb/axes");
         assertThat(answer.string("detail")).startsWith("The rung \"two octaves, 76 bpm\" cannot be played: ");
-    }
-
-    @Test
-    void a_routine_is_held_against_the_minutes_of_a_day() {
-        String step = "{\"document\":" + Given.STEP + ",\"climb\":" + axes("in-turn", TEMPO) + "}";
-        String body = "{\"minutes\":%d,\"steps\":[" + step + "," + step + "]}";
-        // Two bars of 4 s five times and one counted: 44 s and 8.8 of rest, twice.
-        JsonNode fits = teacher.post("/api/routines/fit", body.formatted(2)).json();
-        assertThat(fits.get("sentence").asString()).isEqualTo("1 min 46 s of 2 min: it fits.");
-        assertThat(fits.get("week").asString()).isEqualTo("9 min a week, on 5 days");
-        JsonNode trimmed = teacher.post("/api/routines/fit", body.formatted(1)).json();
-        assertThat(trimmed.get("fits").asBoolean()).isFalse();
-        assertThat(trimmed.get("takesSeconds").asInt()).isLessThanOrEqualTo(60);
-        assertThat(trimmed.at("/trims/0/sentence").asString())
-                .isEqualTo("Play \"Up and over\" 3 times instead of 5: frees 20 s.");
-        assertThat(trimmed.at("/steps/1/repetitions").asInt()).isEqualTo(2);
     }
 
     @Test
@@ -134,18 +118,5 @@ class ClimbTest {
         assertThat(answer.get("walk").size()).isEqualTo(6);
         Answer wrong = climb(axes("in-turn", TEMPO), ",\"instead\":{\"axes\":[]}");
         assertThat(wrong.string("pointer")).isEqualTo("/instead/axes");
-    }
-
-    @Test
-    void a_step_is_told_what_it_can_grow_by() {
-        JsonNode axes = teacher.post("/api/climbs/suggestions", "{\"step\":" + Given.STEP + "}")
-                .json();
-        assertThat(axes.valueStream().map(axis -> axis.get("axis").asString()))
-                .containsExactly("value", "span", "place", "articulation", "line");
-        assertThat(axes.at("/0/rungs").toString())
-                .isEqualTo("[{\"figure\":[\"1/16\"]},{\"figure\":[\"1/24\"]},{\"figure\":[\"1/32\"]}]");
-        assertThat(axes.at("/1/rungs/1/octaves").asInt()).isEqualTo(3);
-        assertThat(teacher.post("/api/climbs/suggestions", "{\"step\":{}}").string("pointer"))
-                .startsWith("/step/");
     }
 }

@@ -2,8 +2,6 @@ package pebblestep.app.bench;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.util.HashSet;
-import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.BeforeEach;
@@ -126,22 +124,6 @@ class RoutineTest {
                 .hasSize(1);
         teacher.post("/api/routines/" + routine + "/restore");
         assertThat(teacher.get("/api/routines").json().get("items")).hasSize(1);
-    }
-
-    @Test
-    void a_tour_of_displacements_is_ready_to_be_sent_again() {
-        JsonNode tour = teacher.post("/api/passages/tour", "{\"step\":" + Given.STEP + "}")
-                .json();
-        assertThat(tour).hasSizeGreaterThan(8);
-        assertThat(tour.at("/0/title").asString()).isEqualTo("Quarters from the & of 1");
-        Set<String> begun = new HashSet<>();
-        for (JsonNode step : tour) {
-            Answer passage = teacher.post("/api/passages", "{\"step\":" + step + "}");
-            assertThat(passage.status()).isEqualTo(200);
-            assertThat(passage.json().at("/notes/0/at")).isEqualTo(step.at("/rhythm/place"));
-            begun.add(step.get("rhythm").toString());
-        }
-        assertThat(begun).as("each a displacement of its own").hasSize(tour.size());
     }
 
     @Test

@@ -12,12 +12,10 @@ import pebblestep.core.scale.Forms;
 import pebblestep.exchange.ClimbJson;
 import pebblestep.exchange.IdentifiedNames;
 import pebblestep.exchange.StepJson;
-import tools.jackson.databind.json.JsonMapper;
 
 /** The demo's plan holds together; that the studio starts and fills is seen by the journeys, which run on it. */
 class DemoStudioTest {
-    private static final DemoDocuments DOCUMENTS = new DemoDocuments(
-            JsonMapper.builder().addModule(new IdentifiedNames()).build());
+    private static final DemoDocuments DOCUMENTS = new DemoDocuments(IdentifiedNames.JSON);
 
     @Test
     void five_students_with_known_instruments_and_forms() {

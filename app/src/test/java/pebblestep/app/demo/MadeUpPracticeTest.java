@@ -19,13 +19,11 @@ import pebblestep.core.rhythm.Bpm;
 import pebblestep.exchange.ClimbJson;
 import pebblestep.exchange.IdentifiedNames;
 import pebblestep.exchange.StepJson;
-import tools.jackson.databind.json.JsonMapper;
 
 /** The demo's students practise what they were given, and the same on every start of a day. */
 class MadeUpPracticeTest {
     private static final LocalDate TODAY = LocalDate.of(2026, 3, 2);
-    private static final DemoDocuments DOCUMENTS = new DemoDocuments(
-            JsonMapper.builder().addModule(new IdentifiedNames()).build());
+    private static final DemoDocuments DOCUMENTS = new DemoDocuments(IdentifiedNames.JSON);
 
     private static Ascent ascent(DemoPlan.Given piece) {
         return Ascent.of(

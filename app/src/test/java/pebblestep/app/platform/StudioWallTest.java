@@ -152,24 +152,13 @@ class StudioWallTest {
                 new Call("POST", "/api/instruments", Given.INSTRUMENT),
                 new Call("GET", "/api/routines", null),
                 new Call("POST", "/api/routines", "{}"),
-                new Call("POST", "/api/passages/tour", "{\"step\":" + Given.STEP + "}"),
                 new Call("GET", "/api/settings", null),
                 new Call("PUT", "/api/settings", "{\"sixAccidentals\":\"flats\"}"),
-                new Call(
-                        "POST",
-                        "/api/passages/readings",
-                        "{\"step\":" + Given.STEP + ",\"students\":[" + student.id() + "]}"),
-                new Call("GET", "/api/catalogue", null),
+                new Call("GET", "/api/bench", null),
                 new Call("POST", "/api/passages", "{\"step\":" + Given.STEP + "}"),
                 new Call("GET", "/api/recipes", null),
                 new Call("POST", "/api/recipes/long-to-short", "{}"),
-                new Call("POST", "/api/climbs", "{\"step\":" + Given.STEP + ",\"climb\":" + Given.CLIMB + "}"),
-                new Call("POST", "/api/climbs/suggestions", "{\"step\":" + Given.STEP + "}"),
-                new Call(
-                        "POST",
-                        "/api/routines/fit",
-                        "{\"minutes\":20,\"steps\":[{\"document\":" + Given.STEP + ",\"climb\":" + Given.CLIMB
-                                + "}]}"));
+                new Call("POST", "/api/climbs", "{\"step\":" + Given.STEP + ",\"climb\":" + Given.CLIMB + "}"));
     }
 
     private List<Call> practiceCalls() {
@@ -234,13 +223,10 @@ class StudioWallTest {
     @Test
     void another_studios_step_or_student_cannot_be_assigned() {
         Answer theirs = Given.student(elsewhere, "Their Student", "oboe");
-        for (String body : List.of("\"student\":" + student.id(), "\"students\":[" + student.id() + "]")) {
-            String path = body.startsWith("\"students") ? "/api/passages/readings" : "/api/passages";
-            assertThat(elsewhere
-                            .post(path, "{\"step\":" + Given.STEP + "," + body + "}")
-                            .status())
-                    .isEqualTo(404);
-        }
+        assertThat(elsewhere
+                        .post("/api/passages", "{\"step\":" + Given.STEP + ",\"student\":" + student.id() + "}")
+                        .status())
+                .isEqualTo(404);
         for (String path : List.of("/api/assignments/group", "/api/assignments/group/preview")) {
             String group = "{\"routineId\":%d,\"studentIds\":[%d],\"startsOn\":\"2026-03-02\",\"minutesADay\":5}";
             assertThat(elsewhere

@@ -118,22 +118,6 @@ class RangeTest {
     }
 
     @Test
-    void a_mixed_class_reads_one_step_each_in_their_own_notes() {
-        Answer oboe = Given.student(teacher, "Ada", "oboe");
-        Answer horn = Given.student(teacher, "Bea", "english-horn");
-        Answer beginner = student(",\"level\":\"first-octave\"");
-        JsonNode readings = teacher.post(
-                        "/api/passages/readings",
-                        "{\"step\":" + Given.STEP + ",\"students\":[" + oboe.id() + "," + horn.id() + ","
-                                + beginner.id() + "]}")
-                .json();
-        assertThat(readings.at("/0/writtenKey").asString()).isEqualTo("Db major");
-        assertThat(readings.at("/1/writtenKey").asString()).isEqualTo("Ab major");
-        assertThat(readings.at("/1/lowest").asString()).isEqualTo("Ab4");
-        assertThat(readings.at("/2/refusal").asString()).contains("this student has D4 to G5");
-    }
-
-    @Test
     void what_is_new_is_counted_from_the_key_the_student_comes_from() {
         Answer student = Given.student(teacher, "Ada", "english-horn");
         assertThat(passage("\"student\":" + student.id()).json().at("/care/newNotes"))

@@ -1,6 +1,7 @@
 package pebblestep.core.climb;
 
 import java.util.List;
+import pebblestep.core.Rounding;
 import pebblestep.core.Words;
 
 /**
@@ -32,7 +33,7 @@ public record Move(
     /** What moves, what it does to the speed, and what to the length: one sentence with its numbers. */
     public String sentence() {
         String what = Words.list(axes.stream().map(AxisKind::further).toList());
-        long percent = Math.round(100 * rateChange());
+        long percent = Rounding.whole(100 * rateChange());
         String rates = rate(rateBefore) + " to " + rate(rateAfter) + " notes a second";
         String speed = percent == 0
                 ? "the notes come as fast as before, " + rate(rateAfter) + " a second"

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import pebblestep.core.Refusal;
+import pebblestep.core.Rounding;
 import pebblestep.core.minutes.Load;
 import pebblestep.core.minutes.Repetition;
 import pebblestep.core.passage.Passage;
@@ -163,6 +164,7 @@ public record Outlook(List<Ahead> rungs, Rules rules) {
     private static double millis(Ahead rung, double takes) {
         double playing = rung.load().countIn().toMillis()
                 + takes * rung.load().repetition().toMillis();
-        return playing + Load.restFor(Duration.ofMillis(Math.round(playing))).toMillis();
+        return playing
+                + Load.restFor(Duration.ofMillis(Rounding.whole(playing))).toMillis();
     }
 }

@@ -3,6 +3,7 @@ package pebblestep.core.forecast;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.OptionalInt;
+import pebblestep.core.Rounding;
 import pebblestep.core.climb.Ascent;
 import pebblestep.core.climb.Position;
 
@@ -39,7 +40,7 @@ public record Estimate(
                 rungs,
                 days,
                 day(today, Math.floor(Math.exp(calendar - apart))),
-                day(today, Math.round(Math.exp(calendar))),
+                day(today, Rounding.whole(Math.exp(calendar))),
                 day(today, Math.ceil(Math.exp(calendar + apart))),
                 pace,
                 habit);

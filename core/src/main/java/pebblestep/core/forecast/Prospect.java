@@ -6,6 +6,7 @@ import java.time.temporal.ChronoUnit;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import pebblestep.core.Refusal;
+import pebblestep.core.Rounding;
 import pebblestep.core.Words;
 import pebblestep.core.climb.Outlook;
 import pebblestep.core.minutes.InMinutes;
@@ -76,7 +77,7 @@ public record Prospect(
         Optional<Long> late = wanted.map(day -> ChronoUnit.DAYS.between(day, estimate.likely()));
         Optional<Integer> enough = wanted.flatMap(reckoning::enough);
         return new Prospect(
-                (int) Math.round(estimate.practiceDays()),
+                (int) Rounding.whole(estimate.practiceDays()),
                 estimate,
                 late,
                 enough,

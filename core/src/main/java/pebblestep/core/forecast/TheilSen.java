@@ -3,6 +3,7 @@ package pebblestep.core.forecast;
 import java.util.Arrays;
 import java.util.List;
 import pebblestep.core.Refusal;
+import pebblestep.core.Rounding;
 
 /**
  * A line through points that a few outliers do not move: its slope is the median of the slopes between all pairs
@@ -32,8 +33,8 @@ public record TheilSen(double slope, double intercept, double lower, double uppe
                 .toArray());
         double sigma = Math.sqrt(variance(points));
         int n = slopes.length;
-        int upper = Math.min(n - 1, (int) Math.round((n + z * sigma) / 2));
-        int lower = Math.max(0, (int) Math.round((n - z * sigma) / 2) - 1);
+        int upper = Math.min(n - 1, (int) Rounding.whole((n + z * sigma) / 2));
+        int lower = Math.max(0, (int) Rounding.whole((n - z * sigma) / 2) - 1);
         return new TheilSen(slope, intercept, slopes[lower], slopes[upper]);
     }
 

@@ -3,6 +3,7 @@ package pebblestep.core.practice;
 import java.util.List;
 import java.util.stream.IntStream;
 import pebblestep.core.Refusal;
+import pebblestep.core.Rounding;
 
 /**
  * How much later a sound is heard than it was meant to be, such as in wireless headphones, found by tapping along with a
@@ -51,7 +52,7 @@ public record Latency(double millis, double spreadMillis) {
         }
         double spread = (at(late, 0.75) - at(late, 0.25)) / 2;
         if (spread > MOST_SPREAD) {
-            throw Refusal.of("taps", "The taps lie too far apart to tell a delay: " + Math.round(spread) + " ms.")
+            throw Refusal.of("taps", "The taps lie too far apart to tell a delay: " + Rounding.whole(spread) + " ms.")
                     .fits("Tap steadily with the click once more.");
         }
         return new Latency(Math.max(0, at(late, 0.5) + AHEAD), spread);
@@ -67,9 +68,9 @@ public record Latency(double millis, double spreadMillis) {
 
     /** In a sentence with numbers. */
     public String sentence() {
-        long whole = Math.round(millis);
+        long whole = Rounding.whole(millis);
         return whole == 0
-                ? "Sound and screen are together, within " + Math.round(spreadMillis) + " ms."
-                : "The sound is heard " + whole + " ms late, give or take " + Math.round(spreadMillis) + " ms.";
+                ? "Sound and screen are together, within " + Rounding.whole(spreadMillis) + " ms."
+                : "The sound is heard " + whole + " ms late, give or take " + Rounding.whole(spreadMillis) + " ms.";
     }
 }

@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import pebblestep.core.Rounding;
 import pebblestep.core.Words;
 import pebblestep.core.pitch.NoteName;
 import pebblestep.core.scale.Key;
@@ -52,11 +53,11 @@ public record MonthReport(String practised, List<String> learned, List<String> g
 
     private static String practised(String name, int days, Map<LocalDate, Long> seconds, YearMonth month) {
         long on = seconds.values().stream().filter(some -> some > 0).count();
-        long minutes =
-                Math.round(seconds.values().stream().mapToLong(Long::longValue).sum() / (double) SECONDS);
+        long minutes = Rounding.whole(
+                seconds.values().stream().mapToLong(Long::longValue).sum() / (double) SECONDS);
         if (on == 0) return name + " did not log any practice in " + Words.month(month) + ".";
         return name + " practised on " + on + " of " + days + " days, " + inWords(minutes) + " in all: about "
-                + Math.max(1, Math.round(minutes / (double) on)) + " minutes each time.";
+                + Math.max(1, Rounding.whole(minutes / (double) on)) + " minutes each time.";
     }
 
     private static String inWords(long minutes) {
@@ -94,7 +95,7 @@ public record MonthReport(String practised, List<String> learned, List<String> g
         List<Take> before = work.takes().stream()
                 .filter(take -> take.isClean() && take.day().isBefore(month.atDay(1)))
                 .toList();
-        long from = before.isEmpty() ? Math.round(clean.get(0).bpm().toDouble()) : fastest(before);
+        long from = before.isEmpty() ? Rounding.whole(clean.get(0).bpm().toDouble()) : fastest(before);
         boolean sameValues = clean.stream().allMatch(take -> take.others().isEmpty());
         if (!sameValues || from >= best) {
             return ": without a slip " + clean.size() + " of " + Words.counted(takes.size(), "time");
@@ -104,7 +105,7 @@ public record MonthReport(String practised, List<String> learned, List<String> g
 
     private static long fastest(List<Take> takes) {
         return takes.stream()
-                .mapToLong(take -> Math.round(take.bpm().toDouble()))
+                .mapToLong(take -> Rounding.whole(take.bpm().toDouble()))
                 .max()
                 .orElse(0);
     }

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
 import pebblestep.core.Refusal;
+import pebblestep.core.Rounding;
 import pebblestep.core.Words;
 import pebblestep.core.forecast.TheilSen;
 import pebblestep.core.passage.Passage;
@@ -142,7 +143,7 @@ public record TapCheck(
     }
 
     private static long rounded(double millis) {
-        return Math.round(millis);
+        return Rounding.whole(millis);
     }
 
     /** The working out of one check. */

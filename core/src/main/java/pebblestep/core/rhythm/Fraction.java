@@ -38,6 +38,8 @@ public final class Fraction implements Comparable<Fraction> {
 
     /** Reads {@code 1/16}, {@code -1/8}, {@code 0}; refuses anything else, and a denominator of zero. */
     public static Fraction parse(String text) {
+        // What a document leaves empty within a list comes here as nothing at all.
+        if (text == null) throw unreadable("null");
         try {
             int slash = text.indexOf('/');
             if (slash < 0) return of(Long.parseLong(text));

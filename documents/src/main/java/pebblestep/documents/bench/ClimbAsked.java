@@ -40,10 +40,10 @@ public record ClimbAsked(
 
     /** Works it out; refuses what cannot be climbed by its field. */
     public ClimbAnswer answer() {
-        Optional<Player> by = Optional.ofNullable(player).map(PlayerDocument::read);
+        Player by = player == null ? null : player.read();
         Step read = Asked.under("step", () -> {
             Step one = StepDocuments.read(step);
-            Passage.of(one, by.orElse(null));
+            Passage.of(one, by);
             return one;
         });
         Ascent planned = Asked.ascent(read, climb, "climb");
@@ -63,17 +63,18 @@ public record ClimbAsked(
      * @param planned the climb as it is
      * @param other the climb that is asked about; the same where none is
      * @param pressed the rung of the planned one
+     * @param by for whom; for nobody in particular without
      */
     public static ClimbAnswer of(
             Ascent planned,
             Ascent other,
             Position pressed,
-            Optional<Player> by,
+            @Nullable Player by,
             ClimbWorkings.With with,
             SpeechDocument speech) {
         Position from = other == planned ? pressed : other.nearest(planned, pressed);
         try {
-            return new ClimbWorkings(other, by, speech.read()).answer(from, with);
+            return new ClimbWorkings(other, Optional.ofNullable(by), speech.read()).answer(from, with);
         } catch (Refusal e) {
             throw e.field().startsWith("axes") ? e.under(other == planned ? "climb" : "instead") : e;
         }

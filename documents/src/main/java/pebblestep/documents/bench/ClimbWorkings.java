@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
+import pebblestep.core.Rounding;
 import pebblestep.core.climb.Ascent;
 import pebblestep.core.climb.Axis;
 import pebblestep.core.climb.Outlook;
@@ -101,7 +102,7 @@ public record ClimbWorkings(Ascent ascent, Optional<Player> player, Speech speec
                 outlook.leastDays(),
                 moves(at),
                 prospect(outlook, with.practice, share, likeTheStudio(with.studio), with.today),
-                (int) Math.round(PERCENT * share),
+                (int) Rounding.whole(PERCENT * share),
                 with.cleanShare.isPresent());
     }
 

@@ -2,6 +2,7 @@ package pebblestep.documents.bench;
 
 import java.util.List;
 import java.util.stream.IntStream;
+import pebblestep.core.Rounding;
 import pebblestep.core.climb.Ascent;
 import pebblestep.core.climb.Outlook;
 import pebblestep.core.climb.Outlook.Ahead;
@@ -29,7 +30,7 @@ public record ShapePart(String title, String key, int rungs, int seconds, List<D
         int shown = Math.min(rungs.size(), MOST_SHOWN);
         List<Double> profile = IntStream.range(0, shown)
                 .map(i -> shown == 1 ? 0 : i * (rungs.size() - 1) / (shown - 1))
-                .mapToObj(i -> Math.round(10 * rungs.get(i).notesPerSecond()) / 10.0)
+                .mapToObj(i -> Rounding.whole(10 * rungs.get(i).notesPerSecond()) / 10.0)
                 .toList();
         long millis = rungs.get(0).load().total().toMillis();
         return new ShapePart(

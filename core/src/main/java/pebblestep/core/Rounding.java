@@ -1,0 +1,17 @@
+package pebblestep.core;
+
+/**
+ * Rounds as the platform's library says it does: to the nearest whole number, a half up. The rules run on more than one
+ * platform, and not all of them round halves below zero the same way.
+ */
+public final class Rounding {
+    private static final double HALF = 0.5;
+
+    private Rounding() {}
+
+    /** The nearest whole number, the greater of two as near: 2.5 is 3, -2.5 is -2. For numbers that a {@code long} holds. */
+    public static long whole(double number) {
+        double below = Math.floor(number);
+        return (long) (number - below >= HALF ? below + 1 : below);
+    }
+}
