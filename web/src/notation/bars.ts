@@ -71,7 +71,7 @@ export function drawBar(
   const clef = clefOf(measure.clef);
   if (head.opens) {
     stave.addClef(clef.drawn, 'default', clef.annotation).addKeySignature(SIGNATURES[score.fifths + 7]!);
-    if (head.first) stave.addTimeSignature(score.meter);
+    if (head.first) stave.addTimeSignature(score.time);
   }
   if (head.nextClef) {
     const next = clefOf(head.nextClef);

@@ -19,7 +19,7 @@ function bar(number: number, notes: number, drawn = 'B4', clef: Measure['clef'] 
 }
 
 function score(...measures: Measure[]): ScoreDocument {
-  return { clef: 'treble', fifths: -4, meter: '4/4', measures, slurs: [], ottavas: [] };
+  return { clef: 'treble', fifths: -4, meter: '4/4', time: '4/4', measures, slurs: [], ottavas: [] };
 }
 
 const EIGHT = [1, 2, 3, 4, 5, 6, 7, 8].map((number) => bar(number, 8));

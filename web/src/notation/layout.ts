@@ -20,6 +20,10 @@ const SMALL_CLEF_WIDTH = 30;
 const ACCIDENTAL_WIDTH = 10;
 const COURTESY_WIDTH = 18;
 const METER_WIDTH = 26;
+/** For each further sign of a meter in groups. */
+const METER_SIGN_WIDTH = 9;
+/** Signs of the usual meters: 4/4. */
+const USUAL_SIGNS = 3;
 /** Under the staff, for each line of words. */
 export const WORDS_HEIGHT = 17;
 
@@ -43,7 +47,7 @@ export function minimumWidth(measure: Measure): number {
 }
 
 export function headWidth(score: ScoreDocument, first: boolean): number {
-  return CLEF_WIDTH + Math.abs(score.fifths) * ACCIDENTAL_WIDTH + (first ? METER_WIDTH : 0);
+  return CLEF_WIDTH + Math.abs(score.fifths) * ACCIDENTAL_WIDTH + (first ? METER_WIDTH + METER_SIGN_WIDTH * (score.time.length - USUAL_SIGNS) : 0);
 }
 
 /** Breaks the bars into rows that fit the width. */

@@ -1,4 +1,4 @@
-import { useCallback, useEffect, useRef, useState } from 'react';
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import type { PassageDocument } from '../api/types';
 import { createLights } from './lights';
 import type { Loop } from './loop';
@@ -50,5 +50,9 @@ export function useLoop() {
   }, []);
 
   useEffect(() => stop, [stop]);
-  return { lights, playing, count, failed, start, change, stop };
+  // The same for as long as nothing of it changes.
+  return useMemo(
+    () => ({ lights, playing, count, failed, start, change, stop }),
+    [lights, playing, count, failed, start, change, stop],
+  );
 }

@@ -1,23 +1,24 @@
 import { useLocalStorage } from '@mantine/hooks';
-import { useCallback, useEffect, useState } from 'react';
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import type { StepDocument } from '../../api/types';
 import { Engraving, type Words } from '../../notation/Engraving';
 import { useLoop } from '../../sound/useLoop';
 import { PulseRibbon } from '../../ui/PulseRibbon';
 import { AssignDialog } from './AssignDialog';
 import { useDraft, usePlacing, useWorked } from './BenchContext';
-import { BenchTitle } from './BenchTitle';
 import { ClimbControls } from './climb/ClimbControls';
 import { ClimbDesk } from './climb/ClimbDesk';
 import { Compare } from './Compare';
-import { CalmControls, CalmLadder, CalmRoutine } from './Calm';
+import { CalmControls, CalmLadder, CalmPulseBar, CalmRoutine, CalmTitle } from './Calm';
 import { LandingCard } from './LandingCard';
 import { MaterialBrowser } from './MaterialBrowser';
-import { PulseBar } from './PulseBar';
-import { SideSwitch } from './SideSwitch';
 import { useBenchKeys } from './useBenchKeys';
 import { PaperSwitch } from './PaperSwitch';
+import { SideSwitch } from './SideSwitch';
 import classes from './Bench.module.css';
+
+/** Few notes are drawn this much larger, where they have the room. */
+const LARGEST = 1.5;
 
 /** The bench itself: the routine, the engraved notes with the pulse beneath them, and the controls. */
 export function BenchDesk() {
@@ -52,12 +53,21 @@ export function BenchDesk() {
   useEffect(() => {
     if (passage) change(passage);
   }, [passage, change]);
-  useBenchKeys({ toggle, assign: () => void assign(), find });
+  const now = useRef({ toggle, assign });
+  useEffect(() => {
+    now.current = { toggle, assign };
+  });
+  // What is pressed does what it does by then; the buttons stay the same.
+  const press = useMemo(
+    () => ({ toggle: () => now.current.toggle(), assign: () => void now.current.assign() }),
+    [],
+  );
+  useBenchKeys({ toggle: press.toggle, assign: press.assign, find });
   return (
     <div className={classes.bench}>
       <CalmRoutine />
       <div className={classes.work} data-refused={refused != null}>
-        <BenchTitle player={player} onToggle={toggle} onAssign={() => void assign()} />
+        <CalmTitle player={player} onToggle={press.toggle} onAssign={press.assign} />
         {passage && side === 'climb' ? (
           <ClimbDesk />
         ) : passage ? (
@@ -67,9 +77,9 @@ export function BenchDesk() {
               <PaperSwitch words={words} onChange={setWords} onCompare={compare} />
             </div>
             <div className={classes.paper} tabIndex={0} aria-label="Engraved notes" role="region">
-              <Engraving passage={passage} lights={player.lights} words={words} />
+              <Engraving passage={passage} lights={player.lights} words={words} largest={LARGEST} />
             </div>
-            <PulseBar />
+            <CalmPulseBar />
             {passage.pulse && (
               <div className={classes.pulse}>
                 <PulseRibbon

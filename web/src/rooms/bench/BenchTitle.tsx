@@ -14,14 +14,14 @@ import { ClassReadings } from './ClassReadings';
 import { SaveNote } from './SaveNote';
 import classes from './Bench.module.css';
 
-interface Props {
+export interface TitleProps {
   player: ReturnType<typeof useLoop>;
   onToggle: () => void;
   onAssign: () => void;
 }
 
 /** The title, for whom it is worked out, and what can be done with the whole step. */
-export function BenchTitle({ player, onToggle, onAssign }: Props) {
+export function BenchTitle({ player, onToggle, onAssign }: TitleProps) {
   const { state, step, dispatch, saving } = useDraft();
   const { passage } = useWorked();
   const { catalogue, students, student } = useAround();

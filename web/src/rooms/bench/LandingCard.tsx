@@ -1,74 +1,89 @@
-import { useState } from 'react';
+import { useLocalStorage } from '@mantine/hooks';
+import { IconChevronDown, IconChevronUp } from '@tabler/icons-react';
 import { Wrong } from '../../ui/Wrong';
 import { useDraft, useWorked } from './BenchContext';
 import { NewForStudent } from './NewForStudent';
-import classes from './Bench.module.css';
-
-const SHOWN = 2;
+import classes from './LandingCard.module.css';
 
 interface Props {
   /** Lays this step beside the one on the bench. */
   onCompare: (at: number) => void;
 }
 
-/** Where the line ends, said in one sentence, why, and the changes that land it. */
+/** Where the line ends, in one line with the best way to land; opened, why, and everything else there is to know. */
 export function LandingCard({ onCompare }: Props) {
   const { passage, refused } = useWorked();
   const { dispatch } = useDraft();
-  const [all, setAll] = useState(false);
+  const [open, setOpen] = useLocalStorage({
+    key: 'bench-landing-open',
+    defaultValue: false,
+    getInitialValueInEffect: false,
+  });
   if (refused) return <Wrong error={refused} />;
   if (!passage) return null;
   const { landing, near } = passage;
-  const shown = all ? landing.fixes : landing.fixes.slice(0, SHOWN);
+  const [best, ...others] = landing.fixes;
+  const confused = near?.[0];
   return (
     <section className={classes.landing} data-lands={landing.lands} aria-label="Landing">
-      <p aria-live="polite" className={classes.sentence}>
-        {landing.sentence}
-      </p>
-      <p className={classes.why}>{landing.why}</p>
-      {landing.fixes.length > 0 && (
-        <div className={classes.fixes}>
-          {shown.map((fix, i) => (
-            <button
-              key={fix.sentence}
-              type="button"
-              className={i === 0 ? classes.best : classes.fix}
-              onClick={() => dispatch({ type: 'replace', document: fix.step })}
-            >
-              {fix.sentence.replace(/\.$/, '')}
-              {i === 0 && <kbd aria-hidden="true">L</kbd>}
-            </button>
-          ))}
-          {landing.fixes.length > SHOWN && (
-            <button type="button" className={classes.more} onClick={() => setAll(!all)}>
-              {all ? 'fewer' : `${landing.fixes.length - SHOWN} more`}
-            </button>
+      <div className={classes.line}>
+        <p aria-live="polite" className={classes.sentence}>
+          {landing.sentence}
+        </p>
+        {best && (
+          <button
+            type="button"
+            className={classes.best}
+            onClick={() => dispatch({ type: 'replace', document: best.step })}
+          >
+            {best.sentence.replace(/\.$/, '')}
+            <kbd aria-hidden="true">L</kbd>
+          </button>
+        )}
+        <button
+          type="button"
+          className={classes.opener}
+          aria-expanded={open}
+          aria-label={open ? 'Less about the landing' : 'More about the landing'}
+          onClick={() => setOpen(!open)}
+        >
+          {others.length > 0 && !open && <span>{others.length} more</span>}
+          {open ? <IconChevronUp size={17} /> : <IconChevronDown size={17} />}
+        </button>
+      </div>
+      {open && (
+        <div className={classes.more}>
+          <p>{landing.why}</p>
+          {others.length > 0 && (
+            <div className={classes.fixes}>
+              {others.map((fix) => (
+                <button
+                  key={fix.sentence}
+                  type="button"
+                  onClick={() => dispatch({ type: 'replace', document: fix.step })}
+                >
+                  {fix.sentence.replace(/\.$/, '')}
+                </button>
+              ))}
+            </div>
           )}
+          {confused && (
+            <p>
+              Easily confused: <strong>{confused.counted}</strong> in {confused.division},{' '}
+              {Math.abs(confused.ms).toFixed(1)} ms {confused.ms > 0 ? 'later' : 'earlier'}{' '}
+              <button
+                type="button"
+                className={classes.link}
+                title={confused.sentence}
+                onClick={() => onCompare(0)}
+              >
+                back to back
+              </button>
+            </p>
+          )}
+          <NewForStudent passage={passage} />
         </div>
       )}
-      <div className={classes.notes}>
-        {near && near.length > 0 && (
-          <p className={classes.slips}>
-            Easily confused:{' '}
-            {near.slice(0, 1).map((one, i) => (
-              <span key={one.place}>
-                {i > 0 && ' · '}
-                <strong>{one.counted}</strong> in {one.division}, {Math.abs(one.ms).toFixed(1)} ms{' '}
-                {one.ms > 0 ? 'later' : 'earlier'}{' '}
-                <button
-                  type="button"
-                  className={classes.everyone}
-                  title={one.sentence}
-                  onClick={() => onCompare(i)}
-                >
-                  back to back
-                </button>
-              </span>
-            ))}
-          </p>
-        )}
-        <NewForStudent passage={passage} />
-      </div>
     </section>
   );
 }

@@ -15,13 +15,14 @@ import pebblestep.core.notation.Tuplet;
 import pebblestep.core.pitch.Pitch;
 
 /**
- * A score as JSON, for whoever draws it: it decides nothing but where on the paper. Slurs and ottavas name notes of the
+ * A score as JSON, for whoever draws it: it decides nothing but where on the paper. {@code time} is the meter as it is printed. Slurs and ottavas name notes of the
  * passage by their index.
  */
 public record ScoreDocument(
         Clef clef,
         int fifths,
         String meter,
+        String time,
         List<MeasurePart> measures,
         List<Slur> slurs,
         List<Ottava> ottavas,
@@ -51,6 +52,7 @@ public record ScoreDocument(
                 score.clef(),
                 score.signature().fifths(),
                 score.meter().toString(),
+                score.meter().signature(),
                 score.measures().stream().map(measure -> part(measure, score)).toList(),
                 score.slurs(),
                 score.ottavas(),

@@ -82,6 +82,7 @@ class StudioWallTest {
         String ofInstrument =
                 "/api/instruments/" + instrument.json().get("ownId").asLong();
         return List.of(
+                new Call("GET", "/api/bench" + ofStudent.replace("/api", ""), null),
                 new Call("GET", ofStudent, null),
                 new Call("PUT", ofStudent, "{\"name\":\"Taken\",\"instrument\":\"oboe\"}"),
                 new Call("POST", ofStudent + "/range", "{\"end\":\"top\",\"notes\":1}"),

@@ -91,6 +91,12 @@ public record Meter(int units, int unit, List<Integer> groups) {
         return groups.get(beat - 1) == 3;
     }
 
+    /** As it is printed at the head of a line: {@code 4/4}; where beats differ with its groups, {@code 2+2+3/8}. */
+    public String signature() {
+        if (!isIrregular()) return units + "/" + unit;
+        return groups.stream().map(String::valueOf).collect(Collectors.joining("+")) + "/" + unit;
+    }
+
     /** Length of a bar. */
     public Fraction bar() {
         return Fraction.of(units, unit);
