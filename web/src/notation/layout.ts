@@ -47,7 +47,11 @@ export function minimumWidth(measure: Measure): number {
 }
 
 export function headWidth(score: ScoreDocument, first: boolean): number {
-  return CLEF_WIDTH + Math.abs(score.fifths) * ACCIDENTAL_WIDTH + (first ? METER_WIDTH + METER_SIGN_WIDTH * (score.time.length - USUAL_SIGNS) : 0);
+  return (
+    CLEF_WIDTH +
+    Math.abs(score.fifths) * ACCIDENTAL_WIDTH +
+    (first ? METER_WIDTH + METER_SIGN_WIDTH * (score.time.length - USUAL_SIGNS) : 0)
+  );
 }
 
 /** Breaks the bars into rows that fit the width. */

@@ -43,6 +43,7 @@ export function Shell() {
         </nav>
         <div className={classes.side}>
           <ActionIcon
+            className={classes.keyboard}
             variant="subtle"
             color="gray"
             size="lg"
@@ -73,7 +74,7 @@ function TeacherMenu({ name, studio }: { name: string; studio: string }) {
         <Menu.Target>
           <button type="button" className={classes.teacher}>
             <IconUser size={17} aria-hidden="true" />
-            {name}
+            <span>{name}</span>
           </button>
         </Menu.Target>
         <Menu.Dropdown>

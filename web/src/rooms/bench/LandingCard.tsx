@@ -44,7 +44,7 @@ export function LandingCard({ onCompare }: Props) {
           type="button"
           className={classes.opener}
           aria-expanded={open}
-          aria-label={open ? 'Less about the landing' : 'More about the landing'}
+          aria-label={open ? 'Only where it ends' : 'Why, and other ways'}
           onClick={() => setOpen(!open)}
         >
           {others.length > 0 && !open && <span>{others.length} more</span>}

@@ -80,11 +80,11 @@ export function Instruments() {
                   <strong>{one.name}</strong>
                   <span>{one.ownId != null ? `your own, ${one.family}` : one.family}</span>
                 </td>
-                <td>{notes(soundsAs(one.sounds))}</td>
-                <td>{one.clefs.join(', ')}</td>
-                <td>{range(one.firstOctave)}</td>
-                <td>{range(one.comfortable)}</td>
-                <td>{range(one.full)}</td>
+                <td data-label="Transposition">{notes(soundsAs(one.sounds))}</td>
+                <td data-label="Clefs">{one.clefs.join(', ')}</td>
+                <td data-label="First octave">{range(one.firstOctave)}</td>
+                <td data-label="Comfortable">{range(one.comfortable)}</td>
+                <td data-label="Full">{range(one.full)}</td>
                 <td>
                   {one.ownId != null ? (
                     <>

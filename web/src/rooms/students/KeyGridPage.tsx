@@ -58,7 +58,7 @@ export function KeyGridPage() {
                   <span>{line.instrument}</span>
                 </th>
                 {line.cells.map((cell, i) => (
-                  <td key={keys[i]} title={notes(cell.sentences.join('\n'))}>
+                  <td key={keys[i]} data-key={notes(keys[i]!)} title={notes(cell.sentences.join('\n'))}>
                     <Link
                       to={`/students/${line.studentId}?key=${encodeURIComponent(keys[i]!)}`}
                       aria-label={`${line.name}, ${notes(keys[i]!)}: ${said(cell, mostRings)}`}

@@ -55,6 +55,7 @@ class BenchJourney {
             blur(page);
             page.keyboard().press("ArrowLeft");
             assertThat(label(page, "Starts on")).hasValue("1/6");
+            page.getByLabel("Why, and other ways").click();
             assertThat(page.getByText("Easily confused:")).isVisible();
             label(page, "Moves by").selectOption("clicks");
             blur(page);

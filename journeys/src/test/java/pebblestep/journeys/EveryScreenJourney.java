@@ -28,6 +28,14 @@ class EveryScreenJourney {
     private static final Map<String, String> FILLED =
             Map.of(":routineId?", "2", ":studentId", "1", ":assignmentId", "1", "*", "/somewhere");
 
+    /** What can be scrolled sideways, or would have to be. */
+    private static final String TOO_WIDE =
+            """
+            () => [...document.querySelectorAll('html, body, body *')]
+              .filter((one) => one.scrollWidth > one.clientWidth + 1
+                && (one === document.documentElement || ['auto', 'scroll'].includes(getComputedStyle(one).overflowX)))
+              .map((one) => `${one.tagName}.${one.className} ${one.scrollWidth} > ${one.clientWidth}`)""";
+
     /** Every path of the router, those of a room's own parts under it. */
     private static List<String> paths() throws IOException {
         List<String> paths = new ArrayList<>();
@@ -59,6 +67,29 @@ class EveryScreenJourney {
                 look(visit, filled);
             }
             Assertions.assertThat(visit.troubles).isEmpty();
+        }
+    }
+
+    /** Held to a phone and to an upright tablet, no room is wider than the screen. */
+    @Test
+    void nothing_scrolls_sideways(Running studio) throws IOException {
+        try (Visit visit = studio.laptop()) {
+            String link = visit.signInByHand().practicePath("Maren Saltby");
+            for (int[] size : new int[][] {{Running.PHONE_WIDTH, Running.PHONE_HEIGHT}, {820, 1180}}) {
+                visit.page.setViewportSize(size[0], size[1]);
+                for (String path : paths()) {
+                    String filled = path.replace("/p/:token", link);
+                    for (Map.Entry<String, String> one : FILLED.entrySet())
+                        filled = filled.replace(one.getKey(), one.getValue());
+                    visit.page.navigate(
+                            visit.root + filled, new Page.NavigateOptions().setWaitUntil(WaitUntilState.NETWORKIDLE));
+                    assertThat(visit.page.getByRole(AriaRole.STATUS, new Page.GetByRoleOptions().setName("Loading")))
+                            .hasCount(0);
+                    Assertions.assertThat((List<?>) visit.page.evaluate(TOO_WIDE))
+                            .as("%s at %d", filled, size[0])
+                            .isEmpty();
+                }
+            }
         }
     }
 

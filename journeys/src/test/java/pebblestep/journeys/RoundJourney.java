@@ -31,10 +31,12 @@ class RoundJourney {
 
     /** A fast ladder, so that a take is over in seconds. */
     private static void fastLadder(Page page) {
+        button(page, "Climb").click();
         row(page, "Ladder to").fill("380");
         row(page, "Ladder from").fill("340");
         row(page, "Ladder by").fill("20");
         row(page, "Ladder by").blur();
+        button(page, "Notes").click();
     }
 
     private static void playClean(Page page) {
@@ -58,6 +60,7 @@ class RoundJourney {
             exactly(page, "sixteenths").click();
             assertThat(page.getByText(SHORT_OF_ONE, new Page.GetByTextOptions().setExact(true)))
                     .isVisible();
+            button(page, "Why, and other ways").click();
             assertThat(page.getByText("play G♭, not G")).isVisible();
             button(page, "Start on 2, a quarter later").click();
             assertThat(page.getByText("Lands on beat 1 of bar 3.", new Page.GetByTextOptions().setExact(true)))
