@@ -21,6 +21,11 @@ const BOUNDARIES = [
     from: './src/rooms',
     message: 'What is shared knows no room.',
   })),
+  {
+    target: './src/core',
+    from: ['./src/ui', './src/parts', './src/notation', './src/sound', './src/rooms'],
+    message: 'How the core is asked knows nothing of how its answers are shown.',
+  },
   ...['parts', 'ui', 'notation', 'sound'].map((above) => ({
     target: './src/api',
     from: `./src/${above}`,
@@ -32,6 +37,15 @@ const BOUNDARIES = [
     message: 'Sound is heard, not seen.',
   },
 ];
+
+/** What a rule would reckon with: positions, degrees, ranges, tempos. The page draws and plays; the core reckons. */
+const RECKONED =
+  '/^(bpm|octaves|span|degree|degrees|place|strikes|cell|targets|figure|beat|countInBars|rungsADay)$/';
+/** Arithmetic and comparison by size with any of them. */
+const NO_RULES = [
+  `BinaryExpression[operator=/^([-+*/%]|[<>]=?)$/] > MemberExpression[property.name=${RECKONED}]`,
+  `BinaryExpression[operator=/^([-+*/%]|[<>]=?)$/] > Identifier[name=${RECKONED}]`,
+].map((selector) => ({ selector, message: 'A rule of music: ask the core.' }));
 
 export default tseslint.config(
   { ignores: ['dist', 'src/api/schema.gen.d.ts'] },
@@ -46,5 +60,11 @@ export default tseslint.config(
       // A recurring click is scheduled on the audio clock, never on a timer of the page.
       'no-restricted-globals': ['error', { name: 'setInterval', message: 'Schedule on the audio clock.' }],
     },
+  },
+  {
+    // What draws reckons with the places of notes on paper and pebbles on the screen.
+    files: ['src/**'],
+    ignores: ['src/notation/**', 'src/ui/Pulse*', 'src/**/*.test.*'],
+    rules: { 'no-restricted-syntax': ['error', ...NO_RULES] },
   },
 );

@@ -36,7 +36,7 @@ function next(module: WebAssembly.Module | undefined) {
   if (!running) return;
   const first = worker === undefined;
   worker ??= started(module);
-  worker.postMessage(first ? { ...running.message, module } : running.message);
+  worker.postMessage(first ? { ...running.message, module: module ?? null } : running.message);
 }
 
 /** The answer to a question that may take longer than a frame: worked out in another thread. */

@@ -25,9 +25,14 @@ async function compiled(): Promise<WebAssembly.Module> {
   return compiledCore(await response.arrayBuffer());
 }
 
+/** The core as JavaScript. */
+export async function scriptCore(): Promise<Core> {
+  return import('@core/core.js');
+}
+
 /** Loads the core in the form that this browser runs. */
 export async function load(): Promise<Loaded> {
-  if (!runsWasm()) return { core: await import('@core/core.js') };
+  if (!runsWasm()) return { core: await scriptCore() };
   const module = await compiled();
   return { core: await wasmCore(module), module };
 }

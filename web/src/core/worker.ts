@@ -1,10 +1,10 @@
 /// <reference lib="webworker" />
-import { load } from './load';
+import { load, scriptCore } from './load';
 import { wasmCore, type Core } from './wasm';
 
-/** A question on its way to this thread; the first message may bring the module along. */
+/** A question on its way to this thread; the first brings along what the page runs: its module, or none for JavaScript. */
 export interface Message {
-  module?: WebAssembly.Module;
+  module?: WebAssembly.Module | null;
   id: number;
   what: string;
   asked: string;
@@ -19,8 +19,13 @@ export interface Reply {
 
 let core: Promise<Core> | undefined;
 
+function made(module: Message['module']): Promise<Core> {
+  if (module === null) return scriptCore();
+  return module ? wasmCore(module) : load().then((loaded) => loaded.core);
+}
+
 addEventListener('message', ({ data }: MessageEvent<Message>) => {
-  core ??= data.module ? wasmCore(data.module) : load().then((loaded) => loaded.core);
+  core ??= made(data.module);
   core.then(
     (here) => {
       try {

@@ -28,8 +28,8 @@ function noteOf(glyph: Glyph, clef: string): StaveNote {
     duration: DURATIONS[glyph.base] + (glyph.note == null ? 'r' : ''),
     dots: glyph.dots,
     clef: clefOf(clef).drawn,
-    autoStem: true,
   });
+  if (glyph.stem) note.setStemDirection(glyph.stem === 'up' ? Stem.UP : Stem.DOWN);
   if (glyph.accidental != null) {
     const sign = new Accidental(glyph.accidental.sign);
     note.addModifier(glyph.accidental.courtesy ? sign.setAsCautionary() : sign);
@@ -81,10 +81,7 @@ export function drawBar(
   stave.setContext(context).draw();
   const notes = measure.glyphs.map((glyph) => noteOf(glyph, measure.clef));
   const beams = measure.beams.map((beam) => {
-    const group = notes.slice(beam.from, beam.to + 1);
-    const up = group.filter((one) => one.getStemDirection() === Stem.UP).length * 2 >= group.length;
-    group.forEach((one) => one.setStemDirection(up ? Stem.UP : Stem.DOWN));
-    return new Beam(group);
+    return new Beam(notes.slice(beam.from, beam.to + 1));
   });
   measure.glyphs.forEach((glyph, i) => mark(notes[i]!, glyph));
   const tuplets = measure.tuplets.map(
@@ -92,7 +89,7 @@ export function drawBar(
       new Tuplet(notes.slice(tuplet.from, tuplet.to + 1), {
         numNotes: tuplet.actual,
         notesOccupied: tuplet.normal,
-        bracketed: !measure.beams.some((beam) => beam.from === tuplet.from && beam.to === tuplet.to),
+        bracketed: tuplet.bracketed,
         ratioed: false,
       }),
   );

@@ -20,9 +20,8 @@ function edge(note: StaveNote, above: boolean): number {
   return above ? Math.min(head, tip) : Math.max(head, tip);
 }
 
-/** A slur over the notes of one row: an arc that clears them all, on the side of the heads where they agree. */
-function arc(context: RenderContext, notes: StaveNote[], opens: boolean, closes: boolean) {
-  const above = notes.some((note) => note.getStemDirection() === Stem.DOWN);
+/** A slur over the notes of one row: an arc that clears them all. */
+function arc(context: RenderContext, notes: StaveNote[], above: boolean, opens: boolean, closes: boolean) {
   const sign = above ? -1 : 1;
   const middle = (note: StaveNote) => note.getAbsoluteX() + 6;
   const from = notes[0]!;
@@ -53,10 +52,10 @@ function arc(context: RenderContext, notes: StaveNote[], opens: boolean, closes:
 }
 
 /** Draws a slur, one arc for each row it goes through. */
-export function drawSlur(context: RenderContext, notes: Placed[]) {
+export function drawSlur(context: RenderContext, notes: Placed[], above: boolean) {
   const rows = [...new Set(notes.map((placed) => placed.row))];
   rows.forEach((row, i) => {
     const inRow = notes.filter((placed) => placed.row === row).map((placed) => placed.note);
-    arc(context, inRow, i === 0, i === rows.length - 1);
+    arc(context, inRow, above, i === 0, i === rows.length - 1);
   });
 }

@@ -79,7 +79,7 @@ export function draw(
   });
   const stretch = (part: { fromNote: number; toNote: number }) =>
     [...attacks].filter(([note]) => part.fromNote <= note && note <= part.toNote).map(([, sign]) => sign);
-  score.slurs.forEach((slur) => drawSlur(context, stretch(slur)));
+  score.slurs.forEach((slur) => drawSlur(context, stretch(slur), slur.above));
   score.ottavas.forEach((ottava) => drawOttava(context, stretch(ottava), ottava.octaves));
   if (score.instruction && attacks.has(0)) {
     context.setFont('Figtree Variable', 12, 'normal', 'italic');

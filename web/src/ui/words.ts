@@ -63,6 +63,9 @@ export function dayLetter(iso: string): string {
   return dayjs(iso).format('dd').slice(0, 1);
 }
 
+/** The days of a week, Monday first. */
+export const WEEKDAYS = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'];
+
 /** The day of the week today, from 1 for Monday. */
 export function weekdayToday(): number {
   return dayjs().day() || 7;

@@ -67,8 +67,8 @@ export function BenchTitle({ player, onToggle, onAssign }: TitleProps) {
             step="any"
             value={step.document.tempo.bpm}
             onChange={(event) => {
-              const bpm = Math.round(Number(event.currentTarget.value) * 10) / 10;
-              if (bpm >= slowest && bpm <= fastest) dispatch({ type: 'bpm', bpm });
+              const { valueAsNumber } = event.currentTarget;
+              if (!Number.isNaN(valueAsNumber)) dispatch({ type: 'edit', edit: { bpm: valueAsNumber } });
             }}
           />{' '}
           bpm

@@ -39,7 +39,7 @@ export function Controls({ onFind }: { onFind: () => void }) {
   const clicks = catalogue.clicks.find((one) => one.id === metronome.click)!.name;
   const rhythmWords = [
     rhythm.figure.length > 1 ? 'a cycle' : 'even values',
-    rhythm.strikes > 1 ? `${rhythm.strikes} strikes each` : '',
+    rhythm.strikes !== 1 ? `${rhythm.strikes} strikes each` : '',
     rhythm.legs ? `${rhythm.legs.length} ${rhythm.legs.length === 1 ? 'leg' : 'legs'}` : '',
     rhythm.swing ? `swing ${rhythm.swing}` : '',
   ]

@@ -1,15 +1,9 @@
 import { Button } from '@mantine/core';
 import { Link } from 'react-router';
 import type { DeskRow } from '../../api/types';
-import { ago, short } from '../../ui/words';
+import { lastTakeSaid } from '../../parts/works/lastTake';
 import { WorkLine } from '../../parts/works/WorkLine';
 import classes from './Desk.module.css';
-
-function lastSaid(line: DeskRow): string {
-  if (!line.last) return 'no take yet';
-  const how = { clean: 'clean', slips: 'with slips', stopped: 'stopped' }[line.last.outcome];
-  return `${ago(line.last.daysAgo)}: ${short(line.last.bpm)} bpm, ${how}`;
-}
 
 /** One student: who, when they last practised, and each piece of work as a sentence. */
 export function DeskStudent({ line }: { line: DeskRow }) {
@@ -23,7 +17,7 @@ export function DeskStudent({ line }: { line: DeskRow }) {
           {line.lesson && <strong className={classes.lesson}>{line.lesson.slice(0, 5)} today · </strong>}
           {line.instrument}
         </p>
-        <p className={classes.last}>Last take {lastSaid(line)}</p>
+        <p className={classes.last}>Last take {lastTakeSaid(line.last)}</p>
         {line.word && <p className={classes.said}>“{line.word.text}”</p>}
       </div>
       <div className={classes.works}>

@@ -1,15 +1,14 @@
 import { Link } from 'react-router';
 import type { TimetableRow } from '../../api/types';
-import { weekdayToday } from '../../ui/words';
+import { WEEKDAYS, weekdayToday } from '../../ui/words';
 import classes from './WeekBand.module.css';
 
-const DAYS = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'];
 const SHOWN = 4;
 
 /** The lessons of the week, day by day; each leads to its lesson. */
 export function WeekBand({ lessons }: { lessons: TimetableRow[] }) {
   if (lessons.length === 0) return null;
-  const used = DAYS.map((name, i) => ({ name, day: i + 1 })).filter(
+  const used = WEEKDAYS.map((name, i) => ({ name, day: i + 1 })).filter(
     ({ day }) => day <= 5 || lessons.some((lesson) => lesson.day === day),
   );
   return (

@@ -1,28 +1,13 @@
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { useKeyGrid } from '../../api/lists';
-import type { KeyGrid } from '../../api/types';
 import { Pages } from '../../ui/Pages';
-import { Stone, type StoneTone } from '../../ui/Stone';
+import { Stone } from '../../ui/Stone';
 import { Waiting } from '../../ui/Waiting';
 import { notes } from '../../ui/words';
 import { Wrong } from '../../ui/Wrong';
+import { keySaid, toneOf } from './stoneTone';
 import classes from './KeyGrid.module.css';
-
-type Cell = KeyGrid['items'][number]['cells'][number];
-
-function tone(cell: Cell, most: number): StoneTone {
-  if (cell.forms === 0) return 'hollow';
-  if (cell.fading) return 'clay';
-  if (cell.rings === 0) return 'sand';
-  return cell.rings >= most ? 'moss' : 'river';
-}
-
-function said(cell: Cell, most: number): string {
-  if (cell.forms === 0) return 'not met';
-  const rings = `${cell.rings} of ${most} rings`;
-  return cell.fading ? `${rings}, fading` : rings;
-}
 
 /** Students by keys: one stone for each, its rings say how far they are. */
 export function KeyGridPage() {
@@ -61,14 +46,14 @@ export function KeyGridPage() {
                   <td key={keys[i]} data-key={notes(keys[i]!)} title={notes(cell.sentences.join('\n'))}>
                     <Link
                       to={`/students/${line.studentId}?key=${encodeURIComponent(keys[i]!)}`}
-                      aria-label={`${line.name}, ${notes(keys[i]!)}: ${said(cell, mostRings)}`}
+                      aria-label={`${line.name}, ${notes(keys[i]!)}: ${keySaid(cell, mostRings)}`}
                     >
                       <svg width="56" height="36" aria-hidden="true" data-fading={cell.fading || undefined}>
                         <Stone
                           seed={`${line.name} ${keys[i]}`}
                           width={48}
                           height={29}
-                          tone={tone(cell, mostRings)}
+                          tone={toneOf(cell, mostRings)}
                           rings={cell.rings}
                           x={28}
                           y={18}

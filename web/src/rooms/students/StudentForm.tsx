@@ -7,7 +7,7 @@ import type { Instrument, Level, Student } from '../../api/types';
 import { DialogForm, FormDialog } from '../../ui/FormDialog';
 import { oneOf } from '../../ui/Choose';
 import { never } from '../../never';
-import { notes } from '../../ui/words';
+import { WEEKDAYS, notes } from '../../ui/words';
 import { instrumentChoices } from './instruments';
 
 interface Props {
@@ -18,7 +18,6 @@ interface Props {
 }
 
 const SAID = ['name', 'range', 'referencePitch', 'minutesADay', 'className'];
-const DAYS = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'];
 const ISO_16 = '440';
 
 /** Adds a student, or changes name, instrument and range. */
@@ -146,7 +145,7 @@ function Fields({ onClose, student }: Props) {
           onChange={(event) => form.setFieldValue('lessonDay', Number(event.currentTarget.value))}
           data={[
             { value: '0', label: 'no fixed day' },
-            ...DAYS.map((day, i) => ({ value: String(i + 1), label: day })),
+            ...WEEKDAYS.map((day, i) => ({ value: String(i + 1), label: day })),
           ]}
         />
         <TextInput

@@ -2,6 +2,7 @@ import { Button } from '@mantine/core';
 import { IconPlus } from '@tabler/icons-react';
 import { useState } from 'react';
 import { Link } from 'react-router';
+import { useKeyGrid } from '../../api/lists';
 import { useArchiveStudent, useStudents } from '../../api/students';
 import { Empty } from '../../ui/Empty';
 import { Pages } from '../../ui/Pages';
@@ -11,6 +12,7 @@ import { notes } from '../../ui/words';
 import { Wrong } from '../../ui/Wrong';
 import { ReadStudents } from './ReadStudents';
 import { StudentForm } from './StudentForm';
+import { StudentLook } from './StudentLook';
 import classes from './Students.module.css';
 
 /** The students of the studio, and those put away. */
@@ -21,6 +23,8 @@ export function Students() {
   const [reading, setReading] = useState(false);
   const students = useStudents(page, archived);
   const archive = useArchiveStudent();
+  // The same pages in the same order: what each of them has in work.
+  const grid = useKeyGrid(page);
   if (students.isPending) return <Waiting />;
   if (students.isError) return <Wrong error={students.error} again={() => students.refetch()} />;
   const { items, pages, total } = students.data;
@@ -68,7 +72,7 @@ export function Students() {
       <ul className={classes.list}>
         {items.map((student) => (
           <li key={student.id} className={classes.row}>
-            <svg width="56" height="36" aria-hidden="true">
+            <svg width="56" height="36" aria-hidden="true" className={classes.stone}>
               <Stone seed={student.name} width={48} height={28} tone="slate" x={28} y={18} />
             </svg>
             <Link to={`/students/${student.id}`}>
@@ -78,6 +82,7 @@ export function Students() {
                 {student.className && `, ${student.className}`}
               </span>
             </Link>
+            {!archived && grid.data && <StudentLook student={student} grid={grid.data} />}
             {archived && (
               <Button
                 size="compact-md"

@@ -222,6 +222,7 @@ class BenchAnswersTest {
             {"faster":1}                               | /tempo/bpm       | 73
             {"faster":999}                             | /tempo/bpm       | 400
             {"faster":-999}                            | /tempo/bpm       | 20
+            {"bpm":97.46}                              | /tempo/bpm       | 97.5
             {"joined":"slurred"}                       | /articulation/by | 4
             {"clicks":"chosen"}                        | /metronome/beats | [2]
             {"clicks":"chosen","clickOn":4}            | /metronome/beats | [2,4]

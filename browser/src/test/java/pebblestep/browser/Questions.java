@@ -178,6 +178,7 @@ public final class Questions {
                                 Draw.of(Snap.class).from(random))),
                 maybe(random, () -> random.nextInt(-2, 3)),
                 maybe(random, () -> random.nextInt(-400, 400)),
+                maybe(random, () -> BigDecimal.valueOf(random.nextInt(0, 5000), 1)),
                 maybe(random, () -> Draw.of(ArticulationKind.class).from(random)),
                 maybe(random, () -> Draw.of(Metronome.Clicks.class).from(random)),
                 maybe(random, () -> random.nextInt(1, 6)),

@@ -1,6 +1,8 @@
 package pebblestep.documents;
 
 import java.util.List;
+import java.util.Optional;
+import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 import pebblestep.core.instrument.Clef;
 import pebblestep.core.notation.Accidental;
@@ -10,8 +12,7 @@ import pebblestep.core.notation.Mark;
 import pebblestep.core.notation.Measure;
 import pebblestep.core.notation.Ottava;
 import pebblestep.core.notation.Score;
-import pebblestep.core.notation.Slur;
-import pebblestep.core.notation.Tuplet;
+import pebblestep.core.notation.Stem;
 import pebblestep.core.pitch.Pitch;
 
 /**
@@ -24,12 +25,19 @@ public record ScoreDocument(
         String meter,
         String time,
         List<MeasurePart> measures,
-        List<Slur> slurs,
+        List<SlurPart> slurs,
         List<Ottava> ottavas,
         @Nullable String instruction) {
 
     /** One written bar; beams and tuplets name glyphs by their index in it. */
-    public record MeasurePart(int number, Clef clef, List<GlyphPart> glyphs, List<Beam> beams, List<Tuplet> tuplets) {}
+    public record MeasurePart(
+            int number, Clef clef, List<GlyphPart> glyphs, List<Beam> beams, List<TupletPart> tuplets) {}
+
+    /** A slur from one note of the passage to another, over them or under. */
+    public record SlurPart(int fromNote, int toNote, boolean above) {}
+
+    /** A tuplet over glyphs: so many notes in the time of others, under a bracket or held together by its beam. */
+    public record TupletPart(int from, int to, int actual, int normal, boolean bracketed) {}
 
     /**
      * One note or rest: {@code base} 4 is a quarter; {@code note} is the index in the passage, absent for a rest; {@code
@@ -43,6 +51,7 @@ public record ScoreDocument(
             @Nullable String pitch,
             @Nullable String drawn,
             @Nullable Accidental accidental,
+            @Nullable Stem stem,
             boolean tied,
             List<Mark> marks) {}
 
@@ -54,21 +63,30 @@ public record ScoreDocument(
                 score.meter().toString(),
                 score.meter().signature(),
                 score.measures().stream().map(measure -> part(measure, score)).toList(),
-                score.slurs(),
+                score.slurs().stream()
+                        .map(slur -> new SlurPart(slur.fromNote(), slur.toNote(), score.isAbove(slur)))
+                        .toList(),
                 score.ottavas(),
                 score.instruction().orElse(null));
     }
 
     private static MeasurePart part(Measure measure, Score score) {
+        List<Optional<Stem>> stems = score.stems(measure);
+        List<GlyphPart> glyphs = IntStream.range(0, stems.size())
+                .mapToObj(i -> part(measure.glyphs().get(i), stems.get(i).orElse(null), score))
+                .toList();
         return new MeasurePart(
                 measure.number(),
                 measure.clef(),
-                measure.glyphs().stream().map(glyph -> part(glyph, score)).toList(),
+                glyphs,
                 measure.beams(),
-                measure.tuplets());
+                measure.tuplets().stream()
+                        .map(one -> new TupletPart(
+                                one.from(), one.to(), one.actual(), one.normal(), measure.isBracketed(one)))
+                        .toList());
     }
 
-    private static GlyphPart part(Glyph glyph, Score score) {
+    private static GlyphPart part(Glyph glyph, @Nullable Stem stem, Score score) {
         return new GlyphPart(
                 glyph.at().toString(),
                 glyph.base(),
@@ -77,6 +95,7 @@ public record ScoreDocument(
                 glyph.pitch().map(Pitch::toString).orElse(null),
                 score.drawn(glyph).map(Pitch::toString).orElse(null),
                 glyph.accidental().orElse(null),
+                stem,
                 glyph.tied(),
                 glyph.marks());
     }

@@ -8,12 +8,12 @@ import pebblestep.core.instrument.Instruments;
 import pebblestep.core.notation.Mark;
 import pebblestep.core.notation.Ottava;
 import pebblestep.core.notation.Score;
-import pebblestep.core.notation.Slur;
 import pebblestep.core.passage.Passage;
 import pebblestep.core.passage.Player;
 import pebblestep.core.passage.Step;
 import pebblestep.documents.ScoreDocument;
 import pebblestep.documents.ScoreDocument.GlyphPart;
+import pebblestep.documents.ScoreDocument.SlurPart;
 
 /** What whoever draws a score is told, and that it leaves nothing to decide. */
 class ScoreDocumentTest {
@@ -63,7 +63,7 @@ class ScoreDocumentTest {
                 "cello",
                 "\"octaves\":1,\"travel\":\"up\"",
                 "\"kind\":\"slurred\",\"by\":4,\"bow\":\"down\",\"accentEvery\":4,\"bowShare\":\"1\"");
-        assertThat(cello.slurs()).containsExactly(new Slur(0, 3), new Slur(4, 7));
+        assertThat(cello.slurs()).containsExactly(new SlurPart(0, 3, false), new SlurPart(4, 7, false));
         assertThat(cello.measures().get(0).glyphs().get(0).marks()).containsExactly(Mark.ACCENT, Mark.DOWN_BOW);
         assertThat(cello.measures().get(0).glyphs().get(4).marks()).containsExactly(Mark.ACCENT, Mark.UP_BOW);
         assertThat(cello.instruction()).isEqualTo("whole bow each");

@@ -28,12 +28,13 @@ class EveryScreenJourney {
     private static final Map<String, String> FILLED =
             Map.of(":routineId?", "2", ":studentId", "1", ":assignmentId", "1", "*", "/somewhere");
 
-    /** What can be scrolled sideways, or would have to be. */
+    /** What can be scrolled sideways, or would have to be; the student's list of today is a strip that follows what is played. */
     private static final String TOO_WIDE =
             """
             () => [...document.querySelectorAll('html, body, body *')]
               .filter((one) => one.scrollWidth > one.clientWidth + 1
                 && (one === document.documentElement || ['auto', 'scroll'].includes(getComputedStyle(one).overflowX)))
+              .filter((one) => one.getAttribute('aria-label') !== 'Today')
               .map((one) => `${one.tagName}.${one.className} ${one.scrollWidth} > ${one.clientWidth}`)""";
 
     /** Every path of the router, those of a room's own parts under it. */

@@ -31,12 +31,12 @@ class RoundJourney {
 
     /** A fast ladder, so that a take is over in seconds. */
     private static void fastLadder(Page page) {
-        button(page, "Climb").click();
+        exactly(page, "Climb").click();
         row(page, "Ladder to").fill("380");
         row(page, "Ladder from").fill("340");
         row(page, "Ladder by").fill("20");
         row(page, "Ladder by").blur();
-        button(page, "Notes").click();
+        exactly(page, "Notes").click();
     }
 
     private static void playClean(Page page) {

@@ -3,7 +3,6 @@ package pebblestep.app.progress;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.time.LocalTime;
-import java.time.temporal.ChronoUnit;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -171,7 +170,7 @@ public class DeskService {
                         one.student().id(),
                         one.student().name(),
                         one.student().instrument().name(),
-                        lastTake(last.get(one.student().id()), today),
+                        LastTakeView.of(last.get(one.student().id()), today),
                         said.get(one.student().id()),
                         one.lesson(),
                         one.works().stream().map(DeskWorkings::view).toList()))
@@ -182,12 +181,6 @@ public class DeskService {
         boolean isToday = student.lesson().day() != null
                 && student.lesson().day() == today.getDayOfWeek().getValue();
         return isToday ? student.lesson().time() : null;
-    }
-
-    private static @Nullable LastTakeView lastTake(@Nullable LastTake last, LocalDate today) {
-        if (last == null) return null;
-        int daysAgo = (int) Math.max(0, ChronoUnit.DAYS.between(last.day(), today));
-        return new LastTakeView(last.day(), daysAgo, last.bpm().value(), last.outcome());
     }
 
     /** What one student works on, neediest first. */

@@ -21,6 +21,7 @@ import pebblestep.app.platform.Found;
 import pebblestep.app.platform.PageOf;
 import pebblestep.app.platform.Problems;
 import pebblestep.app.practice.PracticeService;
+import pebblestep.app.practice.PracticeService.LastTake;
 import pebblestep.app.practice.ProgressStore;
 import pebblestep.app.progress.ProgressViews.FormView;
 import pebblestep.app.progress.ProgressViews.GridCell;
@@ -30,6 +31,7 @@ import pebblestep.app.progress.ProgressViews.HistoryPiece;
 import pebblestep.app.progress.ProgressViews.KeyGrid;
 import pebblestep.app.progress.ProgressViews.KeyHistory;
 import pebblestep.app.progress.ProgressViews.KeyPathView;
+import pebblestep.app.progress.ProgressViews.LastTakeView;
 import pebblestep.app.progress.ProgressViews.StoneView;
 import pebblestep.app.students.StudentService;
 import pebblestep.app.students.StudentService.Enrolled;
@@ -145,6 +147,7 @@ public class KeyPathService {
                 .collect(Collectors.groupingBy(
                         Assigned::studentId, Collectors.mapping(one -> progress.get(one.id()), Collectors.toList())));
         LocalDate today = LocalDate.now(clock);
+        Map<Long, LastTake> last = practice.last(studioId, ids);
         List<NoteName> order = KeyOrder.fourths();
         Speech speech = settings.of(studioId).speech();
         List<GridRow> lines = onPage.items().stream()
@@ -152,6 +155,7 @@ public class KeyPathService {
                         student.id(),
                         student.name(),
                         student.instrument().name(),
+                        LastTakeView.of(last.get(student.id()), today),
                         KeyPath.of(order, byStudent.getOrDefault(student.id(), List.of()), today, speech)
                                 .stones()
                                 .stream()

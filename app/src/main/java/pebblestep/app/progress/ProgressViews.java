@@ -4,8 +4,10 @@ import jakarta.validation.constraints.NotNull;
 import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.time.LocalTime;
+import java.time.temporal.ChronoUnit;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import pebblestep.app.practice.PracticeService.LastTake;
 import pebblestep.app.practice.PracticeViews.WordView;
 import pebblestep.core.Identified;
 import pebblestep.core.practice.JudgementKind;
@@ -17,7 +19,14 @@ public final class ProgressViews {
     private ProgressViews() {}
 
     /** A student's last take. */
-    public record LastTakeView(LocalDate day, int daysAgo, BigDecimal bpm, Outcome outcome) {}
+    public record LastTakeView(LocalDate day, int daysAgo, BigDecimal bpm, Outcome outcome) {
+        /** As it is seen on a day; null where nothing was played. */
+        static @Nullable LastTakeView of(@Nullable LastTake last, LocalDate today) {
+            if (last == null) return null;
+            int daysAgo = (int) Math.max(0, ChronoUnit.DAYS.between(last.day(), today));
+            return new LastTakeView(last.day(), daysAgo, last.bpm().value(), last.outcome());
+        }
+    }
 
     /** How a student can be put on another rung. */
     public enum RungDecision implements Identified {
@@ -118,8 +127,9 @@ public final class ProgressViews {
     /** One key of one student: how far, in how many forms, and each in a sentence. */
     public record GridCell(int rings, int forms, boolean fading, List<String> sentences) {}
 
-    /** A student's keys, in the order of the grid. */
-    public record GridRow(long studentId, String name, String instrument, List<GridCell> cells) {}
+    /** A student's keys, in the order of the grid; {@code last} is their last take. */
+    public record GridRow(
+            long studentId, String name, String instrument, @Nullable LastTakeView last, List<GridCell> cells) {}
 
     /** Students by keys. */
     public record KeyGrid(List<String> keys, int mostRings, List<GridRow> items, int page, int pages, long total) {}

@@ -18,4 +18,9 @@ public record Measure(int number, Clef clef, List<Glyph> glyphs, List<Beam> beam
         beams = List.copyOf(beams);
         tuplets = List.copyOf(tuplets);
     }
+
+    /** Whether a tuplet has a bracket: one that a beam holds together needs none. */
+    public boolean isBracketed(Tuplet tuplet) {
+        return beams.stream().noneMatch(beam -> beam.from() == tuplet.from() && beam.to() == tuplet.to());
+    }
 }

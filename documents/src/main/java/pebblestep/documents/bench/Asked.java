@@ -46,6 +46,14 @@ public final class Asked {
         }
     }
 
+    static <T> T at(String field, Supplier<T> read) {
+        try {
+            return read.get();
+        } catch (Refusal e) {
+            throw e.at(field);
+        }
+    }
+
     static <T> T under(String field, Supplier<T> read) {
         try {
             return read.get();

@@ -55,6 +55,7 @@ public record EditAsked(StepDocument step, StepEdit edit) {
         if (near != null) to = placed(to, rhythm -> PulseGrid.nearest(rhythm, near.x(), near.snap()));
         if (edit.shorter() != null) to = to.withRhythm(shorter(to.rhythm(), edit.shorter()));
         if (edit.faster() != null) to = to.withTempo(faster(to.tempo(), edit.faster()));
+        if (edit.bpm() != null) to = to.withTempo(at(to.tempo(), edit.bpm()));
         if (edit.joined() != null) to = joined(to, edit.joined());
         if (edit.clicks() != null) to = to.withMetronome(clicking(to, edit.clicks()));
         if (edit.clickOn() != null) to = to.withMetronome(clickOn(to.metronome(), edit.clickOn()));
@@ -136,6 +137,12 @@ public record EditAsked(StepDocument step, StepEdit edit) {
     private static TempoPart faster(TempoPart tempo, int by) {
         BigDecimal bpm = tempo.bpm().add(BigDecimal.valueOf(by)).setScale(1, RoundingMode.HALF_UP);
         return new TempoPart(tempo.beat(), Bpm.nearest(bpm).value());
+    }
+
+    private static TempoPart at(TempoPart tempo, BigDecimal bpm) {
+        BigDecimal tenths = bpm.setScale(1, RoundingMode.HALF_UP);
+        return new TempoPart(
+                tempo.beat(), Asked.at("edit.bpm", () -> Bpm.of(tenths)).value());
     }
 
     private static StepDocument joined(StepDocument step, ArticulationKind kind) {

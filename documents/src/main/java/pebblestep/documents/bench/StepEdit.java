@@ -1,5 +1,6 @@
 package pebblestep.documents.bench;
 
+import java.math.BigDecimal;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import pebblestep.core.metronome.PulseGrid.Snap;
@@ -17,6 +18,7 @@ import pebblestep.core.passage.Metronome;
  * @param near the start moved to the place of a division that is nearest to a position
  * @param shorter so many values shorter; negative for longer
  * @param faster so many beats a minute faster, within what a tempo can be
+ * @param bpm another tempo, to a tenth
  * @param joined another way to join notes
  * @param clicks other places that click
  * @param clickOn a beat that clicks, or does not any more
@@ -33,6 +35,7 @@ public record StepEdit(
         @Nullable Near near,
         @Nullable Integer shorter,
         @Nullable Integer faster,
+        @Nullable BigDecimal bpm,
         @Nullable ArticulationKind joined,
         Metronome.@Nullable Clicks clicks,
         @Nullable Integer clickOn,
