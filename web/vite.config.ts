@@ -2,7 +2,7 @@ import react from '@vitejs/plugin-react';
 import { createHash } from 'node:crypto';
 import { readFileSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
-import { defineConfig } from 'vite';
+import { defineConfig } from 'vitest/config';
 import { VitePWA } from 'vite-plugin-pwa';
 
 /** The rooms that are kept in the browser: what they load is loaded once, the teacher's rooms are not among it. */
@@ -83,5 +83,7 @@ export default defineConfig({
       },
     },
   },
+  // A busy machine may take long over the core; a test that hangs is ended all the same.
+  test: { testTimeout: 120_000, hookTimeout: 120_000 },
   server: { proxy: { '/api': `http://localhost:${process.env.PORT ?? 8080}` } },
 });

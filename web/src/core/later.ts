@@ -16,14 +16,25 @@ let asked = 0;
 
 function started(module: WebAssembly.Module | undefined): Worker {
   const thread = new Worker(new URL('./worker.ts', import.meta.url), { type: 'module' });
-  thread.addEventListener('message', ({ data }: MessageEvent<Reply>) => {
+  const settle = (how: (waiting: Waiting) => void) => {
     const waiting = running;
     running = undefined;
-    if (waiting && data.id === waiting.message.id) {
+    if (waiting) how(waiting);
+    next(module);
+  };
+  thread.addEventListener('message', ({ data }: MessageEvent<Reply>) =>
+    settle((waiting) => {
       if (data.text === undefined) waiting.failed(new Error(data.failed));
       else waiting.done(data.text);
-    }
-    next(module);
+    }),
+  );
+  // A thread whose script cannot be had never answers: its question fails, and the next one gets a new thread.
+  thread.addEventListener('error', (event) => {
+    thread.terminate();
+    worker = undefined;
+    settle((waiting) =>
+      waiting.failed(new Error(event.message || 'The thread for long questions did not start.')),
+    );
   });
   return thread;
 }

@@ -23,6 +23,8 @@ interface Props {
   at: number[];
   /** Which comes first, which then. */
   order: string;
+  /** Which axes of the climb can have a further rung. */
+  further: boolean[];
 }
 
 const MOST_SHOWN = 14;
@@ -44,7 +46,7 @@ function sameBeats(axis: AxisView): string | undefined {
 }
 
 /** The axes that move together, as one row of stones; pressing a stone makes it the rung a student starts on. */
-export function AxisSection({ id, group, answer, at, order }: Props) {
+export function AxisSection({ id, group, answer, at, order, further }: Props) {
   const { step, dispatch } = useDraft();
   const { catalogue } = useAround();
   const { attributes, listeners, setNodeRef, transform, transition } = useSortable({ id });
@@ -110,6 +112,7 @@ export function AxisSection({ id, group, answer, at, order }: Props) {
               rung={at[axis] ?? 0}
               start={at}
               acts={i === group.length - 1}
+              grows={further[axis] ?? false}
             />
           ))
         )}

@@ -12,7 +12,7 @@ import { Button, Menu } from '@mantine/core';
 import { IconPlus } from '@tabler/icons-react';
 import { Waiting } from '../../../ui/Waiting';
 import { Wrong } from '../../../ui/Wrong';
-import type { Climb } from '../../../api/types';
+import type { AxisKind, Climb } from '../../../api/types';
 import { capital } from '../../../ui/capital';
 import { Choose, type Choice } from '../../../ui/Choose';
 import { useAround, useDraft, useWorked } from '../BenchContext';
@@ -35,7 +35,8 @@ const POLICIES: Choice<Climb['policy']>[] = [
 export function ClimbDesk() {
   const { state, step, dispatch } = useDraft();
   const { climb: answer, climbRefused } = useWorked();
-  const { climb } = step;
+  const { climb, document } = step;
+  const growth = useGrowth(document, climb);
   const sensors = useSensors(
     useSensor(PointerSensor, { activationConstraint: { distance: 6 } }),
     useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
@@ -81,7 +82,7 @@ export function ClimbDesk() {
             />
           </label>
         )}
-        <AddAxis />
+        <AddAxis kinds={growth?.kinds ?? []} />
       </div>
       {climbRefused != null && <Wrong error={climbRefused} />}
       {fits && fits.walk.length > 1 && climb.axes.length > 1 && <ClimbWalk walk={fits.walk} />}
@@ -96,7 +97,15 @@ export function ClimbDesk() {
           <SortableContext items={ids} strategy={verticalListSortingStrategy}>
             <ol className={classes.axes}>
               {groups.map((group, i) => (
-                <AxisSection key={ids[i]} id={ids[i]!} group={group} answer={fits} at={at} order={order(i)} />
+                <AxisSection
+                  key={ids[i]}
+                  id={ids[i]!}
+                  group={group}
+                  answer={fits}
+                  at={at}
+                  order={order(i)}
+                  further={growth?.further ?? []}
+                />
               ))}
             </ol>
           </SortableContext>
@@ -109,13 +118,11 @@ export function ClimbDesk() {
   );
 }
 
-/** The axes that the climb does not have yet. */
-function AddAxis() {
-  const { step, dispatch } = useDraft();
+/** The axes that the climb does not have yet, and could. */
+function AddAxis({ kinds }: { kinds: AxisKind[] }) {
+  const { dispatch } = useDraft();
   const { catalogue } = useAround();
-  const { climb, document } = step;
-  const growth = useGrowth(document, climb);
-  const left = catalogue.axes.filter(({ id }) => growth?.kinds.includes(id));
+  const left = catalogue.axes.filter(({ id }) => kinds.includes(id));
   if (left.length === 0) return null;
   return (
     <Menu position="bottom-end" withinPortal>

@@ -8,7 +8,6 @@ import { useValueName } from '../../../ui/useValueName';
 import { useAround, useDraft, useWorked } from '../BenchContext';
 import { rangeChoices, rangeId, rangeOf } from '../ranges';
 import { withRung } from '../../../parts/climbs/climbs';
-import { useGrowth } from './useGrowth';
 import classes from './Climb.module.css';
 
 interface Props {
@@ -18,13 +17,14 @@ interface Props {
   start: number[];
   /** Whether a rung can be put in and taken out here: once for axes that move together. */
   acts: boolean;
+  /** Whether the axis can have a further rung. */
+  grows: boolean;
 }
 
 /** Changes the rung that is pressed on an axis or takes it out, and puts a further one at the end. */
-export function RungFields({ axis, rung, start, acts }: Props) {
+export function RungFields({ axis, rung, start, acts, grows }: Props) {
   const { step, dispatch } = useDraft();
-  const { climb, document } = step;
-  const growth = useGrowth(document, climb);
+  const { climb } = step;
   const { axis: kind, rungs = [] } = climb.axes[axis]!;
   const now = rungs[rung];
   if (!now) return null;
@@ -42,7 +42,7 @@ export function RungFields({ axis, rung, start, acts }: Props) {
           color="gray"
           size="sm"
           aria-label="Add a further rung"
-          disabled={!growth?.further[axis]}
+          disabled={!grows}
           onClick={add}
         >
           <IconPlus size={15} />

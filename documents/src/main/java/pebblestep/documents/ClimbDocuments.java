@@ -76,8 +76,8 @@ public final class ClimbDocuments {
             throw Refusal.of("rungs", "The rungs of tempo follow from its scheme.")
                     .fits("Give from, to and scheme.");
         }
-        Bpm from = StepDocuments.at("from", () -> bpm(part.from(), "first tempo"));
-        Bpm to = StepDocuments.at("to", () -> bpm(part.to(), "target tempo"));
+        Bpm from = Fields.at("from", () -> bpm(part.from(), "first tempo"));
+        Bpm to = Fields.at("to", () -> bpm(part.to(), "target tempo"));
         if (part.scheme() == null) throw Refusal.of("scheme", "Say how the tempos follow on each other.");
         return Axis.tempo(from, to, scheme(part.scheme()));
     }

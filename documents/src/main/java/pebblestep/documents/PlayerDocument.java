@@ -40,7 +40,8 @@ public record PlayerDocument(
             String firstOctave,
             String comfortable,
             String full) {
-        static InstrumentPart of(Instrument instrument) {
+        /** The document of an instrument. */
+        public static InstrumentPart of(Instrument instrument) {
             return new InstrumentPart(
                     instrument.id(),
                     instrument.name(),
@@ -52,8 +53,11 @@ public record PlayerDocument(
                     instrument.full().toString());
         }
 
-        /** One that everybody has is known by its id, with its awkward places. */
-        Instrument read() {
+        /**
+         * The instrument that it says: one that everybody has is known by its id, with its awkward places. Refuses what
+         * another cannot mean, by its field.
+         */
+        public Instrument read() {
             Optional<Instrument> known = Instruments.all().stream()
                     .filter(one -> one.id().equals(id))
                     .findFirst();
@@ -61,11 +65,11 @@ public record PlayerDocument(
                     id,
                     name,
                     family,
-                    Interval.between(WRITTEN_C, Pitch.parse(sounds)),
+                    Interval.between(WRITTEN_C, Fields.at("sounds", () -> Pitch.parse(sounds))),
                     clefs,
-                    PitchRange.parse(firstOctave),
-                    PitchRange.parse(comfortable),
-                    PitchRange.parse(full),
+                    Fields.at("firstOctave", () -> PitchRange.parse(firstOctave)),
+                    Fields.at("comfortable", () -> PitchRange.parse(comfortable)),
+                    Fields.at("full", () -> PitchRange.parse(full)),
                     List.of()));
         }
     }

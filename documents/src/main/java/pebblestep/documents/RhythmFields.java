@@ -32,7 +32,7 @@ public final class RhythmFields {
     }
 
     private static Fraction fraction(String field, String text) {
-        return StepDocuments.at(field, () -> Fraction.parse(text));
+        return Fields.at(field, () -> Fraction.parse(text));
     }
 
     private static Rhythm.Last last(String text) {

@@ -82,7 +82,7 @@ final class RungFields {
     }
 
     private static Fraction fraction(String field, String text) {
-        return StepDocuments.at(field, () -> Fraction.parse(text));
+        return Fields.at(field, () -> Fraction.parse(text));
     }
 
     static ClimbDocument.RungPart write(Rung rung) {

@@ -13,6 +13,7 @@ import pebblestep.core.notation.Measure;
 import pebblestep.core.notation.Ottava;
 import pebblestep.core.notation.Score;
 import pebblestep.core.notation.Stem;
+import pebblestep.core.notation.Stems;
 import pebblestep.core.pitch.Pitch;
 
 /**
@@ -57,21 +58,23 @@ public record ScoreDocument(
 
     /** The score as it is drawn. */
     public static ScoreDocument of(Score score) {
+        Stems stems = score.stems();
         return new ScoreDocument(
                 score.clef(),
                 score.signature().fifths(),
                 score.meter().toString(),
                 score.meter().signature(),
-                score.measures().stream().map(measure -> part(measure, score)).toList(),
+                IntStream.range(0, score.measures().size())
+                        .mapToObj(bar -> part(score.measures().get(bar), stems.in(bar), score))
+                        .toList(),
                 score.slurs().stream()
-                        .map(slur -> new SlurPart(slur.fromNote(), slur.toNote(), score.isAbove(slur)))
+                        .map(slur -> new SlurPart(slur.fromNote(), slur.toNote(), stems.isAbove(slur)))
                         .toList(),
                 score.ottavas(),
                 score.instruction().orElse(null));
     }
 
-    private static MeasurePart part(Measure measure, Score score) {
-        List<Optional<Stem>> stems = score.stems(measure);
+    private static MeasurePart part(Measure measure, List<Optional<Stem>> stems, Score score) {
         List<GlyphPart> glyphs = IntStream.range(0, stems.size())
                 .mapToObj(i -> part(measure.glyphs().get(i), stems.get(i).orElse(null), score))
                 .toList();

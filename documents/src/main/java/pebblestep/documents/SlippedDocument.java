@@ -37,10 +37,6 @@ public record SlippedDocument(@Nullable List<SlipKind> kinds, @Nullable List<Sli
 
     private static Slipped.Note note(SlippedNote part) {
         if (part.index < 0) throw Refusal.of("slipped.notes", "Notes are counted from 0.");
-        try {
-            return new Slipped.Note(part.index, Pitch.parse(part.pitch));
-        } catch (Refusal e) {
-            throw e.at("slipped.notes");
-        }
+        return Fields.at("slipped.notes", () -> new Slipped.Note(part.index, Pitch.parse(part.pitch)));
     }
 }

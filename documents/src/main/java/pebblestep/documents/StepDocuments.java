@@ -3,7 +3,6 @@ package pebblestep.documents;
 import java.math.BigDecimal;
 import java.util.List;
 import java.util.Optional;
-import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 import pebblestep.core.Refusal;
 import pebblestep.core.line.Extent;
@@ -38,17 +37,17 @@ public final class StepDocuments {
         StepDocument.RhythmPart rhythm = document.rhythm();
         return new Step(
                 document.title() == null ? "" : document.title().strip(),
-                Key.of(at("key.tonic", () -> NoteName.parse(key.tonic())), Forms.of(or(key.form(), "major"))),
+                Key.of(Fields.at("key.tonic", () -> NoteName.parse(key.tonic())), Forms.of(or(key.form(), "major"))),
                 or(key.named(), Step.Named.CONCERT),
                 line(line),
-                Optional.ofNullable(line.register()).map(text -> at("line.register", () -> Pitch.parse(text))),
+                Optional.ofNullable(line.register()).map(text -> Fields.at("line.register", () -> Pitch.parse(text))),
                 RhythmFields.read(rhythm),
                 TargetFields.read(document.landing()),
                 new Tempo(
-                        at(
+                        Fields.at(
                                 "tempo.beat",
                                 () -> Fraction.parse(or(document.tempo().beat(), "1/4"))),
-                        at("tempo.bpm", () -> Bpm.of(document.tempo().bpm()))),
+                        Fields.at("tempo.bpm", () -> Bpm.of(document.tempo().bpm()))),
                 ArticulationFields.read(document.articulation()),
                 metronome(document.metronome()));
     }
@@ -103,14 +102,6 @@ public final class StepDocuments {
 
     static <T> T or(@Nullable T value, T otherwise) {
         return value == null ? otherwise : value;
-    }
-
-    static <T> T at(String field, Supplier<T> read) {
-        try {
-            return read.get();
-        } catch (Refusal e) {
-            throw e.at(field);
-        }
     }
 
     /** Writes a step as a document with every field it carries said. */

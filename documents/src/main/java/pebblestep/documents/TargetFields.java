@@ -17,7 +17,7 @@ final class TargetFields {
             throw Refusal.of("landing.at", "A landing has either a beat or a place: give one of the two.");
         }
         Optional<Fraction> at =
-                Optional.ofNullable(part.at()).map(text -> StepDocuments.at("landing.at", () -> Fraction.parse(text)));
+                Optional.ofNullable(part.at()).map(text -> Fields.at("landing.at", () -> Fraction.parse(text)));
         return new Target(
                 StepDocuments.or(part.note(), Arriving.LAST),
                 at.isPresent() ? Optional.empty() : Optional.of(StepDocuments.or(part.beat(), 1)),

@@ -1,13 +1,11 @@
 package pebblestep.exchange;
 
 import java.util.List;
-import pebblestep.core.Refusal;
 import pebblestep.core.climb.Climb;
 import pebblestep.core.climb.Rung;
 import pebblestep.documents.ClimbDocument;
 import pebblestep.documents.ClimbDocuments;
 import pebblestep.documents.ClimbDocuments.PlayedPart;
-import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -19,11 +17,7 @@ public final class ClimbJson {
 
     /** Reads a climb from text; refuses text that is no JSON, and documents that {@link #read(JsonNode)} refuses. */
     public static Climb read(String json) {
-        try {
-            return read(JSON.readTree(json));
-        } catch (JacksonException e) {
-            throw Refusal.of("This is not JSON: " + e.getOriginalMessage());
-        }
+        return read(DocumentSchema.tree(json));
     }
 
     /** Reads a climb; refuses the first field that is unknown, malformed, out of range or of another axis. */

@@ -14,8 +14,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import pebblestep.core.Refusal;
+import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
-import tools.jackson.databind.json.JsonMapper;
 
 /** The JSON Schema (2020-12) of a kind of document, and its findings said in plain words. */
 final class DocumentSchema {
@@ -55,7 +55,16 @@ final class DocumentSchema {
     }
 
     private static JsonNode parsed(String text) {
-        return JsonMapper.builder().build().readTree(text);
+        return IdentifiedNames.JSON.readTree(text);
+    }
+
+    /** A document from text; refuses text that is no JSON. */
+    static JsonNode tree(String text) {
+        try {
+            return parsed(text);
+        } catch (JacksonException e) {
+            throw Refusal.of("This is not JSON: " + e.getOriginalMessage());
+        }
     }
 
     /** Refuses a document that does not hold, by its first wrong field. */

@@ -1,10 +1,8 @@
 package pebblestep.exchange;
 
-import pebblestep.core.Refusal;
 import pebblestep.core.passage.Step;
 import pebblestep.documents.StepDocument;
 import pebblestep.documents.StepDocuments;
-import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -16,11 +14,7 @@ public final class StepJson {
 
     /** Reads a step from text; refuses text that is no JSON, and documents that {@link #read(JsonNode)} refuses. */
     public static Step read(String json) {
-        try {
-            return read(JSON.readTree(json));
-        } catch (JacksonException e) {
-            throw Refusal.of("This is not JSON: " + e.getOriginalMessage());
-        }
+        return read(DocumentSchema.tree(json));
     }
 
     /** Reads a step; refuses the first field that is unknown, malformed, out of range or not carried. */

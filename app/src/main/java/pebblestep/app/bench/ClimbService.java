@@ -12,7 +12,6 @@ import pebblestep.core.climb.Ascent;
 import pebblestep.core.passage.Passage;
 import pebblestep.core.passage.Player;
 import pebblestep.core.passage.Step;
-import pebblestep.documents.SpeechDocument;
 import pebblestep.documents.bench.Asked;
 import pebblestep.documents.bench.ClimbAnswer;
 import pebblestep.documents.bench.ClimbAsked;
@@ -55,6 +54,6 @@ class ClimbService {
                 Asked.position(planned.climb(), request.at(), "at"),
                 player.orElse(null),
                 new ClimbWorkings.With(request.practice(), own, paces.seen(studioId), LocalDate.now(clock)),
-                SpeechDocument.of(settings.of(studioId).speech()));
+                settings.of(studioId).speech());
     }
 }

@@ -13,7 +13,6 @@ import pebblestep.app.goals.GoalViews.LineRefused;
 import pebblestep.app.goals.GoalViews.RequiredRead;
 import pebblestep.app.goals.GoalViews.RequiredRequest;
 import pebblestep.app.goals.GoalViews.RequiredView;
-import pebblestep.app.platform.Fields;
 import pebblestep.app.platform.Problems;
 import pebblestep.app.practice.ProgressStore;
 import pebblestep.app.students.StudentService;
@@ -28,6 +27,7 @@ import pebblestep.core.rhythm.Fraction;
 import pebblestep.core.rhythm.Speech;
 import pebblestep.core.scale.Forms;
 import pebblestep.core.scale.Key;
+import pebblestep.documents.Fields;
 import pebblestep.exchange.RequirementList;
 
 /** Keeps the scales that students have to be able to play, and says how they stand. */

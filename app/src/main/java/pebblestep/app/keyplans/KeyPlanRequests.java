@@ -14,13 +14,13 @@ import pebblestep.app.bench.StepService;
 import pebblestep.app.keyplans.KeyPlanViews.KeyChoice;
 import pebblestep.app.keyplans.KeyPlanViews.KeyChoices;
 import pebblestep.app.keyplans.KeyPlanViews.KeyPlanRequest;
-import pebblestep.app.platform.Fields;
 import pebblestep.core.Identified;
 import pebblestep.core.Refusal;
 import pebblestep.core.keyplan.FormSet;
 import pebblestep.core.keyplan.KeyOrder;
 import pebblestep.core.keyplan.KeyPlan.Pace;
 import pebblestep.core.pitch.NoteName;
+import pebblestep.documents.Fields;
 
 /** Reads what is asked for as a key plan, and says what can be asked for. */
 @Component

@@ -18,7 +18,6 @@ import org.springframework.transaction.annotation.Transactional;
 import pebblestep.app.assignments.Assigned;
 import pebblestep.app.assignments.AssignmentService;
 import pebblestep.app.bench.CleanShares;
-import pebblestep.app.platform.Fields;
 import pebblestep.app.platform.PageOf;
 import pebblestep.app.platform.PracticeVisitor;
 import pebblestep.app.platform.Problems;
@@ -35,6 +34,7 @@ import pebblestep.core.practice.Slipped;
 import pebblestep.core.practice.Work;
 import pebblestep.core.rhythm.Bpm;
 import pebblestep.documents.ClimbDocuments;
+import pebblestep.documents.Fields;
 import pebblestep.exchange.ClimbJson;
 import pebblestep.exchange.SlippedJson;
 

@@ -3,7 +3,6 @@ package pebblestep.app.practice;
 import java.util.List;
 import org.springframework.stereotype.Service;
 import pebblestep.app.accounts.SettingsService;
-import pebblestep.app.platform.Fields;
 import pebblestep.app.platform.PracticeVisitor;
 import pebblestep.app.practice.PracticeViews.LatencyRequest;
 import pebblestep.app.practice.PracticeViews.LatencyView;
@@ -16,6 +15,7 @@ import pebblestep.core.practice.Latency;
 import pebblestep.core.practice.TapCheck;
 import pebblestep.core.rhythm.Bpm;
 import pebblestep.core.rhythm.CountSchool;
+import pebblestep.documents.Fields;
 import pebblestep.documents.Rounded;
 
 /** What taps say: about the notes they were meant for, or about the headphones. Nothing is kept. */

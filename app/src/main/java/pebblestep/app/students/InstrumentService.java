@@ -6,7 +6,6 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import pebblestep.app.platform.Fields;
 import pebblestep.app.platform.Problems;
 import pebblestep.app.students.InstrumentViews.InstrumentRequest;
 import pebblestep.app.students.InstrumentViews.InstrumentView;
@@ -14,16 +13,14 @@ import pebblestep.core.Refusal;
 import pebblestep.core.instrument.Clef;
 import pebblestep.core.instrument.Instrument;
 import pebblestep.core.instrument.Instruments;
-import pebblestep.core.instrument.PitchRange;
-import pebblestep.core.pitch.Interval;
-import pebblestep.core.pitch.Pitch;
+import pebblestep.documents.Fields;
+import pebblestep.documents.PlayerDocument.InstrumentPart;
 
 /** Keeps the instruments that a studio adds to those that everybody has. */
 @Service
 public class InstrumentService {
     private static final int MOST = 100;
     private static final String OWN = "own-";
-    private static final Pitch WRITTEN_C = Pitch.parse("C4");
 
     private final StudioInstrumentRepository own;
 
@@ -105,18 +102,18 @@ public class InstrumentService {
 
     /** The instrument of a row; refuses what its columns cannot mean, by the field of the form. */
     private static Instrument instrument(StudioInstrumentEntity entity) {
-        return new Instrument(
-                OWN + entity.id,
-                entity.name,
-                entity.family,
-                Interval.between(WRITTEN_C, Fields.at("sounds", () -> Pitch.parse(entity.sounds))),
-                Stream.of(entity.clefs.split(" "))
-                        .map(id -> Fields.at("clefs", () -> Clef.of(id)))
-                        .toList(),
-                Fields.at("firstOctave", () -> PitchRange.parse(entity.firstOctave)),
-                Fields.at("comfortable", () -> PitchRange.parse(entity.comfortable)),
-                Fields.at("full", () -> PitchRange.parse(entity.fullRange)),
-                List.of());
+        return new InstrumentPart(
+                        OWN + entity.id,
+                        entity.name,
+                        entity.family,
+                        entity.sounds,
+                        Stream.of(entity.clefs.split(" "))
+                                .map(id -> Fields.at("clefs", () -> Clef.of(id)))
+                                .toList(),
+                        entity.firstOctave,
+                        entity.comfortable,
+                        entity.fullRange)
+                .read();
     }
 
     private static InstrumentView view(StudioInstrumentEntity entity) {
@@ -124,15 +121,16 @@ public class InstrumentService {
     }
 
     private static InstrumentView view(Instrument instrument, @Nullable Long ownId, boolean archived) {
+        InstrumentPart part = InstrumentPart.of(instrument);
         return new InstrumentView(
-                instrument.id(),
-                instrument.name(),
-                instrument.family(),
-                instrument.concert(WRITTEN_C).toString(),
-                instrument.clefs().stream().map(Clef::id).toList(),
-                instrument.firstOctave().toString(),
-                instrument.comfortable().toString(),
-                instrument.full().toString(),
+                part.id(),
+                part.name(),
+                part.family(),
+                part.sounds(),
+                part.clefs().stream().map(Clef::id).toList(),
+                part.firstOctave(),
+                part.comfortable(),
+                part.full(),
                 ownId,
                 archived);
     }

@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.data.domain.Limit;
 import org.springframework.data.domain.Sort;
@@ -15,7 +16,6 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import pebblestep.app.accounts.SettingsService;
 import pebblestep.app.platform.Archive;
-import pebblestep.app.platform.Fields;
 import pebblestep.app.platform.PageOf;
 import pebblestep.app.platform.PracticeLinkReader;
 import pebblestep.app.platform.PracticeVisitor;
@@ -31,6 +31,7 @@ import pebblestep.core.instrument.PitchRange;
 import pebblestep.core.passage.Player;
 import pebblestep.core.pitch.ReferencePitch;
 import pebblestep.core.scale.SixAccidentals;
+import pebblestep.documents.Fields;
 
 /** Keeps the students of a studio. */
 @Service
@@ -100,13 +101,8 @@ public class StudentService implements PracticeLinkReader {
     /** These students in the order asked, each with the player that they are; refuses where one is not there. */
     @Transactional(readOnly = true)
     public List<Enrolled> enrolled(long studioId, Collection<Long> ids) {
-        InstrumentBook book = instruments.book(studioId);
-        SixAccidentals six = settings.of(studioId).six();
-        Map<Long, Enrolled> found = students.findByStudioIdAndIdIn(studioId, ids).stream()
-                .collect(Collectors.toMap(
-                        student -> student.id,
-                        student -> new Enrolled(
-                                view(student, book), player(student, book).reading(six))));
+        Map<Long, Enrolled> found = enrolled(studioId, students.findByStudioIdAndIdIn(studioId, ids))
+                .collect(Collectors.toMap(one -> one.student().id(), one -> one));
         return ids.stream()
                 .map(id -> Optional.ofNullable(found.get(id)).orElseThrow(() -> Problems.notFound("student")))
                 .toList();
@@ -266,20 +262,25 @@ public class StudentService implements PracticeLinkReader {
     @Transactional(readOnly = true)
     public List<StudentView> everybody(long studioId) {
         InstrumentBook book = instruments.book(studioId);
-        return students.findByStudioIdAndArchivedOrderByNameAscIdAsc(studioId, false, Limit.of(MOST_AT_ONCE)).stream()
-                .map(student -> view(student, book))
-                .toList();
+        return shown(studioId).stream().map(student -> view(student, book)).toList();
     }
 
     /** Everybody who is not put away, by name, each with the player that they are: three queries, however many they are. */
     @Transactional(readOnly = true)
     public List<Enrolled> everybodysPlayers(long studioId) {
+        return enrolled(studioId, shown(studioId)).toList();
+    }
+
+    private List<StudentEntity> shown(long studioId) {
+        return students.findByStudioIdAndArchivedOrderByNameAscIdAsc(studioId, false, Limit.of(MOST_AT_ONCE));
+    }
+
+    private Stream<Enrolled> enrolled(long studioId, List<StudentEntity> these) {
         InstrumentBook book = instruments.book(studioId);
         SixAccidentals six = settings.of(studioId).six();
-        return students.findByStudioIdAndArchivedOrderByNameAscIdAsc(studioId, false, Limit.of(MOST_AT_ONCE)).stream()
+        return these.stream()
                 .map(student ->
-                        new Enrolled(view(student, book), player(student, book).reading(six)))
-                .toList();
+                        new Enrolled(view(student, book), player(student, book).reading(six)));
     }
 
     @Override

@@ -87,22 +87,9 @@ public record Score(
         return glyph.pitch().map(pitch -> Pitch.of(pitch.name(), pitch.octave() - down));
     }
 
-    /** The stem of each glyph of a bar, in order; empty for rests and for whole notes. */
-    public List<Optional<Stem>> stems(Measure measure) {
-        return Stems.of(measure, this::drawn);
-    }
-
-    /** Whether a slur lies over its notes: on the side of their heads, and above where their stems do not agree. */
-    public boolean isAbove(Slur slur) {
-        return measures.stream().anyMatch(measure -> {
-            List<Optional<Stem>> stems = stems(measure);
-            for (int i = 0; i < stems.size(); i++) {
-                int note = measure.glyphs().get(i).note().orElse(-1);
-                boolean under = slur.fromNote() <= note && note <= slur.toNote();
-                if (under && stems.get(i).equals(Optional.of(Stem.DOWN))) return true;
-            }
-            return false;
-        });
+    /** Its stems, worked out anew at each call. */
+    public Stems stems() {
+        return Stems.of(this);
     }
 
     /** The notes that sound in each bar, from that of the first attack to that of the last sound. */

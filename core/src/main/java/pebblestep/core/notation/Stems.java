@@ -1,28 +1,55 @@
 package pebblestep.core.notation;
 
 import java.util.ArrayList;
+import java.util.BitSet;
 import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
-import java.util.function.Function;
-import pebblestep.core.pitch.Pitch;
 
 /**
- * The stems of a bar. A note on the middle line or above has its stem down, one below it up; under one beam all follow the note
- * that is furthest from the middle line, and point down where two are as far (handbooks of engraving agree; from memory).
+ * The stems of a score, and with them the side of its slurs. A note on the middle line or above has its stem down, one
+ * below it up; under one beam all follow the note that is furthest from the middle line, and point down where two are as
+ * far (handbooks of engraving agree; from memory).
  */
-final class Stems {
-    private Stems() {}
+public final class Stems {
+    private final List<List<Optional<Stem>>> bars;
+    private final BitSet down;
 
-    /**
-     * The stem of each glyph of a bar, in order; empty for rests and for whole notes.
-     *
-     * @param drawn the pitch at whose place a glyph stands
-     */
-    static List<Optional<Stem>> of(Measure measure, Function<Glyph, Optional<Pitch>> drawn) {
+    private Stems(List<List<Optional<Stem>>> bars, BitSet down) {
+        this.bars = bars;
+        this.down = down;
+    }
+
+    static Stems of(Score score) {
+        List<List<Optional<Stem>>> bars = new ArrayList<>();
+        BitSet down = new BitSet();
+        for (Measure measure : score.measures()) {
+            List<Optional<Stem>> stems = of(measure, score);
+            for (int i = 0; i < stems.size(); i++) {
+                if (stems.get(i).equals(Optional.of(Stem.DOWN))) {
+                    measure.glyphs().get(i).note().ifPresent(down::set);
+                }
+            }
+            bars.add(stems);
+        }
+        return new Stems(bars, down);
+    }
+
+    /** The stem of each glyph of a bar, in order, the first bar 0; empty for rests and for whole notes. */
+    public List<Optional<Stem>> in(int bar) {
+        return bars.get(bar);
+    }
+
+    /** Whether a slur lies over its notes: on the side of their heads, and above where their stems do not agree. */
+    public boolean isAbove(Slur slur) {
+        int first = down.nextSetBit(slur.fromNote());
+        return first >= 0 && first <= slur.toNote();
+    }
+
+    private static List<Optional<Stem>> of(Measure measure, Score score) {
         List<OptionalInt> steps = measure.glyphs().stream()
-                .map(glyph -> drawn.apply(glyph)
+                .map(glyph -> score.drawn(glyph)
                         .map(pitch -> OptionalInt.of(measure.clef().stepsAbove(pitch)))
                         .orElse(OptionalInt.empty()))
                 .toList();

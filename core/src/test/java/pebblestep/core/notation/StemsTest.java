@@ -31,7 +31,7 @@ class StemsTest {
     }
 
     private static String stems(Score score, int bar) {
-        return score.stems(score.measures().get(bar)).stream()
+        return score.stems().in(bar).stream()
                 .map(stem -> stem.map(Stem::id).map(id -> id.substring(0, 1)).orElse("-"))
                 .collect(Collectors.joining());
     }
@@ -78,7 +78,7 @@ class StemsTest {
                 ArticulationKind.ALL_SLURRED, 0, 0, java.util.Optional.empty(), java.util.Optional.empty());
         Step slurred = step.withArticulation(all);
         Score score = Score.of(Passage.of(slurred), null);
-        return score.isAbove(score.slurs().getFirst());
+        return score.stems().isAbove(score.slurs().getFirst());
     }
 
     @Samples(300)
@@ -89,8 +89,9 @@ class StemsTest {
         } catch (pebblestep.core.Refusal e) {
             return;
         }
-        for (Measure measure : score.measures()) {
-            List<java.util.Optional<Stem>> stems = score.stems(measure);
+        for (int bar = 0; bar < score.measures().size(); bar++) {
+            Measure measure = score.measures().get(bar);
+            List<java.util.Optional<Stem>> stems = score.stems().in(bar);
             assertThat(stems).hasSameSizeAs(measure.glyphs());
             for (int i = 0; i < stems.size(); i++) {
                 Glyph glyph = measure.glyphs().get(i);

@@ -1,7 +1,6 @@
 package pebblestep.documents.bench;
 
 import java.util.List;
-import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 import pebblestep.core.Refusal;
 import pebblestep.core.climb.Ascent;
@@ -11,6 +10,7 @@ import pebblestep.core.passage.Passage;
 import pebblestep.core.passage.Step;
 import pebblestep.documents.ClimbDocument;
 import pebblestep.documents.ClimbDocuments;
+import pebblestep.documents.Fields;
 import pebblestep.documents.StepDocument;
 import pebblestep.documents.StepDocuments;
 
@@ -20,7 +20,7 @@ public final class Asked {
 
     /** A step and its climb from the fields {@code document} and {@code climb}; refuses what cannot be played. */
     static Ascent ascent(StepDocument document, ClimbDocument climb) {
-        Step step = under("document", () -> {
+        Step step = Fields.under("document", () -> {
             Step read = StepDocuments.read(document);
             Passage.of(read);
             return read;
@@ -30,7 +30,7 @@ public final class Asked {
 
     /** A step with a climb from that field. */
     static Ascent ascent(Step step, ClimbDocument climb, String field) {
-        return under(field, () -> Ascent.of(step, ClimbDocuments.read(climb)));
+        return Fields.under(field, () -> Ascent.of(step, ClimbDocuments.read(climb)));
     }
 
     /** A rung of a climb from a list of indices in that field; the first without one. */
@@ -43,22 +43,6 @@ public final class Asked {
         } catch (Refusal e) {
             Refusal refused = Refusal.of(field, e.getMessage());
             throw e.fits().map(refused::fits).orElse(refused);
-        }
-    }
-
-    static <T> T at(String field, Supplier<T> read) {
-        try {
-            return read.get();
-        } catch (Refusal e) {
-            throw e.at(field);
-        }
-    }
-
-    static <T> T under(String field, Supplier<T> read) {
-        try {
-            return read.get();
-        } catch (Refusal e) {
-            throw e.under(field);
         }
     }
 }

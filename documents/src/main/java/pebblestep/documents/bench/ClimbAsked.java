@@ -10,7 +10,9 @@ import pebblestep.core.climb.Position;
 import pebblestep.core.passage.Passage;
 import pebblestep.core.passage.Player;
 import pebblestep.core.passage.Step;
+import pebblestep.core.rhythm.Speech;
 import pebblestep.documents.ClimbDocument;
+import pebblestep.documents.Fields;
 import pebblestep.documents.PlayerDocument;
 import pebblestep.documents.SpeechDocument;
 import pebblestep.documents.StepDocument;
@@ -41,7 +43,7 @@ public record ClimbAsked(
     /** Works it out; refuses what cannot be climbed by its field. */
     public ClimbAnswer answer() {
         Player by = player == null ? null : player.read();
-        Step read = Asked.under("step", () -> {
+        Step read = Fields.under("step", () -> {
             Step one = StepDocuments.read(step);
             Passage.of(one, by);
             return one;
@@ -54,7 +56,7 @@ public record ClimbAsked(
                 Asked.position(planned.climb(), at, "at"),
                 by,
                 new ClimbWorkings.With(practice, Optional.ofNullable(cleanShare), studio.read(), today),
-                speech);
+                speech.read());
     }
 
     /**
@@ -71,10 +73,10 @@ public record ClimbAsked(
             Position pressed,
             @Nullable Player by,
             ClimbWorkings.With with,
-            SpeechDocument speech) {
+            Speech speech) {
         Position from = other == planned ? pressed : other.nearest(planned, pressed);
         try {
-            return new ClimbWorkings(other, Optional.ofNullable(by), speech.read()).answer(from, with);
+            return new ClimbWorkings(other, Optional.ofNullable(by), speech).answer(from, with);
         } catch (Refusal e) {
             throw e.field().startsWith("axes") ? e.under(other == planned ? "climb" : "instead") : e;
         }

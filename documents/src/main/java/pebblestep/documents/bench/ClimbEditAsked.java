@@ -16,6 +16,7 @@ import pebblestep.documents.ClimbDocument;
 import pebblestep.documents.ClimbDocument.AxisPart;
 import pebblestep.documents.ClimbDocument.RungPart;
 import pebblestep.documents.ClimbDocument.SchemePart;
+import pebblestep.documents.Fields;
 import pebblestep.documents.StepDocument;
 import pebblestep.documents.StepDocuments;
 
@@ -68,7 +69,7 @@ public record ClimbEditAsked(@Nullable StepDocument step, ClimbDocument climb, C
     }
 
     private Step read() {
-        return Asked.under("step", () -> StepDocuments.read(step("let it grow")));
+        return Fields.under("step", () -> StepDocuments.read(step("let it grow")));
     }
 
     private ClimbDocument withAxis(ClimbDocument to, AxisKind kind) {

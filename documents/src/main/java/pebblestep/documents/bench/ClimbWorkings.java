@@ -19,6 +19,7 @@ import pebblestep.core.forecast.Prospect.Climber;
 import pebblestep.core.minutes.InMinutes;
 import pebblestep.core.passage.Player;
 import pebblestep.core.rhythm.Speech;
+import pebblestep.documents.Fields;
 import pebblestep.documents.Rounded;
 import pebblestep.documents.bench.ClimbAnswer.AxisView;
 import pebblestep.documents.bench.ClimbAnswer.MoveView;
@@ -125,7 +126,7 @@ public record ClimbWorkings(Ascent ascent, Optional<Player> player, Speech speec
         Integer minutes = practice == null ? null : practice.minutesADay();
         Prospect prospect = Prospect.of(
                 outlook,
-                Asked.under(
+                Fields.under(
                         "practice",
                         () -> new Prospect.Practice(
                                 minutes == null ? climber.minutes() : minutes,

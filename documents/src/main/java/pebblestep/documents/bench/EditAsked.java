@@ -17,6 +17,7 @@ import pebblestep.core.rhythm.Figure;
 import pebblestep.core.rhythm.Fraction;
 import pebblestep.core.rhythm.Meter;
 import pebblestep.core.rhythm.Rhythm;
+import pebblestep.documents.Fields;
 import pebblestep.documents.RhythmFields;
 import pebblestep.documents.StepDocument;
 import pebblestep.documents.StepDocument.KeyPart;
@@ -123,7 +124,7 @@ public record EditAsked(StepDocument step, StepEdit edit) {
     }
 
     private static StepDocument placed(StepDocument step, Function<Rhythm, Fraction> place) {
-        Fraction at = Asked.under("step", () -> place.apply(RhythmFields.read(step.rhythm())));
+        Fraction at = Fields.under("step", () -> place.apply(RhythmFields.read(step.rhythm())));
         return step.withRhythm(step.rhythm().withPlace(at.toString()));
     }
 
@@ -142,7 +143,7 @@ public record EditAsked(StepDocument step, StepEdit edit) {
     private static TempoPart at(TempoPart tempo, BigDecimal bpm) {
         BigDecimal tenths = bpm.setScale(1, RoundingMode.HALF_UP);
         return new TempoPart(
-                tempo.beat(), Asked.at("edit.bpm", () -> Bpm.of(tenths)).value());
+                tempo.beat(), Fields.at("edit.bpm", () -> Bpm.of(tenths)).value());
     }
 
     private static StepDocument joined(StepDocument step, ArticulationKind kind) {

@@ -13,6 +13,7 @@ import pebblestep.documents.ClimbDocument;
 import pebblestep.documents.ClimbDocument.AxisPart;
 import pebblestep.documents.ClimbDocument.RungPart;
 import pebblestep.documents.ClimbDocuments;
+import pebblestep.documents.Fields;
 import pebblestep.documents.StepDocument;
 import pebblestep.documents.StepDocuments;
 
@@ -29,7 +30,7 @@ public record GrowthAsked(StepDocument step, ClimbDocument climb) {
 
     /** The answer; refuses a step that cannot be made. */
     public GrowthAnswer answer() {
-        Step read = Asked.under("step", () -> StepDocuments.read(step));
+        Step read = Fields.under("step", () -> StepDocuments.read(step));
         List<AxisKind> there = climb.axes().stream().map(AxisPart::axis).toList();
         return new GrowthAnswer(
                 Arrays.stream(AxisKind.values())

@@ -6,6 +6,7 @@ import pebblestep.core.Refusal;
 import pebblestep.core.passage.Passage;
 import pebblestep.core.passage.Player;
 import pebblestep.core.passage.Step;
+import pebblestep.documents.Fields;
 import pebblestep.documents.PlayerDocument;
 import pebblestep.documents.StepDocument;
 import pebblestep.documents.StepDocuments;
@@ -34,7 +35,7 @@ public record ReadingsAsked(StepDocument step, List<ReaderPart> students) {
 
     /** Everybody's reading; refuses a step that nobody can play. */
     public ReadingsAnswer answer() {
-        Step read = Asked.under("step", () -> StepDocuments.read(step));
+        Step read = Fields.under("step", () -> StepDocuments.read(step));
         return new ReadingsAnswer(students.stream()
                 .map(one -> reading(one.id, one.player.read(), read))
                 .toList());

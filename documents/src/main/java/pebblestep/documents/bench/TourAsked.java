@@ -2,6 +2,7 @@ package pebblestep.documents.bench;
 
 import java.util.List;
 import pebblestep.core.passage.DisplacementTour;
+import pebblestep.documents.Fields;
 import pebblestep.documents.SpeechDocument;
 import pebblestep.documents.StepDocument;
 import pebblestep.documents.StepDocuments;
@@ -14,7 +15,7 @@ public record TourAsked(StepDocument step, SpeechDocument speech) {
 
     /** The tour; refuses a step that cannot be made. */
     public TourAnswer answer() {
-        return Asked.under(
+        return Fields.under(
                 "step",
                 () -> new TourAnswer(DisplacementTour.named(StepDocuments.read(step), speech.read()).stream()
                         .map(StepDocuments::write)

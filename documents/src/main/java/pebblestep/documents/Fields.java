@@ -1,9 +1,9 @@
-package pebblestep.app.platform;
+package pebblestep.documents;
 
 import java.util.function.Supplier;
 import pebblestep.core.Refusal;
 
-/** Reads the fields of a request by the rules of the core, and names the field where a rule refuses. */
+/** Reads the fields of a document by the rules of the core, and names the field where a rule refuses. */
 public final class Fields {
     private Fields() {}
 

@@ -1,4 +1,4 @@
-package pebblestep.app.platform;
+package pebblestep.documents;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.catchThrowableOfType;
