@@ -16,6 +16,14 @@ export interface Questions {
   growth: { asked: Schemas['GrowthAsked']; answer: Schemas['GrowthAnswer'] };
   fit: { asked: Schemas['FitAsked']; answer: Schemas['FitAnswer'] };
   pattern: { asked: Schemas['PatternAsked']; answer: Schemas['PatternAnswer'] };
+  today: { asked: Schemas['TodayAsked']; answer: Schemas['Today'] };
+  rung: { asked: Schemas['RungAsked']; answer: Schemas['PassageDocument'] };
+  run: { asked: Schemas['RunAsked']; answer: Schemas['RunAnswer'] };
+  ran: { asked: Schemas['RanAsked']; answer: Schemas['RanAnswer'] };
+  takes: { asked: Schemas['TakesAsked']; answer: Schemas['TakesAnswer'] };
+  caution: { asked: Schemas['CautionAsked']; answer: Schemas['CautionAnswer'] };
+  taps: { asked: Schemas['TapsAsked']; answer: Schemas['TapsAnswer'] };
+  latency: { asked: Schemas['LatencyAsked']; answer: Schemas['LatencyAnswer'] };
   catalogue: { asked: Record<string, never>; answer: Schemas['Catalogue'] };
 }
 

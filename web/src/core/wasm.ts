@@ -40,6 +40,17 @@ const ofStrings = (): WebAssembly.ModuleImports => ({
   intoCharCodeArray: () => 0,
 });
 
+type Anything = Record<string, unknown>;
+
+/** What the platform may ask of the page itself. */
+const ofThePage: WebAssembly.ModuleImports = {
+  global: (name: string) => (globalThis as unknown as Anything)[name],
+  getProperty: (of: Anything, name: string) => of[name],
+  callMethod0: (of: Record<string, () => unknown>, name: string) => of[name]!(),
+  isUndefined: (what: unknown) => (what === undefined ? 1 : 0),
+  instanceOf: (what: unknown, type: new () => unknown) => (what instanceof type ? 1 : 0),
+};
+
 /** Compiles the module; texts are the browser's own where it can. */
 export function compiledCore(bytes: BufferSource): Promise<WebAssembly.Module> {
   const compile = WebAssembly.compile as (
@@ -74,6 +85,7 @@ export async function wasmCore(module: WebAssembly.Module): Promise<Core> {
       // The only one that is made: texts as they are.
       createFunction1: () => (text: unknown) => text,
       callFunction1: (make: (text: unknown) => unknown, text: unknown) => make(text),
+      ...ofThePage,
     },
   });
   const core = instance.exports as Exports;

@@ -37,8 +37,8 @@ export interface BarPlan {
   bars: Bar[];
   /** The first bar after the count-in. */
   loop: number;
-  /** Which bars sound, round and round from the end of the count-in on; the others are silent. */
-  turns: boolean[];
+  /** Which bars of the line sound, lap by lap until it comes round to the first; the others are silent. */
+  rounds: boolean[][];
   /** From the first bar to the first note, in seconds. */
   toFirstNote: number;
 }
@@ -91,7 +91,7 @@ export function barsOf(passage: PassageDocument): BarPlan {
   return {
     bars,
     loop: clicks.countInBars,
-    turns: clicks.turns,
+    rounds: clicks.rounds,
     toFirstNote: -clicks.startMs / 1000,
   };
 }
@@ -100,12 +100,17 @@ export function barsOf(passage: PassageDocument): BarPlan {
 export function clicksAlone(clicksMs: number[], endMs: number): BarPlan {
   const clicks = clicksMs.map((ms) => ({ at: ms / 1000, kind: 'plain' as const }));
   const bar = { seconds: endMs / 1000, clicks, notes: [], drums: [], foot: [] };
-  return { bars: [bar], loop: 0, turns: [true], toFirstNote: 0 };
+  return { bars: [bar], loop: 0, rounds: [[true]], toFirstNote: 0 };
 }
 
-/** What a bar sounds like when it is the so many-th after the count-in; its notes and the foot go on where it is silent. */
-export function turnOf({ turns }: BarPlan, bar: Bar, played: number): Bar {
-  return turns[played % turns.length] ? bar : { ...bar, clicks: [], drums: [] };
+/** What a bar sounds like where it is its turn to be silent; its notes and the foot go on. */
+export function silent(bar: Bar): Bar {
+  return { ...bar, clicks: [], drums: [] };
+}
+
+/** The bars that sound in a lap of a line that is played again and again. */
+export function roundOf({ rounds }: BarPlan, lap: number): boolean[] {
+  return rounds[lap % rounds.length]!;
 }
 
 /** The notes of a drone: as the step asks, or as the student does. */

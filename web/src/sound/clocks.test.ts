@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { PassageDocument } from '../api/types';
-import { barsOf, type Bar, type BarPlan } from './bars';
+import { barsOf, roundOf, type Bar, type BarPlan } from './bars';
 import { LapClock } from './lapClock';
 import { LoopClock } from './loopClock';
 import sounded from './sounded.json';
@@ -14,10 +14,14 @@ const bar = (seconds: number): Bar => ({
 });
 
 /** A count-in of one bar and so many bars of a line. */
-const plan = (seconds: number, bars: number, turns = [true]): BarPlan => ({
+const plan = (
+  seconds: number,
+  bars: number,
+  rounds = [Array.from({ length: bars }, () => true)],
+): BarPlan => ({
   bars: Array.from({ length: bars + 1 }, () => bar(seconds)),
   loop: 1,
-  turns,
+  rounds,
   toFirstNote: seconds,
 });
 
@@ -55,8 +59,8 @@ describe('laps', () => {
   it('follow each other at the bar line, each at its own tempo', () => {
     const clock = new LapClock(
       [
-        { plan: plan(2, 2), voice: true },
-        { plan: plan(1, 2), voice: false },
+        { plan: plan(2, 2), voice: true, sounding: [true] },
+        { plan: plan(1, 2), voice: false, sounding: [true] },
       ],
       100,
     );
@@ -75,11 +79,14 @@ describe('laps', () => {
   });
 
   it('keep the turns of silent bars over all laps', () => {
-    const silent = plan(1, 3, [true, false]);
+    const silent = plan(1, 3, [
+      [true, false, true],
+      [false, true, false],
+    ]);
     const clock = new LapClock(
       [
-        { plan: silent, voice: true },
-        { plan: silent, voice: true },
+        { plan: silent, voice: true, sounding: silent.rounds[0]! },
+        { plan: silent, voice: true, sounding: silent.rounds[1]! },
       ],
       0,
     );
@@ -95,9 +102,9 @@ describe.each(sounded)('$name, $times times', ({ times, passage, clicksMs }) => 
   const given = passage as unknown as PassageDocument;
 
   it('sounds when the core says', () => {
-    const lap = { plan: barsOf(given), voice: false };
+    const plan = barsOf(given);
     const clock = new LapClock(
-      Array.from({ length: times }, () => lap),
+      Array.from({ length: times }, (_, i) => ({ plan, voice: false, sounding: roundOf(plan, i) })),
       given.clicks!.startMs / 1000,
     );
     const heard = clock

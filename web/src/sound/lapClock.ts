@@ -1,9 +1,16 @@
-import { turnOf, type Bar, type BarPlan } from './bars';
+import { roundOf, silent, type Bar, type BarPlan } from './bars';
 
 /** Once through a line: what sounds in it, and whether a voice plays. */
 export interface Lap {
   plan: BarPlan;
   voice: boolean;
+  /** Which bars of the line sound. */
+  sounding: boolean[];
+}
+
+/** The line once, and no more. */
+export function onceThrough(plan: BarPlan, voice: boolean): Lap {
+  return { plan, voice, sounding: roundOf(plan, 0) };
 }
 
 /** A bar that is to sound, exactly when, and in which lap. */
@@ -16,14 +23,12 @@ export interface DueBar {
 
 /**
  * Walks through laps: the count-in of the first, then lap after lap, each beginning exactly at the bar line where the one
- * before ends, whatever its tempo. Silent bars take their turns on through all laps.
+ * before ends, whatever its tempo.
  */
 export class LapClock {
   private readonly laps: readonly Lap[];
   private lap = 0;
   private bar = 0;
-  /** Bars handed out since the count-in. */
-  private played = 0;
   private nextAt: number;
   /** When the first note of each lap is due, as far as its bars were handed out. */
   readonly firstNotes: number[] = [];
@@ -48,9 +53,9 @@ export class LapClock {
   dueBefore(moment: number): DueBar[] {
     const due: DueBar[] = [];
     while (!this.isOver && this.nextAt < moment) {
-      const { plan } = this.laps[this.lap]!;
+      const { plan, sounding } = this.laps[this.lap]!;
       const whole = plan.bars[this.bar]!;
-      const bar = this.bar < plan.loop ? whole : turnOf(plan, whole, this.played++);
+      const bar = this.bar < plan.loop || sounding[this.bar - plan.loop] ? whole : silent(whole);
       due.push({ bar, at: this.nextAt, lap: this.lap });
       this.nextAt += bar.seconds;
       this.bar += 1;

@@ -1,4 +1,4 @@
-import { turnOf, type Bar, type BarPlan } from './bars';
+import { roundOf, silent, type Bar, type BarPlan } from './bars';
 
 /** A bar that is to sound, and exactly when. */
 export interface Due {
@@ -14,8 +14,8 @@ export interface Due {
 export class LoopClock {
   private plan: BarPlan;
   private next = 0;
-  /** Bars handed out since the count-in. */
-  private played = 0;
+  /** How often it has come round. */
+  private lap = 0;
   private nextAt: number;
 
   constructor(plan: BarPlan, startAt: number) {
@@ -37,11 +37,14 @@ export class LoopClock {
     const due: Due[] = [];
     while (this.nextAt < moment) {
       const whole = this.plan.bars[this.next]!;
-      const bar = this.next < this.plan.loop ? whole : turnOf(this.plan, whole, this.played++);
+      const line = this.next - this.plan.loop;
+      const bar = line < 0 || roundOf(this.plan, this.lap)[line] ? whole : silent(whole);
       due.push({ bar, at: this.nextAt });
       this.nextAt += bar.seconds;
       this.next += 1;
-      if (this.next >= this.plan.bars.length) this.next = this.plan.loop;
+      if (this.next < this.plan.bars.length) continue;
+      this.next = this.plan.loop;
+      this.lap += 1;
     }
     return due;
   }

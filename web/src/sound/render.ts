@@ -1,5 +1,5 @@
 import * as Tone from 'tone';
-import type { Bar, BarPlan } from './bars';
+import { roundOf, type Bar, type BarPlan } from './bars';
 import { LapClock } from './lapClock';
 import { LoopClock } from './loopClock';
 import { makeKit, soundBar } from './sounds';
@@ -51,7 +51,7 @@ export function runBars(plans: BarPlan[], seconds: number): Due[] {
   let full = 0;
   for (let i = 0; full < seconds; i++) {
     const plan = plans[i % plans.length]!;
-    laps.push({ plan, voice: false });
+    laps.push({ plan, voice: false, sounding: roundOf(plan, Math.floor(i / plans.length)) });
     full += plan.bars.slice(plan.loop).reduce((sum, bar) => sum + bar.seconds, 0);
   }
   return new LapClock(laps, START_SECONDS).dueBefore(seconds);

@@ -10,10 +10,15 @@ const MISSING = new Problem(
   'What works out the notes did not come. Everything you typed is kept; check the network and try again.',
 );
 
+/** Says that the core did not come, and offers to try again. */
+export function NoCore() {
+  return <Wrong error={MISSING} again={() => void loadCore().catch(() => undefined)} />;
+}
+
 /** Shows what asks the core once that is here; says so where it does not come, and offers to try again. */
 export function WithCore({ children }: { children: ReactNode }) {
   const core = useCore();
   if (core === 'ready') return children;
   if (core === 'loading') return <Waiting />;
-  return <Wrong error={MISSING} again={() => void loadCore().catch(() => undefined)} />;
+  return <NoCore />;
 }

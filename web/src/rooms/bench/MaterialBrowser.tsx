@@ -6,6 +6,7 @@ import { useRoutines } from '../../api/routines';
 import type { PassageDocument, StepDocument } from '../../api/types';
 import { Engraving } from '../../notation/Engraving';
 import { barsOf } from '../../sound/bars';
+import { onceThrough } from '../../sound/lapClock';
 import { useRun } from '../../sound/useRun';
 import { Wrong } from '../../ui/Wrong';
 import { degreeSigns, notes } from '../../ui/words';
@@ -129,7 +130,7 @@ function Preview({ find, step, onTake }: PreviewProps) {
   const { answer: passage, refused } = usePassage(step, who);
   const player = useRun(() => undefined);
   const hear = (heard: PassageDocument) =>
-    void player.start({ laps: [{ plan: barsOf(heard), voice: true }], drone: [], latencyMs: 0 });
+    void player.start({ laps: [onceThrough(barsOf(heard), true)], drone: [], latencyMs: 0 });
   return (
     <section className={classes.preview} aria-label="What it is">
       <h2>

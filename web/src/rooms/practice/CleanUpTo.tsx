@@ -1,10 +1,10 @@
-import type { RungToPlay } from '../../api/types';
+import type { Reached } from '../../api/types';
 import { Stone } from '../../ui/Stone';
 import { notes } from '../../ui/words';
 import classes from './Asking.module.css';
 
 interface Props {
-  rungs: RungToPlay[];
+  rungs: Reached[];
   /** How many of them, from the first, were clean. */
   onSay: (clean: number) => void;
   onDrop: () => void;
@@ -31,7 +31,7 @@ export function CleanUpTo({ rungs, onSay, onDrop }: Props) {
             onClick={() => onSay(i + 1)}
           >
             <svg width="52" height="34" aria-hidden="true">
-              <Stone seed={`rung ${rung.bpm}`} width={46} height={27} tone="moss" x={26} y={17} />
+              <Stone seed={`rung ${rung.at}`} width={46} height={27} tone="moss" x={26} y={17} />
             </svg>
             {notes(rung.now)}
           </button>

@@ -8,7 +8,7 @@ interface Props {
   /** Whether it was stopped before it was over. */
   stopped: boolean;
   onSay: (outcome: TakeRequest['outcome']) => void;
-  onDrop: () => void;
+  onDrop?: () => void;
 }
 
 interface Answer {
@@ -63,9 +63,11 @@ export function HowItWent({ times, stopped, onSay, onDrop }: Props) {
           </button>
         ))}
       </div>
-      <button type="button" className={classes.quiet} onClick={onDrop}>
-        Do not count it
-      </button>
+      {onDrop && (
+        <button type="button" className={classes.quiet} onClick={onDrop}>
+          Do not count it
+        </button>
+      )}
     </div>
   );
 }

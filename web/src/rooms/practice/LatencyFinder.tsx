@@ -1,15 +1,15 @@
-import { useRef } from 'react';
+import { useContext, useRef, useState } from 'react';
 import { sentenceOf } from '../../api/client';
-import type { Week } from '../../api/types';
+import type { Latency } from '../../api/types';
+import { tried, type Outcome } from '../../core/answers';
 import { clicksAlone } from '../../sound/bars';
+import { onceThrough } from '../../sound/lapClock';
 import { useRun } from '../../sound/useRun';
-import { useLatencyCheck } from './usePractice';
+import { KeptContext } from './useRoom';
 import buttons from './Buttons.module.css';
 import classes from './Sheet.module.css';
 
 interface Props {
-  token: string;
-  test?: Week['latencyTest'];
   latencyMs: number;
   onSet: (latencyMs: number) => void;
 }
@@ -18,11 +18,15 @@ const STEP_MS = 10;
 const MOST_MS = 700;
 
 /** The delay of wireless headphones: set by hand, or found by tapping along with a steady click. */
-export function LatencyFinder({ token, test, latencyMs, onSet }: Props) {
+export function LatencyFinder({ latencyMs, onSet }: Props) {
   const taps = useRef<number[]>([]);
-  const check = useLatencyCheck(token);
+  const test = useContext(KeptContext)?.room.latencyTest;
+  const [found, setFound] = useState<Outcome<Latency>>();
   const player = useRun(({ laps }) => {
-    if (laps > 0) check.mutate(taps.current, { onSuccess: (found) => onSet(Math.round(found.ms)) });
+    if (laps === 0) return;
+    const told = tried('latency', { taps: taps.current });
+    setFound(told);
+    if (told.answer) onSet(Math.round(told.answer.ms));
   });
   const tap = (at: number) => {
     const since = player.sinceFirstNote(at);
@@ -31,9 +35,9 @@ export function LatencyFinder({ token, test, latencyMs, onSet }: Props) {
   const start = () => {
     if (!test) return;
     taps.current = [];
-    check.reset();
+    setFound(undefined);
     const plan = clicksAlone(test.clicksMs, test.endMs);
-    void player.start({ laps: [{ plan, voice: false }], drone: [], latencyMs: 0 });
+    void player.start({ laps: [onceThrough(plan, false)], drone: [], latencyMs: 0 });
   };
   const set = (ms: number) => onSet(Math.min(MOST_MS, Math.max(0, ms)));
   return (
@@ -65,11 +69,9 @@ export function LatencyFinder({ token, test, latencyMs, onSet }: Props) {
         </button>
       )}
       <p aria-live="polite">
-        {check.isSuccess && check.data.sentence}
-        {check.isError && sentenceOf(check.error)}
-        {!check.isSuccess &&
-          !check.isError &&
-          'Wireless headphones sound late. What you see and tap waits for them.'}
+        {found?.answer?.sentence}
+        {found?.refused && sentenceOf(found.refused)}
+        {!found && 'Wireless headphones sound late. What you see and tap waits for them.'}
       </p>
     </div>
   );

@@ -1,9 +1,9 @@
-import { lazy, Suspense, useEffect, useMemo, useRef, useState } from 'react';
+import { lazy, Suspense, useContext, useEffect, useMemo, useRef, useState } from 'react';
 import type { TakeRequest, Today, TodayItem } from '../../api/types';
+import { useCore } from '../../core/useCore';
 import { HURRY_MS, useFresh } from '../../ui/useFresh';
 import { Caution } from './Caution';
 import { CleanUpTo } from './CleanUpTo';
-import type { KeptWeek } from './foreseen';
 import { HowItWent } from './HowItWent';
 import { PracticeGo } from './PracticeGo';
 import { SlipPanel } from './SlipPanel';
@@ -13,21 +13,19 @@ import { useAnswer } from './useAnswer';
 import { useCaution } from './useCaution';
 import { useItemKeys } from './useItemKeys';
 import { useItemRun } from './useItemRun';
-import { useTapCheck } from './usePractice';
+import { KeptContext } from './useRoom';
 import { useSound } from './useSound';
+import { useStand } from './useStand';
 import { useSteady } from './useSteady';
+import { useTaps } from './useTaps';
 import { WhatToPlay } from './WhatToPlay';
 import classes from './Practice.module.css';
 
 const SoundSheet = lazy(async () => ({ default: (await import('./SoundSheet')).SoundSheet }));
 
 interface Props {
-  token: string;
   today: Today;
   item: TodayItem;
-  week?: KeptWeek;
-  /** Whether the week is on its way. */
-  weekComing: boolean;
   next?: TodayItem;
   onTakes: (takes: TakeRequest[]) => Promise<void>;
   onResting: (resting: boolean, assignmentId: number) => void;
@@ -37,29 +35,33 @@ interface Props {
 
 /** One step: what to play, the sound, the notes, and how it went. */
 export function PracticeItem(props: Props) {
-  const { token, today, item, week, weekComing, next, onTakes, onResting, onNext, onBefore } = props;
+  const { today, item, next, onTakes, onResting, onNext, onBefore } = props;
   const { wish, set } = useSound();
   const [chosen, setChosen] = useState<number>();
   const [tapping, setTapping] = useState(false);
   const [sheet, setSheet] = useState(false);
-  const check = useTapCheck(token, item.assignmentId);
+  const core = useCore();
   const answer = useAnswer(item, async (takes) => {
     await onTakes(takes);
     setChosen(undefined);
   });
-  const run = useItemRun({ token, item, week, weekComing, chosen, tapping, wish }, (ran) => {
-    answer.ended(ran, tapping);
-    if (tapping) check.mutate({ bpm: ran.bpm, at: item.toPlay.here.at, taps: ran.taps });
+  const stand = useStand(item, chosen);
+  const taps = useTaps(stand.asked);
+  const run = useItemRun({ stand, tapping, wish }, (ended) => {
+    answer.ended(ended, tapping);
+    if (tapping) taps.look({ bpm: ended.bpm, at: item.toPlay.here.at, taps: ended.taps });
   });
-  const { player, bpm } = run;
+  const simulated = useContext(KeptContext)?.room.simulated;
+  const { player } = run;
+  const { bpm } = stand;
   const resting = !player.playing;
   useEffect(() => onResting(resting, item.assignmentId), [onResting, resting, item.assignmentId]);
   const { caution, dismiss } = useCaution(today, item, wish.latencyMs > 0);
-  const shown = useSteady(run.passage.data);
+  const shown = useSteady(stand.passage);
   const start = () => {
     if (!run.canStart || player.playing) return;
     answer.begin();
-    check.reset();
+    taps.forget();
     void run.start();
   };
   // A second press on Start right after the first was meant once, and does not stop.
@@ -79,29 +81,31 @@ export function PracticeItem(props: Props) {
   useEffect(() => {
     if (!fresh && panel !== 'go') foot.current?.querySelector<HTMLElement>('[data-first]')?.focus();
   }, [fresh, panel]);
-  const worst = useMemo(() => (tapped && check.data ? [check.data.worst] : undefined), [tapped, check.data]);
+  const report = tapped ? taps.found?.answer : undefined;
+  const worst = useMemo(() => report && [report.worst], [report]);
   const onSheet = () => setSheet(true);
   useItemKeys(item, run, answer, { start, toggle, onNext, onBefore, tapping, settled: !fresh, onSheet });
   return (
-    <main className={classes.item} data-report={tapped && check.data !== undefined} data-phase={answer.phase}>
+    <main className={classes.item} data-report={report !== undefined} data-phase={answer.phase}>
       <WhatToPlay
         item={item}
-        bpm={run.lap?.rung.bpm ?? bpm}
+        bpm={run.lap?.bpm ?? bpm}
         signature={shown?.key.signature}
         playing={player.playing}
         onChoose={setChosen}
       />
       <Stand
         shown={shown}
+        refused={stand.refused}
         run={run}
-        foot={wish.foot ?? run.asks.foot}
+        foot={wish.foot ?? stand.asks.foot}
         marked={slipping ? answer.touched : worst}
         onTouch={slipping ? answer.touch : undefined}
       />
       <footer ref={foot} className={classes.foot}>
         <fieldset disabled={fresh}>
           <div className={classes.panel}>
-            {tapped && <Tapped check={check} />}
+            {tapped && <Tapped found={taps.found} />}
             {asking && answer.rising && (
               <CleanUpTo rungs={answer.rungs} onSay={answer.sayUpTo} onDrop={answer.drop} />
             )}
@@ -123,6 +127,7 @@ export function PracticeItem(props: Props) {
                 onKeep={answer.keep}
               />
             )}
+            {core === 'failed' && <HowItWent times={1} stopped={false} onSay={answer.sayAlone} />}
             {!asking && !slipping && (
               <PracticeGo
                 item={item}
@@ -137,10 +142,10 @@ export function PracticeItem(props: Props) {
                 onNext={onNext}
                 onSheet={onSheet}
                 onSimulate={
-                  week?.simulated && tapping
-                    ? (simulated) => {
+                  simulated && tapping
+                    ? (who) => {
                         answer.tapped();
-                        check.mutate({ bpm, at: item.toPlay.here.at, player: simulated });
+                        taps.look({ bpm, at: item.toPlay.here.at, simulated: who });
                       }
                     : undefined
                 }
@@ -158,13 +163,11 @@ export function PracticeItem(props: Props) {
           <SoundSheet
             opened
             onClose={() => setSheet(false)}
-            token={token}
             wish={wish}
             onSet={set}
-            asks={run.asks}
+            asks={stand.asks}
             tapping={tapping}
             onTapping={setTapping}
-            latencyTest={week?.latencyTest}
           />
         )}
       </Suspense>

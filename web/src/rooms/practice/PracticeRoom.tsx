@@ -9,7 +9,8 @@ import { NoWay } from './NoWay';
 import { PracticeHead } from './PracticeHead';
 import { PracticeItem } from './PracticeItem';
 import { KeptForLater, Unsent } from './Unsent';
-import { useKeptPassages, usePractice } from './usePractice';
+import { KeptContext } from './useRoom';
+import { useKeptKeys, usePractice } from './usePractice';
 import classes from './Practice.module.css';
 
 const KeySheet = lazy(async () => ({ default: (await import('./KeySheet')).KeySheet }));
@@ -23,11 +24,11 @@ function placeOf(place: { at: number; id?: number }, items: TodayItem[]): number
 /** The student's half hour: one thing at a time. */
 export function PracticeRoom() {
   const token = useParams().token!;
-  const { list, closed, asked, week, weekComing, outbox } = usePractice(token);
+  const { list, kept, closed, asked, outbox } = usePractice(token);
   const [place, setPlace] = useState<{ at: number; id?: number }>({ at: 0 });
   const [keys, setKeys] = useState(false);
   const [resting, setResting] = useState(true);
-  useKeptPassages(token, week, resting);
+  useKeptKeys(token, kept !== undefined && resting);
   const items = list?.items ?? [];
   const at = placeOf(place, items);
   const go = (to: number) => {
@@ -46,44 +47,43 @@ export function PracticeRoom() {
     finished && items.length > 0,
   );
   if (!list) {
-    if (asked.isPending) return <Waiting />;
+    if (asked.isPending || asked.isSuccess) return <Waiting />;
     return <NoWay error={asked.error}>{closed && <KeptForLater entries={outbox.waiting} />}</NoWay>;
   }
   const item = items[at];
   return (
-    <div className={classes.room}>
-      <PracticeHead today={list} token={token} at={at} onGo={go} onKeys={() => setKeys(true)} />
-      {items.length === 0 ? (
-        <main className={classes.alone}>
-          <h1>Nothing to practise today</h1>
-          <p>Your teacher has not given you a step for today. Play something you love.</p>
-        </main>
-      ) : item ? (
-        <PracticeItem
-          key={item.assignmentId}
-          token={token}
-          today={list}
-          item={item}
-          week={week}
-          weekComing={weekComing}
-          next={items[at + 1]}
-          onTakes={(forms) => outbox.add(forms.map((form) => ({ kind: 'take', form })))}
-          onResting={onResting}
-          onNext={() => go(at + 1)}
-          onBefore={() => go(at - 1)}
-        />
-      ) : (
-        <Done
-          today={list}
-          waiting={outbox.waiting.length}
-          onWord={(text) =>
-            outbox.add([{ kind: 'word', form: { clientId: newId(), text, saidAt: localTime() } }])
-          }
-          onBack={() => go(0)}
-        />
-      )}
-      <Unsent outbox={outbox} />
-      <Suspense>{keys && <KeySheet opened onClose={() => setKeys(false)} />}</Suspense>
-    </div>
+    <KeptContext value={kept}>
+      <div className={classes.room}>
+        <PracticeHead today={list} token={token} at={at} onGo={go} onKeys={() => setKeys(true)} />
+        {items.length === 0 ? (
+          <main className={classes.alone}>
+            <h1>Nothing to practise today</h1>
+            <p>Your teacher has not given you a step for today. Play something you love.</p>
+          </main>
+        ) : item ? (
+          <PracticeItem
+            key={item.assignmentId}
+            today={list}
+            item={item}
+            next={items[at + 1]}
+            onTakes={(forms) => outbox.add(forms.map((form) => ({ kind: 'take', form })))}
+            onResting={onResting}
+            onNext={() => go(at + 1)}
+            onBefore={() => go(at - 1)}
+          />
+        ) : (
+          <Done
+            today={list}
+            waiting={outbox.waiting.length}
+            onWord={(text) =>
+              outbox.add([{ kind: 'word', form: { clientId: newId(), text, saidAt: localTime() } }])
+            }
+            onBack={() => go(0)}
+          />
+        )}
+        <Unsent outbox={outbox} />
+        <Suspense>{keys && <KeySheet opened onClose={() => setKeys(false)} />}</Suspense>
+      </div>
+    </KeptContext>
   );
 }

@@ -1,5 +1,4 @@
 import { Modal } from '@mantine/core';
-import type { Week } from '../../api/types';
 import { LatencyFinder } from './LatencyFinder';
 import type { SoundWish } from './useSound';
 import buttons from './Buttons.module.css';
@@ -8,14 +7,12 @@ import classes from './Sheet.module.css';
 interface Props {
   opened: boolean;
   onClose: () => void;
-  token: string;
   wish: SoundWish;
   onSet: (change: Partial<SoundWish>) => void;
   /** What the step itself asks for. */
   asks: { drone: NonNullable<SoundWish['drone']>; foot: boolean };
   tapping: boolean;
   onTapping: (on: boolean) => void;
-  latencyTest?: Week['latencyTest'];
 }
 
 interface Choice<T> {
@@ -50,7 +47,7 @@ const ON_OFF: Choice<boolean>[] = [
 
 /** How it sounds: times, voice, rungs, drone, foot, and the delay of the headphones. */
 export function SoundSheet(props: Props) {
-  const { opened, onClose, token, wish, onSet, asks, tapping, onTapping, latencyTest } = props;
+  const { opened, onClose, wish, onSet, asks, tapping, onTapping } = props;
   return (
     <Modal opened={opened} onClose={onClose} title="How it sounds" centered size="lg">
       <div className={classes.sheet}>
@@ -72,12 +69,7 @@ export function SoundSheet(props: Props) {
           onChange={(foot) => onSet({ foot })}
         />
         <Line label="Tap it" value={tapping} choices={ON_OFF} onChange={onTapping} />
-        <LatencyFinder
-          token={token}
-          test={latencyTest}
-          latencyMs={wish.latencyMs}
-          onSet={(latencyMs) => onSet({ latencyMs })}
-        />
+        <LatencyFinder latencyMs={wish.latencyMs} onSet={(latencyMs) => onSet({ latencyMs })} />
       </div>
     </Modal>
   );

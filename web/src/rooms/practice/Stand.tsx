@@ -1,8 +1,10 @@
 import { useMediaQuery } from '@mantine/hooks';
 import breakpoints from '../../../breakpoints.json';
 import type { PassageDocument } from '../../api/types';
+import { useCore } from '../../core/useCore';
 import { Engraving } from '../../notation/Engraving';
 import { PulseRibbon } from '../../ui/PulseRibbon';
+import { NoCore } from '../../ui/WithCore';
 import { Wrong } from '../../ui/Wrong';
 import { FootCue } from './FootCue';
 import { SlipsHint } from './SlipsHint';
@@ -12,6 +14,8 @@ import classes from './Music.module.css';
 interface Props {
   /** What is on the stand; nothing until it is there. */
   shown?: PassageDocument;
+  /** Why there is nothing to put on it. */
+  refused?: Error;
   run: ItemRun;
   foot: boolean;
   /** Notes that slipped, while they are pointed out, or the one that was tapped worst. */
@@ -24,14 +28,16 @@ const LARGEST_WIDE = 2;
 const LARGEST = 1.35;
 
 /** The music stand: likely slips, notes that light with the sound, the pulse with its landing, and the count-in. */
-export function Stand({ shown, run, foot, marked, onTouch }: Props) {
-  const { passage, player, laps, lap } = run;
+export function Stand({ shown, refused, run, foot, marked, onTouch }: Props) {
+  const { player, laps, lap } = run;
+  const core = useCore();
   const wide = useMediaQuery(`not (max-width: ${breakpoints.phone})`, undefined, {
     getInitialValueInEffect: false,
   });
   return (
     <section className={classes.music} aria-label="Notes and pulse">
-      {passage.isError && !shown && <Wrong error={passage.error} again={() => passage.refetch()} />}
+      {core === 'failed' && <NoCore />}
+      {refused && !shown && <Wrong error={refused} />}
       {shown && (
         <>
           <div className={classes.over}>

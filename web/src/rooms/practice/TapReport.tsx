@@ -1,5 +1,5 @@
 import { useElementSize } from '@mantine/hooks';
-import type { TapsView } from '../../api/types';
+import type { Taps } from '../../api/types';
 import { notes } from '../../ui/words';
 import classes from './Taps.module.css';
 
@@ -9,7 +9,7 @@ const LEAST_MS = 60;
 const EDGE = 12;
 
 /** What the taps came to, in a sentence, and each of them above the line where it was early and below where it was late. */
-export function TapReport({ report }: { report: TapsView }) {
+export function TapReport({ report }: { report: Taps }) {
   const { ref, width: measured } = useElementSize<HTMLDivElement>();
   const width = Math.max(measured, 240);
   const apart = (width - 2 * EDGE) / Math.max(1, report.notes - 1);

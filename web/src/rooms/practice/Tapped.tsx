@@ -1,10 +1,9 @@
 import { Wrong } from '../../ui/Wrong';
 import { TapReport } from './TapReport';
-import type { useTapCheck } from './usePractice';
+import type { TapsFound } from './useTaps';
 
-/** What came of tapping along; the taps are kept until the studio has looked at them. */
-export function Tapped({ check }: { check: ReturnType<typeof useTapCheck> }) {
-  if (check.data) return <TapReport report={check.data} />;
-  if (check.isError) return <Wrong error={check.error} again={() => check.mutate(check.variables)} />;
-  return null;
+/** What came of tapping along, or why nothing can be told. */
+export function Tapped({ found }: { found: TapsFound }) {
+  if (found?.answer) return <TapReport report={found.answer} />;
+  return found ? <Wrong error={found.refused} /> : null;
 }

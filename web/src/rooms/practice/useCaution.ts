@@ -1,5 +1,7 @@
 import { useEffect, useState } from 'react';
-import type { Caution, Today, TodayItem } from '../../api/types';
+import type { Moment, Today, TodayItem } from '../../api/types';
+import { tried } from '../../core/answers';
+import { useCore } from '../../core/useCore';
 import { isoDay } from '../../ui/words';
 
 const KEY = 'pebble-cautions';
@@ -21,22 +23,20 @@ function writeShown(moment: string) {
   }
 }
 
-/**
- * The caution for now, if there is one that was not shown today; the first of all is shown once. It stays until it is put
- * away or the item is left, and does not come back that day.
- */
+/** The caution for now, if there is one. It stays until it is put away or the item is left, and does not come back that day. */
 export function useCaution(today: Today, item: TodayItem, headphones: boolean) {
-  const [before] = useState(shownDays);
-  const [away, setAway] = useState<string[]>([]);
-  const seconds = today.items.reduce((sum, one) => sum + one.day.seconds, 0);
-  const matters = ({ moment }: Caution) => {
-    if (away.includes(moment)) return false;
-    if (moment === 'first-use') return before[moment] === undefined;
-    if (before[moment] === isoDay()) return false;
-    if (moment === 'long-session') return seconds >= today.longMinutes * 60;
-    return moment === 'headphones' ? headphones : true;
+  const core = useCore();
+  const [shown] = useState(shownDays);
+  const [away, setAway] = useState<Moment[]>([]);
+  const asked = {
+    cautions: [...today.cautions, ...item.toPlay.here.cautions],
+    day: today.day,
+    seconds: today.items.reduce((sum, one) => sum + one.day.seconds, 0),
+    headphones,
+    shown,
+    away,
   };
-  const caution = [...today.cautions, ...item.toPlay.here.cautions].find(matters);
+  const caution = core === 'ready' ? tried('caution', asked).answer?.caution : undefined;
   const moment = caution?.moment;
   useEffect(() => {
     if (moment !== undefined) writeShown(moment);

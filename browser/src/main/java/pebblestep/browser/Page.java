@@ -18,6 +18,15 @@ import pebblestep.documents.bench.PassageAsked;
 import pebblestep.documents.bench.PatternAsked;
 import pebblestep.documents.bench.ReadingsAsked;
 import pebblestep.documents.bench.TourAsked;
+import pebblestep.documents.practice.CautionAsked;
+import pebblestep.documents.practice.LatencyAsked;
+import pebblestep.documents.practice.RanAsked;
+import pebblestep.documents.practice.RunAsked;
+import pebblestep.documents.practice.RungAsked;
+import pebblestep.documents.practice.TakesAsked;
+import pebblestep.documents.practice.TapsAsked;
+import pebblestep.documents.practice.Today;
+import pebblestep.documents.practice.TodayAsked;
 
 /**
  * What the page can ask, each by its name: a document as JSON, answered with one. What is refused is answered with a problem
@@ -34,7 +43,15 @@ import pebblestep.documents.bench.TourAsked;
             ClimbEditAsked.class,
             GrowthAsked.class,
             FitAsked.class,
-            PatternAsked.class
+            PatternAsked.class,
+            TodayAsked.class,
+            RungAsked.class,
+            RunAsked.class,
+            RanAsked.class,
+            TakesAsked.class,
+            CautionAsked.class,
+            TapsAsked.class,
+            LatencyAsked.class
         },
         write = {
             PassageDocument.class,
@@ -48,6 +65,13 @@ import pebblestep.documents.bench.TourAsked;
             FitAnswer.class,
             Catalogue.class,
             PatternAsked.PatternAnswer.class,
+            Today.class,
+            RunAsked.RunAnswer.class,
+            RanAsked.RanAnswer.class,
+            TakesAsked.TakesAnswer.class,
+            CautionAsked.CautionAnswer.class,
+            TapsAsked.TapsAnswer.class,
+            LatencyAsked.LatencyAnswer.class,
             ProblemDocument.class
         })
 public final class Page {
@@ -82,6 +106,14 @@ public final class Page {
             case "growth" -> () -> Json.write(Json.readGrowthAsked(asked).answer());
             case "fit" -> () -> Json.write(Json.readFitAsked(asked).answer());
             case "pattern" -> () -> Json.write(Json.readPatternAsked(asked).answer());
+            case "today" -> () -> Json.write(Json.readTodayAsked(asked).answer());
+            case "rung" -> () -> Json.write(Json.readRungAsked(asked).answer());
+            case "run" -> () -> Json.write(Json.readRunAsked(asked).answer());
+            case "ran" -> () -> Json.write(Json.readRanAsked(asked).answer());
+            case "takes" -> () -> Json.write(Json.readTakesAsked(asked).answer());
+            case "caution" -> () -> Json.write(Json.readCautionAsked(asked).answer());
+            case "taps" -> () -> Json.write(Json.readTapsAsked(asked).answer());
+            case "latency" -> () -> Json.write(Json.readLatencyAsked(asked).answer());
             case "catalogue" -> () -> Json.write(Catalogue.WHOLE);
             default -> throw new IllegalArgumentException("Nothing here answers to \"" + what + "\".");
         };

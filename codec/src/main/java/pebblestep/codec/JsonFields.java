@@ -6,7 +6,6 @@ import com.eclipsesource.json.JsonObject;
 import com.eclipsesource.json.JsonValue;
 import com.eclipsesource.json.ParseException;
 import java.math.BigDecimal;
-import java.time.DateTimeException;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -15,7 +14,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
-import pebblestep.core.Parts;
+import pebblestep.core.Days;
 import pebblestep.core.Refusal;
 
 /** Reads fields of JSON; what is not what it should be is refused with the place where it stands. */
@@ -150,21 +149,8 @@ public final class JsonFields {
      * quarter of a megabyte of names and time zones to the page.
      */
     public static LocalDate day(JsonValue value) {
-        String text = text(value);
-        try {
-            if (text.length() == DAY.length() && text.charAt(4) == '-' && text.charAt(7) == '-') {
-                return LocalDate.of(digits(text, 0, 4), digits(text, 5, 7), digits(text, 8, 10));
-            }
-        } catch (DateTimeException | NumberFormatException e) {
-            // Said below.
-        }
-        throw Refusal.of(shortened(value) + " does not fit here.").fits("A day, such as " + DAY + ".");
-    }
-
-    private static int digits(String text, int from, int to) {
-        String part = text.substring(from, to);
-        if (!Parts.isDigits(part, to - from)) throw new NumberFormatException(part);
-        return Integer.parseInt(part);
+        return Days.parse(text(value)).orElseThrow(() -> Refusal.of(shortened(value) + " does not fit here.")
+                .fits("A day, such as " + DAY + "."));
     }
 
     private static String shortened(JsonValue value) {

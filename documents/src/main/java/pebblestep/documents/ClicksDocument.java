@@ -8,6 +8,7 @@ import pebblestep.core.metronome.ClickPlan;
 import pebblestep.core.metronome.DroneTones;
 import pebblestep.core.metronome.FootCue;
 import pebblestep.core.metronome.GroovePlan;
+import pebblestep.core.metronome.LineBars;
 import pebblestep.core.passage.Metronome;
 import pebblestep.core.passage.Passage;
 import pebblestep.core.pitch.ReferencePitch;
@@ -16,8 +17,8 @@ import pebblestep.core.rhythm.Groove;
 /**
  * What sounds with a passage, as JSON. Milliseconds count from the first attack of the passage, so the count-in is
  * negative; {@code endMs} is where the next repetition would start its bar. All bars, those of the count-in first, are
- * {@code barMs} long. Clicks and drums are those of bars that sound; {@code turns} says which do, round and round from the
- * end of the count-in on and through all repetitions, true for a bar that sounds. Drums are there where the step asks for them; foot and drone always are, because a student may ask
+ * {@code barMs} long. Clicks and drums are those of bars that sound; {@code rounds} says which bars of
+ * the line do, lap by lap until it comes round to the first again, true for a bar that sounds. Drums are there where the step asks for them; foot and drone always are, because a student may ask
  * for them too. {@code voiceHz} is the frequency of each note for a voice that plays the line.
  */
 public record ClicksDocument(
@@ -26,7 +27,7 @@ public record ClicksDocument(
         double barMs,
         int bars,
         int countInBars,
-        List<Boolean> turns,
+        List<List<Boolean>> rounds,
         List<ClickPart> clicks,
         List<DrumPart> drums,
         FootPart foot,
@@ -71,7 +72,7 @@ public record ClicksDocument(
                         .dividedBy(passage.step().meter().bar())
                         .floor()),
                 wish.countInBars(),
-                wish.turns(),
+                LineBars.rounds(passage),
                 plan.clicks().stream()
                         .map(click -> new ClickPart(
                                 click.at().toString(),

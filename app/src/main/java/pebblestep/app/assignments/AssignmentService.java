@@ -4,6 +4,7 @@ import java.math.BigDecimal;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.Collection;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -230,14 +231,21 @@ public class AssignmentService implements KeyBefore {
         return List.copyOf(keys.values());
     }
 
-    /** The step in another key that the student was given last before this one. */
+    /** The key that the student was given last before each of these, by its id: another than its own; absent where none was. */
     @Transactional(readOnly = true)
-    public Optional<Step> before(long studioId, Assigned assigned) {
-        return all(studioId, assigned.studentId()).stream()
-                .dropWhile(given -> given.id() != assigned.id())
-                .map(Assigned::step)
-                .filter(given -> !given.key().equals(assigned.step().key()))
-                .findFirst();
+    public Map<Long, StepDocument.KeyPart> keysBefore(long studioId, long studentId, Collection<Assigned> these) {
+        List<Assigned> all = all(studioId, studentId);
+        Map<Long, StepDocument.KeyPart> keys = new HashMap<>();
+        for (Assigned one : these) {
+            all.stream()
+                    .dropWhile(given -> given.id() != one.id())
+                    .map(Assigned::step)
+                    .filter(given -> !given.key().equals(one.step().key()))
+                    .findFirst()
+                    .ifPresent(
+                            last -> keys.put(one.id(), StepDocuments.write(last).key()));
+        }
+        return keys;
     }
 
     private List<AssignmentEntity> of(long studioId, long studentId) {

@@ -81,7 +81,8 @@ final class MadeUpPractice {
                         clean || random.nextInt(5) > 0 ? "" : DemoPlan.NOTES.get(random.nextInt(DemoPlan.NOTES.size())),
                         at,
                         clean ? null : slipped(ascent.at(standing.at()), player),
-                        seconds));
+                        seconds,
+                        null));
                 at = at.plusSeconds(seconds + 10L);
             }
         }

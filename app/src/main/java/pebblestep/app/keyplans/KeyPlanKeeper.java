@@ -26,15 +26,16 @@ import pebblestep.app.students.StudentService;
 import pebblestep.core.keyplan.KeyPlan;
 import pebblestep.core.keyplan.KeyPlan.Window;
 import pebblestep.core.passage.Player;
+import pebblestep.documents.practice.RoomDocument;
 
 /**
- * Keeps what is given in step with the plans: the key of today and those of the coming week are given, the key before is
+ * Keeps what is given in step with the plans: the key of today and those of the coming fortnight are given, the key before is
  * closed, and what a decision has overtaken is ended. Doing it again changes nothing.
  */
 @Service
 class KeyPlanKeeper {
-    /** A week can be practised without the studio. */
-    private static final int DAYS_AHEAD = 6;
+    /** A fortnight can be practised without the studio. */
+    private static final int DAYS_AHEAD = RoomDocument.DAYS - 1;
 
     private final KeyPlanRepository plans;
     private final KeyPlanEventRepository events;
@@ -110,10 +111,12 @@ class KeyPlanKeeper {
             if (window == null) close(one, since);
             else {
                 there.add(one.place());
-                LocalDate from =
-                        one.overtaken() || window.from().isBefore(one.days().from())
-                                ? window.from()
-                                : one.days().from();
+                LocalDate first = one.days().from();
+                // What is still ahead begins when the plan says so now; what has begun stays begun.
+                boolean anew = one.overtaken()
+                        || window.from().isAfter(today)
+                        || window.from().isBefore(first);
+                LocalDate from = anew ? window.from() : first;
                 steps.move(one.id(), new Days(from, window.to().orElse(null)));
             }
         }

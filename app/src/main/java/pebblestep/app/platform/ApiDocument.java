@@ -32,6 +32,14 @@ import pebblestep.documents.bench.PassageAsked;
 import pebblestep.documents.bench.PatternAsked;
 import pebblestep.documents.bench.ReadingsAsked;
 import pebblestep.documents.bench.TourAsked;
+import pebblestep.documents.practice.CautionAsked;
+import pebblestep.documents.practice.LatencyAsked;
+import pebblestep.documents.practice.RanAsked;
+import pebblestep.documents.practice.RunAsked;
+import pebblestep.documents.practice.RungAsked;
+import pebblestep.documents.practice.TakesAsked;
+import pebblestep.documents.practice.TapsAsked;
+import pebblestep.documents.practice.TodayAsked;
 
 /**
  * The API's OpenAPI document. Records say what is optional by {@code @Nullable}; every other component is required, so
@@ -75,6 +83,20 @@ class ApiDocument {
             Catalogue.class,
             PatternAsked.class,
             PatternAsked.PatternAnswer.class,
+            TodayAsked.class,
+            RungAsked.class,
+            RunAsked.class,
+            RunAsked.RunAnswer.class,
+            RanAsked.class,
+            RanAsked.RanAnswer.class,
+            TakesAsked.class,
+            TakesAsked.TakesAnswer.class,
+            CautionAsked.class,
+            CautionAsked.CautionAnswer.class,
+            TapsAsked.class,
+            TapsAsked.TapsAnswer.class,
+            LatencyAsked.class,
+            LatencyAsked.LatencyAnswer.class,
             ProblemDocument.class);
 
     private static void define(Class<?> document, Components components) {

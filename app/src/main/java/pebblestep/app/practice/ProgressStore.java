@@ -37,8 +37,9 @@ import pebblestep.core.practice.Take;
 import pebblestep.core.practice.Work;
 import pebblestep.core.rhythm.Bpm;
 import pebblestep.core.scale.Key;
+import pebblestep.documents.ProgressDocument;
 import pebblestep.exchange.ClimbJson;
-import pebblestep.exchange.ProgressDocument;
+import pebblestep.exchange.ProgressJson;
 import pebblestep.exchange.SlippedJson;
 
 /**
@@ -95,10 +96,10 @@ public class ProgressStore {
         for (Assigned one : asked) {
             StandingRepository.Kept its = kept.get(one.id());
             // A decision that was made since this was asked for has changed both; the log has them together.
-            ProgressDocument document = its == null ? null : ProgressDocument.parse(its.state());
+            ProgressDocument document =
+                    its == null ? null : ProgressJson.parse(its.state()).orElse(null);
             if (its == null
                     || document == null
-                    || !document.isWhole()
                     || its.decisions() != one.decisions().size()) {
                 missing.add(one);
             } else {
@@ -154,11 +155,12 @@ public class ProgressStore {
                 .filter(one -> one.lastAt == null || !take.takenAt.isBefore(one.lastAt))
                 .filter(one -> one.decisions == assigned.decisions().size())
                 .orElse(null);
-        ProgressDocument before = entity == null ? null : ProgressDocument.parse(entity.state);
-        if (entity == null || before == null || !before.isWhole()) {
+        ProgressDocument before =
+                entity == null ? null : ProgressJson.parse(entity.state).orElse(null);
+        if (entity == null || before == null) {
             // Late, or overtaken by a decision: then the assignment is read again as well.
             Assigned now = assignments.get(assigned.studioId(), assigned.id());
-            return ProgressDocument.parse(rebuilt(now).state).read(key(now, player), now.now());
+            return ProgressJson.parse(rebuilt(now).state).orElseThrow().read(key(now, player), now.now());
         }
         Progress progress = before.read(key(assigned, player), assigned.now()).then(take(take));
         entity.lastAt = take.takenAt;
@@ -199,7 +201,7 @@ public class ProgressStore {
         if (!Objects.equals(entity.learnedOn, learnedOn.orElse(null)) || entity.failed != failed) {
             assignments.stands(entity.assignmentId, learnedOn.orElse(null), failed);
         }
-        entity.state = ProgressDocument.of(progress).text();
+        entity.state = ProgressJson.text(progress);
         entity.learned = learnedOn.isPresent();
         entity.learnedOn = learnedOn.orElse(null);
         entity.failed = failed;

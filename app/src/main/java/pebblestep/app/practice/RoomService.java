@@ -6,15 +6,12 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.Collection;
-import java.util.EnumSet;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
-import java.util.stream.Collectors;
-import java.util.stream.IntStream;
-import java.util.stream.Stream;
-import org.jspecify.annotations.Nullable;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.PlatformTransactionManager;
@@ -26,57 +23,25 @@ import pebblestep.app.assignments.AssignmentService;
 import pebblestep.app.platform.Found;
 import pebblestep.app.platform.PebbleProperties;
 import pebblestep.app.platform.PracticeVisitor;
-import pebblestep.app.platform.Problems;
-import pebblestep.app.practice.PracticeViews.AheadView;
-import pebblestep.app.practice.PracticeViews.LapPart;
-import pebblestep.app.practice.PracticeViews.LapsView;
-import pebblestep.app.practice.PracticeViews.LatencyTest;
+import pebblestep.app.practice.PracticeViews.TakeAnswer;
 import pebblestep.app.practice.PracticeViews.TakeRequest;
-import pebblestep.app.practice.PracticeViews.Today;
-import pebblestep.app.practice.PracticeViews.TodayItem;
-import pebblestep.app.practice.PracticeViews.Week;
 import pebblestep.app.students.StudentService;
-import pebblestep.app.students.StudentViews.StudentView;
-import pebblestep.core.climb.Ascent;
-import pebblestep.core.climb.Position;
-import pebblestep.core.climb.Standing;
-import pebblestep.core.metronome.Laps;
-import pebblestep.core.minutes.Trim;
-import pebblestep.core.passage.Passage;
-import pebblestep.core.passage.Player;
-import pebblestep.core.passage.Step;
-import pebblestep.core.practice.Cautions;
-import pebblestep.core.practice.Latency;
 import pebblestep.core.practice.Progress;
-import pebblestep.core.practice.Purpose;
-import pebblestep.core.practice.TodayList;
-import pebblestep.core.rhythm.Bpm;
-import pebblestep.core.rhythm.Speech;
-import pebblestep.core.scale.Key;
-import pebblestep.documents.PassageDocument;
-import pebblestep.documents.PassageDocument.Reader;
-import pebblestep.documents.Workings;
+import pebblestep.documents.StepDocument;
+import pebblestep.documents.practice.Piece;
+import pebblestep.documents.practice.PieceDocument;
+import pebblestep.documents.practice.ReckonedPart;
+import pebblestep.documents.practice.Room;
+import pebblestep.documents.practice.RoomDocument;
+import pebblestep.documents.practice.Today;
 
-/** The practice room: what there is to practise today and this week, and how it looks and sounds. */
+/** The practice room: what there is to practise, and all that a device needs to go on with it by itself. */
 @Service
 class RoomService {
-    private static final int DAYS = 7;
+    private static final Logger LOG = LoggerFactory.getLogger(RoomService.class);
 
     /** A day may lie that far beside the studio's own. */
     private static final int MOST_DAYS_BESIDE = 2;
-
-    private static final List<LapsView> RUNS = Stream.of(Laps.Voice.values())
-            .flatMap(voice -> IntStream.rangeClosed(0, Laps.MOST_EVERY).mapToObj(every -> Laps.of(voice, every)))
-            .map(laps -> new LapsView(
-                    laps.voice(),
-                    laps.every(),
-                    laps.laps().stream()
-                            .map(lap -> new LapPart(lap.rung(), lap.voice(), lap.student()))
-                            .toList()))
-            .toList();
-
-    private static final LatencyTest LATENCY_TEST =
-            new LatencyTest(Latency.clicks(), Latency.CLICKS * Latency.INTERVAL_MILLIS);
 
     private final PracticeService practice;
     private final ProgressStore progress;
@@ -112,136 +77,73 @@ class RoomService {
     /** What a student has to practise today. */
     @Transactional(readOnly = true)
     public Today today(PracticeVisitor visitor) {
-        Room room = room(visitor);
+        Whose whose = whose(visitor);
         LocalDate day = LocalDate.now(clock);
-        return room.list(
-                day,
-                works(assignments.begun(visitor.studioId(), List.of(visitor.studentId()), day), room),
-                seconds(visitor, day));
+        return whose.room.list(day, pieces(visitor, whose, begun(visitor, day)));
     }
 
-    /** What a student needs for a week without the studio. */
+    /** What a student needs for a fortnight without the studio. */
     @Transactional(readOnly = true)
-    public Week week(PracticeVisitor visitor) {
-        Room room = room(visitor);
-        LocalDate today = LocalDate.now(clock);
-        List<RoomWorkings> works = works(
-                assignments.begun(visitor.studioId(), List.of(visitor.studentId()), today.plusDays(DAYS - 1L)), room);
-        Map<Long, Long> seconds = seconds(visitor, today);
-        List<Today> days = IntStream.range(0, DAYS)
-                .mapToObj(today::plusDays)
-                .map(day -> room.list(day, works, day.equals(today) ? seconds : Map.of()))
-                .toList();
-        Set<Long> listed = days.stream()
-                .flatMap(day -> day.items().stream())
-                .map(TodayItem::assignmentId)
-                .collect(Collectors.toSet());
-        List<AheadView> ahead = works.stream()
-                .filter(work -> listed.contains(work.assigned().id()))
-                .map(work -> work.ahead(today))
-                .toList();
-        return new Week(days, ahead, RUNS, LATENCY_TEST, properties.demo());
+    public RoomDocument room(PracticeVisitor visitor) {
+        Whose whose = whose(visitor);
+        List<Assigned> begun = begun(visitor, LocalDate.now(clock).plusDays(RoomDocument.DAYS - 1L));
+        Map<Long, StepDocument.KeyPart> before = assignments.keysBefore(visitor.studioId(), visitor.studentId(), begun);
+        return RoomDocument.of(
+                whose.room,
+                properties.demo(),
+                pieces(visitor, whose, begun).stream()
+                        .map(piece -> PieceDocument.of(piece, before.get(piece.id())))
+                        .toList());
     }
 
-    /** Whose room it is. */
-    private record Room(String name, StudentView student, Player player, Speech speech) {
-        /** The list of a day: what of this work is practised on it, in order and within the student's minutes. */
-        Today list(LocalDate day, List<RoomWorkings> works, Map<Long, Long> seconds) {
-            Map<Long, RoomWorkings> begun = works.stream()
-                    .filter(work -> !work.assigned().schedule().from().isAfter(day))
-                    .collect(Collectors.toMap(work -> work.assigned().id(), work -> work));
-            TodayList list = TodayList.of(
-                    begun.values().stream().map(work -> work.piece(day)).toList(), minutesOf(student), day);
-            return new Today(
-                    name,
-                    student.name(),
-                    student.instrument().name(),
-                    day,
-                    list.lines().stream()
-                            .map(line -> Found.in(begun, line.piece())
-                                    .item(day, seconds.getOrDefault(line.piece(), 0L), line))
-                            .toList(),
-                    list.trims().stream().map(Trim::sentence).toList(),
-                    RoomWorkings.cautions(Cautions.of(player)),
-                    Cautions.LONG_MINUTES);
-        }
+    private List<Assigned> begun(PracticeVisitor visitor, LocalDate day) {
+        return assignments.begun(visitor.studioId(), List.of(visitor.studentId()), day);
     }
 
-    private static @Nullable Duration minutesOf(StudentView student) {
-        Integer minutes = student.minutesADay();
-        return minutes == null ? null : Duration.ofMinutes(minutes);
-    }
+    /** Whose room it is, and by which id the studio knows them. */
+    private record Whose(long studentId, Room room) {}
 
-    private Room room(PracticeVisitor visitor) {
+    private Whose whose(PracticeVisitor visitor) {
         StudentService.Enrolled enrolled = students.enrolled(visitor.studioId(), visitor.studentId());
-        return new Room(
-                students.room(visitor.studentId()),
-                enrolled.student(),
-                enrolled.player(),
-                settings.of(visitor.studioId()).speech());
+        Integer minutes = enrolled.student().minutesADay();
+        return new Whose(
+                visitor.studentId(),
+                new Room(
+                        students.room(visitor.studentId()),
+                        enrolled.student().name(),
+                        enrolled.player(),
+                        Optional.ofNullable(minutes).map(Duration::ofMinutes),
+                        settings.of(visitor.studioId()).speech()));
     }
 
-    private Player player(PracticeVisitor visitor) {
-        return students.player(visitor.studioId(), visitor.studentId());
-    }
-
-    private List<RoomWorkings> works(Collection<Assigned> assigned, Room room) {
-        Map<Long, Progress> works = progress.of(assigned, Map.of(room.student.id(), room.player));
+    private List<Piece> pieces(PracticeVisitor visitor, Whose whose, Collection<Assigned> assigned) {
+        Map<Long, Progress> works = progress.of(assigned, Map.of(whose.studentId, whose.room.player()));
+        Map<Long, Map<LocalDate, Long>> seconds = new HashMap<>();
+        for (TakeRepository.Practised row : takes.practised(visitor.studentId(), early())) {
+            seconds.computeIfAbsent(row.assignmentId(), id -> new HashMap<>()).put(row.day(), row.seconds());
+        }
         return assigned.stream()
-                .map(one -> new RoomWorkings(one, Found.in(works, one.id()), room.player, room.speech))
+                .map(one -> piece(one, Found.in(works, one.id()), seconds.getOrDefault(one.id(), Map.of())))
                 .toList();
     }
 
-    private Map<Long, Long> seconds(PracticeVisitor visitor, LocalDate day) {
-        return takes.secondsOn(visitor.studentId(), early(), day).stream()
-                .collect(Collectors.toMap(row -> (Long) row[0], row -> (Long) row[1]));
+    private static Piece piece(Assigned assigned, Progress progress, Map<LocalDate, Long> seconds) {
+        return new Piece(
+                assigned.id(),
+                assigned.decisions().size(),
+                assigned.title(),
+                assigned.schedule(),
+                assigned.minutesADay(),
+                progress,
+                seconds);
     }
 
     private Instant early() {
         return clock.instant().minus(MOST_DAYS_BESIDE, ChronoUnit.DAYS);
     }
 
-    /**
-     * The passage of an assignment with everything that is drawn and sounded.
-     *
-     * @param at the rung; where the student stands without one
-     * @param bpm another tempo than the rung's
-     */
-    @Transactional(readOnly = true)
-    public PassageDocument passage(
-            PracticeVisitor visitor, long assignmentId, @Nullable String at, @Nullable String bpm) {
-        Player player = player(visitor);
-        Assigned assigned = practice.find(visitor, assignmentId);
-        Step there = step(assigned, player, at);
-        Step step = bpm == null ? there : there.withTempo(there.tempo().at(Bpm.parse(bpm)));
-        Optional<Key> before =
-                assignments.before(visitor.studioId(), assigned).map(last -> Passage.writtenKey(last, player));
-        return Workings.of(
-                step,
-                new Reader(
-                        Optional.of(player),
-                        before,
-                        settings.of(visitor.studioId()).speech()),
-                EnumSet.complementOf(EnumSet.of(Workings.Extra.NEAR)));
-    }
-
-    /** The passage of a rung at a tempo, to hold taps against. */
-    @Transactional(readOnly = true)
-    public Passage tapped(PracticeVisitor visitor, long assignmentId, @Nullable String at, Bpm bpm) {
-        Player player = player(visitor);
-        Step there = step(practice.find(visitor, assignmentId), player, at);
-        return Passage.of(there.withTempo(there.tempo().at(bpm)), player);
-    }
-
-    /** The step on a rung, or on the one that the student stands on. */
-    private Step step(Assigned assigned, Player player, @Nullable String at) {
-        Standing standing = progress.of(assigned, player).standing().on(LocalDate.now(clock));
-        Ascent ascent = standing.ascent();
-        return ascent.at(at == null ? standing.at() : Position.parse(at));
-    }
-
     /** Stores a take once, however often it is sent, and answers with where the student stands after it. */
-    public TodayItem log(PracticeVisitor visitor, TakeRequest form) {
+    public TakeAnswer log(PracticeVisitor visitor, TakeRequest form) {
         try {
             return writing.execute(status -> store(visitor, form));
         } catch (DataIntegrityViolationException e) {
@@ -251,23 +153,34 @@ class RoomService {
         }
     }
 
-    private TodayItem store(PracticeVisitor visitor, TakeRequest form) {
+    private TakeAnswer store(PracticeVisitor visitor, TakeRequest form) {
         Assigned assigned = practice.find(visitor, form.assignmentId());
-        Room room = room(visitor);
-        return after(assigned, room, practice.store(visitor, assigned, room.player, form));
+        Whose whose = whose(visitor);
+        boolean isNew = !practice.isStored(visitor, form.clientId());
+        Progress after = practice.store(visitor, assigned, whose.room.player(), form);
+        ReckonedPart found = ReckonedPart.of(assigned.decisions().size(), after);
+        if (isNew && form.reckoned() != null) hold(assigned.id(), form.reckoned(), found);
+        Map<LocalDate, Long> seconds = new HashMap<>();
+        takes.practised(visitor.studentId(), assigned.id(), early())
+                .forEach(row -> seconds.put(row.day(), row.seconds()));
+        Piece piece = piece(assigned, after, seconds);
+        return new TakeAnswer(
+                whose.room.item(LocalDate.now(clock), piece),
+                PieceDocument.of(
+                        piece,
+                        assignments
+                                .keysBefore(visitor.studioId(), visitor.studentId(), List.of(assigned))
+                                .get(assigned.id())));
     }
 
-    /** Where the student stands with one piece, as the list shows it. */
-    private TodayItem after(Assigned assigned, Room room, Progress progress) {
-        LocalDate day = LocalDate.now(clock);
-        RoomWorkings work = new RoomWorkings(assigned, progress, room.player, room.speech);
-        TodayList.Row line = new TodayList.Row(
-                assigned.id(), Purpose.LEARNING, work.load(day).repetitions(), "");
-        return work.item(day, takes.secondsOf(assigned.id(), early(), day), line);
-    }
-
-    /** Refuses to go on where no made-up players are. */
-    void requireSimulated() {
-        if (!properties.demo()) throw Problems.notFound("made-up player");
+    /** The page runs the same rules: where it has counted the same log and found something else, one of both has a defect. */
+    private static void hold(long assignmentId, ReckonedPart page, ReckonedPart found) {
+        if (page.isOfSameLog(found) && !page.equals(found)) {
+            LOG.error(
+                    "Defect: of assignment {} a page has reckoned {}, and its log comes to {}.",
+                    assignmentId,
+                    page,
+                    found);
+        }
     }
 }

@@ -41,19 +41,23 @@ interface TakeRepository extends JpaRepository<TakeEntity, Long> {
             where t.studioId = :studioId and t.studentId = :studentId and t.takenAt >= :since group by t.outcome""")
     List<Object[]> outcomesSince(long studioId, long studentId, Instant since);
 
-    /** How long a student practised each assignment on a day: its id, and seconds. The moment bounds the search. */
-    @Query(
-            """
-            select t.assignmentId, sum(coalesce(t.seconds, 0)) from TakeEntity t
-            where t.studentId = :studentId and t.takenAt >= :since and t.takenOn = :day group by t.assignmentId""")
-    List<Object[]> secondsOn(long studentId, Instant since, LocalDate day);
+    /** For how many seconds an assignment was practised on a day. */
+    record Practised(long assignmentId, LocalDate day, long seconds) {}
 
-    /** How long one assignment was practised on a day, in seconds. The moment bounds the search. */
+    /** How long a student practised each assignment on each day since a moment. */
     @Query(
             """
-            select coalesce(sum(t.seconds), 0) from TakeEntity t
-            where t.assignmentId = :assignmentId and t.takenAt >= :since and t.takenOn = :day""")
-    long secondsOf(long assignmentId, Instant since, LocalDate day);
+            select t.assignmentId, t.takenOn, sum(coalesce(t.seconds, 0)) from TakeEntity t
+            where t.studentId = :studentId and t.takenAt >= :since group by t.assignmentId, t.takenOn""")
+    List<Practised> practised(long studentId, Instant since);
+
+    /** How long one assignment was practised on each day since a moment. */
+    @Query(
+            """
+            select t.assignmentId, t.takenOn, sum(coalesce(t.seconds, 0)) from TakeEntity t
+            where t.studentId = :studentId and t.assignmentId = :assignmentId and t.takenAt >= :since
+            group by t.assignmentId, t.takenOn""")
+    List<Practised> practised(long studentId, long assignmentId, Instant since);
 
     /** How long a student practised on each day between two: the day, and seconds. */
     @Query(

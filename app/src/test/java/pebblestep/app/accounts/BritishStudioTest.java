@@ -11,6 +11,7 @@ import org.junit.jupiter.api.extension.ExtendWith;
 import pebblestep.app.Client;
 import pebblestep.app.Client.Answer;
 import pebblestep.app.Given;
+import pebblestep.app.InThePage;
 import pebblestep.app.RunningApp;
 
 /** A studio that says crotchet, and ta te, is answered in these, wherever a note value or a place is said. */
@@ -58,8 +59,12 @@ class BritishStudioTest {
 
     private static void saysNothingAmerican(String path, Answer answer) {
         assertThat(answer.status()).as(path).isBetween(200, 299);
+        saysNothingAmerican(path, answer.text());
+    }
+
+    private static void saysNothingAmerican(String path, String text) {
         // Grids are named by their ids, which nobody reads.
-        String said = answer.text().replaceAll("\"grids\":\\[[^]]*]", "");
+        String said = text.replaceAll("\"grids\":\\[[^]]*]", "");
         for (Pattern other : List.of(AMERICAN, IN_NUMBERS))
             assertThat(other.matcher(said)
                             .results()
@@ -122,12 +127,11 @@ class BritishStudioTest {
 
     @Test
     void the_practice_room_is_in_british_words() {
-        for (String path : List.of(
-                "/api/practice/today",
-                "/api/practice/week",
-                "/api/practice/key-path",
-                "/api/practice/assignments/" + assignment + "/passage")) {
+        for (String path : List.of("/api/practice/today", "/api/practice/key-path")) {
             saysNothingAmerican(path, practising.get(path));
         }
+        InThePage page = InThePage.of(practising);
+        saysNothingAmerican("list", InThePage.json(page.list(LocalDate.now())).toString());
+        saysNothingAmerican("stand", page.passage(assignment).toString());
     }
 }

@@ -6,6 +6,8 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -13,8 +15,10 @@ import org.junit.jupiter.api.extension.ExtendWith;
 import pebblestep.app.Client;
 import pebblestep.app.Client.Answer;
 import pebblestep.app.Given;
+import pebblestep.app.InThePage;
 import pebblestep.app.RunningApp;
 import pebblestep.app.TurnableClock;
+import pebblestep.documents.practice.RoomDocument;
 import tools.jackson.databind.JsonNode;
 
 /** Keys come one after the other by the plan's pace, and the student's list follows. */
@@ -76,17 +80,16 @@ class KeyPlanServiceTest {
     }
 
     @Test
-    void a_key_a_week_comes_by_itself_and_a_week_without_the_studio_knows_it() {
+    void a_key_a_week_comes_by_itself_and_a_fortnight_without_the_studio_knows_it() {
         JsonNode plan = give("week");
         assertThat(plan.get("sentence").asString()).startsWith("In C since").contains("key 1 of 12; F from");
         assertThat(today()).isEqualTo("C major");
         TurnableClock.turnTo(4);
-        JsonNode days = student.get("/api/practice/week").json().get("days");
-        assertThat(days.at("/2/items/0/head/key").asString()).isEqualTo("C major");
-        assertThat(days.at("/3/items/0/head/key").asString())
-                .as("the eighth day")
-                .isEqualTo("F major");
-        assertThat(days.at("/3/items").size()).isEqualTo(1);
+        InThePage page = InThePage.of(student);
+        LocalDate day = TurnableClock.now().toLocalDate();
+        assertThat(keysOn(page, day.plusDays(2))).isEqualTo("C major");
+        assertThat(keysOn(page, day.plusDays(3))).as("the eighth day").isEqualTo("F major");
+        assertThat(keysOn(page, day.plusDays(10))).as("the fifteenth").isEqualTo("Bb major");
         TurnableClock.turnTo(15);
         assertThat(today()).isEqualTo("Bb major");
         JsonNode now =
@@ -220,17 +223,27 @@ class KeyPlanServiceTest {
         JsonNode all =
                 teacher.get("/api/students/" + studentId + "/assignments").json();
         assertThat(all.findValuesAsString("title"))
-                .as("the key ahead is there for a phone without network")
-                .containsExactly("Gb major: Up and over", "Db major: Up and over", "C major: Up and over");
+                .as("the keys of a fortnight are there for a phone without network, from the first day and from this")
+                .containsExactly(
+                        "B major: Up and over",
+                        "Gb major: Up and over",
+                        "Db major: Up and over",
+                        "F major: Up and over",
+                        "C major: Up and over");
     }
 
     @Test
-    void a_key_a_day_knows_the_keys_of_the_coming_week() {
+    void a_key_a_day_knows_the_keys_of_the_coming_fortnight() {
         give("day");
-        JsonNode days = student.get("/api/practice/week").json().get("days");
-        StringBuilder keys = new StringBuilder();
-        for (JsonNode day : days)
-            keys.append(day.at("/items/0/head/key").asString().split(" ")[0]).append(' ');
-        assertThat(keys.toString().strip()).isEqualTo("C F Bb Eb Ab Db Gb");
+        InThePage page = InThePage.of(student);
+        LocalDate today = TurnableClock.now().toLocalDate();
+        String keys = IntStream.range(0, RoomDocument.DAYS)
+                .mapToObj(day -> keysOn(page, today.plusDays(day)).split(" ")[0])
+                .collect(Collectors.joining(" "));
+        assertThat(keys).isEqualTo("C F Bb Eb Ab Db Gb B E A D G C F");
+    }
+
+    private static String keysOn(InThePage page, LocalDate day) {
+        return page.list(day).items().stream().map(item -> item.head().key()).collect(Collectors.joining(", "));
     }
 }

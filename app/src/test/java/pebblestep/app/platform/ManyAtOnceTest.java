@@ -71,7 +71,8 @@ class ManyAtOnceTest {
                         .as(answer.text())
                         .isEqualTo(200));
                 assertThat(answers)
-                        .extracting(answer -> answer.json().at("/day/takes").asInt())
+                        .extracting(
+                                answer -> answer.json().at("/item/day/takes").asInt())
                         .as("each is counted once")
                         .doesNotHaveDuplicates();
                 assertThat(student.get("/api/practice/today")
@@ -162,7 +163,7 @@ class ManyAtOnceTest {
             for (int i = 0; i < ROUNDS; i++) {
                 Answer today = client.get("/api/practice/today");
                 answers.add(today);
-                answers.add(client.get("/api/practice/week"));
+                answers.add(client.get("/api/practice/room"));
                 answers.add(client.get("/api/practice/key-path"));
                 for (JsonNode item : today.json().get("items")) {
                     answers.add(client.post("/api/practice/takes", Given.cleanTake(item)));

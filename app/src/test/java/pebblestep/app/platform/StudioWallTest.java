@@ -166,19 +166,9 @@ class StudioWallTest {
         return List.of(
                 new Call("GET", "/api/practice/today", null),
                 new Call("GET", "/api/practice/key-path", null),
-                new Call("GET", "/api/practice/assignments/" + assignment.id() + "/passage", null),
-                new Call(
-                        "POST",
-                        "/api/practice/assignments/" + assignment.id() + "/taps",
-                        "{\"bpm\":60,\"taps\":[0,250,500,750,1000]}"),
-                new Call(
-                        "POST",
-                        "/api/practice/assignments/" + assignment.id() + "/taps/simulated",
-                        "{\"bpm\":60,\"player\":\"late\"}"),
-                new Call("GET", "/api/practice/week", null),
+                new Call("GET", "/api/practice/room", null),
                 new Call("GET", "/api/practice/quiz", null),
                 new Call("POST", "/api/practice/quiz/answers", ANSWER),
-                new Call("POST", "/api/practice/latency", "{\"taps\":[]}"),
                 new Call(
                         "POST",
                         "/api/practice/words",
@@ -287,10 +277,7 @@ class StudioWallTest {
         Answer other = Given.student(here, "Other Student", "oboe");
         Client practising = here.byLink(other.string("practicePath"));
         assertThat(practising.get("/api/practice/today").json().get("items")).isEmpty();
-        assertThat(practising
-                        .get("/api/practice/assignments/" + assignment.id() + "/passage")
-                        .status())
-                .isEqualTo(404);
+        assertThat(practising.get("/api/practice/room").json().get("pieces")).isEmpty();
         assertThat(practising
                         .post("/api/practice/takes", Given.take(assignment.id(), "clean", 60))
                         .status())

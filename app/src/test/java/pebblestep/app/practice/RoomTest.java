@@ -1,21 +1,32 @@
 package pebblestep.app.practice;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import ch.qos.logback.classic.Logger;
+import ch.qos.logback.classic.spi.ILoggingEvent;
+import ch.qos.logback.core.read.ListAppender;
+import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.time.OffsetDateTime;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
-import java.util.stream.Collectors;
-import java.util.stream.IntStream;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import org.slf4j.LoggerFactory;
 import pebblestep.app.Client;
 import pebblestep.app.Client.Answer;
 import pebblestep.app.Given;
+import pebblestep.app.InThePage;
 import pebblestep.app.RunningApp;
+import pebblestep.core.Identified;
+import pebblestep.core.Refusal;
+import pebblestep.core.practice.Outcome;
+import pebblestep.documents.PassageDocument;
+import pebblestep.documents.practice.TakenPart;
+import pebblestep.documents.practice.TodayItem;
 import tools.jackson.databind.JsonNode;
 
 /** What the practice room is given for a week, and what it gives back. */
@@ -34,90 +45,113 @@ class RoomTest {
         practising = client.byLink(student.string("practicePath"));
     }
 
-    private JsonNode week() {
-        return practising.get("/api/practice/week").json();
+    private InThePage page() {
+        return InThePage.of(practising);
     }
 
     private JsonNode log(String outcome, int bpm) {
         return practising
                 .post("/api/practice/takes", Given.take(assignment.id(), outcome, bpm))
-                .json();
+                .json()
+                .get("item");
     }
 
     @Test
-    void a_week_holds_a_list_for_each_day_and_says_nothing_of_others() {
+    void a_room_holds_all_that_its_lists_need_and_says_nothing_of_others() {
         Given.assigned(teacher, Given.student(teacher, "Somebody Else", "oboe"));
-        JsonNode week = week();
-        assertThat(week.get("days")).hasSize(7);
-        assertThat(week.at("/days/0"))
+        JsonNode room = practising.get("/api/practice/room").json();
+        InThePage page = page();
+        assertThat(InThePage.json(page.list(LocalDate.now())))
                 .isEqualTo(practising.get("/api/practice/today").json());
-        assertThat(week.at("/days/6/day").asString())
-                .isEqualTo(LocalDate.now().plusDays(6).toString());
-        assertThat(week.at("/days/6/items")).hasSize(1);
-        assertThat(week.toString()).doesNotContain("Somebody");
+        assertThat(page.list(LocalDate.now().plusDays(7)).items())
+                .as("its last day")
+                .hasSize(1);
+        assertThat(page.list(LocalDate.now().plusDays(8)).items()).isEmpty();
+        assertThat(room.toString()).doesNotContain("Somebody");
         assertThat(student.string("practicePath"))
                 .doesNotContainIgnoringCase("wilhelmina")
                 .doesNotContain("Reed");
-        assertThat(week.at("/latencyTest/clicksMs")).hasSize(16);
-        assertThat(week.at("/latencyTest/clicksMs/15").asDouble()).isEqualTo(15_000);
-        assertThat(week.at("/latencyTest/endMs").asDouble()).isEqualTo(16_000);
-        assertThat(week.get("simulated").asBoolean()).isFalse();
+        assertThat(room.at("/latencyTest/clicksMs")).hasSize(16);
+        assertThat(room.at("/latencyTest/clicksMs/15").asDouble()).isEqualTo(15_000);
+        assertThat(room.at("/latencyTest/endMs").asDouble()).isEqualTo(16_000);
+        assertThat(room.get("simulated").asBoolean()).isFalse();
     }
 
-    /** Without the studio the room follows what was foreseen; it must be what the studio then says. */
+    /** Without the studio the page goes on by itself; it must come to what the studio then says. */
     @Test
-    void what_is_foreseen_is_what_comes() {
-        JsonNode ahead = week().at("/ahead/0");
-        int at = 0;
+    void what_the_page_works_out_is_what_the_studio_says() {
+        InThePage before = page();
+        List<TakenPart> taken = new ArrayList<>();
         for (String outcome :
                 List.of("clean", "clean", "slips", "clean", "clean", "clean", "slips", "stopped", "slips")) {
-            JsonNode state = ahead.get("states").get(at);
-            int bpm =
-                    ahead.get("rungs").get(state.get("rung").asInt()).get("bpm").asInt();
-            at = state.get(outcome.equals("clean") ? "clean" : "missed").asInt();
-            JsonNode item = log(outcome, bpm);
-            JsonNode foreseen = ahead.get("states").get(at);
-            assertThat(foreseen.get("sentence")).isEqualTo(item.at("/standing/sentence"));
-            assertThat(foreseen.get("cleanInRow")).isEqualTo(item.at("/standing/cleanInRow"));
-            assertThat(ahead.get("rungs").get(foreseen.get("rung").asInt())).isEqualTo(item.at("/toPlay/here"));
+            TodayItem here = before.list(LocalDate.now(), taken.toArray(TakenPart[]::new))
+                    .items()
+                    .getFirst();
+            BigDecimal bpm = here.toPlay().here().bpm();
+            taken.add(new TakenPart(
+                    assignment.id(),
+                    bpm,
+                    List.of(),
+                    Identified.of(Outcome.class, outcome),
+                    null,
+                    null,
+                    OffsetDateTime.now().toString()));
+            JsonNode item = log(outcome, bpm.intValue());
+            JsonNode alone = InThePage.json(before.list(LocalDate.now(), taken.toArray(TakenPart[]::new)))
+                    .at("/items/0");
+            for (String part : List.of("standing", "day", "head", "edition"))
+                assertThat(alone.get(part)).isEqualTo(item.get(part));
+            assertThat(alone.at("/toPlay/here")).isEqualTo(item.at("/toPlay/here"));
         }
-        assertThat(week().at("/ahead/0/states/0/sentence"))
-                .isEqualTo(ahead.get("states").get(at).get("sentence"));
+        assertThat(InThePage.json(page().list(LocalDate.now())))
+                .isEqualTo(InThePage.json(before.list(LocalDate.now(), taken.toArray(TakenPart[]::new))));
     }
 
     @Test
-    void a_run_rises_over_rungs_that_are_known() {
-        JsonNode week = week();
-        assertThat(week.get("runs")).hasSize(15);
-        JsonNode rungs = week.at("/ahead/0/rungs");
-        List<String> walk = new ArrayList<>();
-        for (JsonNode rung = rungs.get(0); rung != null; ) {
-            walk.add(rung.get("bpm").toString());
-            String next = rung.has("next") ? rung.get("next").asString() : null;
-            JsonNode found = null;
-            for (JsonNode one : rungs) if (one.get("at").asString().equals(next)) found = one;
-            rung = found;
-        }
-        assertThat(walk).containsExactly("60", "68", "76", "84", "92", "100");
-        JsonNode higher = practising
-                .get("/api/practice/assignments/" + assignment.id() + "/passage?at=2")
-                .json();
-        assertThat(higher.at("/notes/1/ms").asDouble())
-                .as("a sixteenth at 76 bpm")
-                .isEqualTo(197.368);
-        assertThat(higher.at("/key/signature").asString()).isEqualTo("4 flats: Bb, Eb, Ab, Db");
-        assertThat(practising
-                        .get("/api/practice/assignments/" + assignment.id() + "/passage?at=99")
-                        .string("pointer"))
-                .isEqualTo("/at");
+    void the_stand_has_the_rung_that_is_asked_for() {
+        PassageDocument higher = page().passage(assignment.id(), "2", null);
+        assertThat(higher.notes().get(1).ms()).as("a sixteenth at 76 bpm").isEqualTo(197.368);
+        assertThat(higher.key().signature()).isEqualTo("4 flats: Bb, Eb, Ab, Db");
+        assertThatThrownBy(() -> page().passage(assignment.id(), "99", null))
+                .isInstanceOf(Refusal.class)
+                .extracting(e -> ((Refusal) e).field())
+                .isEqualTo("at");
     }
 
     @Test
     void a_decision_of_the_teacher_makes_a_new_edition() {
-        int before = week().at("/ahead/0/edition").asInt();
+        int before = page().piece(assignment.id()).edition();
         teacher.post("/api/assignments/" + assignment.id() + "/place", "{\"at\":[2]}");
-        assertThat(week().at("/ahead/0/edition").asInt()).isEqualTo(before + 1);
-        assertThat(week().at("/days/0/items/0/edition").asInt()).isEqualTo(before + 1);
+        assertThat(page().piece(assignment.id()).edition()).isEqualTo(before + 1);
+        assertThat(page().list(LocalDate.now()).items().getFirst().edition()).isEqualTo(before + 1);
+    }
+
+    /** The studio is the judge: what a page has reckoned otherwise is written to the log as a defect, and shown to nobody. */
+    @Test
+    void what_a_page_reckons_is_held_against_the_log() {
+        ListAppender<ILoggingEvent> written = new ListAppender<>();
+        Logger log = (Logger) LoggerFactory.getLogger(RoomService.class);
+        log.addAppender(written);
+        written.start();
+        reckon("{\"edition\":0,\"takes\":1,\"at\":\"0\",\"cleanInRow\":1}");
+        reckon("{\"edition\":0,\"takes\":8,\"at\":\"3\",\"cleanInRow\":0}");
+        assertThat(defects(written)).as("as it is, and of another log").isEmpty();
+        reckon("{\"edition\":0,\"takes\":3,\"at\":\"3\",\"cleanInRow\":0}");
+        assertThat(defects(written)).hasSize(1);
+        log.detachAppender(written);
+    }
+
+    private List<String> defects(ListAppender<ILoggingEvent> written) {
+        return written.list.stream()
+                .map(ILoggingEvent::getFormattedMessage)
+                .filter(line -> line.startsWith("Defect: of assignment " + assignment.id() + " "))
+                .toList();
+    }
+
+    private void reckon(String reckoned) {
+        String take =
+                Given.take(assignment.id(), "clean", 60).replace("\"note\"", "\"reckoned\":" + reckoned + ",\"note\"");
+        assertThat(practising.post("/api/practice/takes", take).status()).isEqualTo(200);
     }
 
     @Test
@@ -126,7 +160,7 @@ class RoomTest {
                 .replace(
                         "\"note\"",
                         "\"seconds\":40,\"slipped\":{\"kinds\":[\"rhythm\",\"notes\"],\"notes\":[{\"index\":3,\"pitch\":\"Db5\"}]},\"note\"");
-        JsonNode item = practising.post("/api/practice/takes", take).json();
+        JsonNode item = practising.post("/api/practice/takes", take).json().get("item");
         assertThat(item.at("/day/seconds").asInt()).isEqualTo(40);
         assertThat(item.at("/day/clean").asInt()).isZero();
         assertThat(item.at("/day/morning").asString()).isEqualTo("60 bpm");
@@ -166,34 +200,10 @@ class RoomTest {
     }
 
     @Test
-    void the_delay_of_headphones_is_found_by_tapping() {
-        String taps = IntStream.range(0, 16)
-                .mapToObj(i -> Integer.toString(1000 * i + 150))
-                .collect(Collectors.joining(",", "{\"taps\":[", "]}"));
-        assertThat(practising
-                        .post("/api/practice/latency", taps)
-                        .json()
-                        .get("ms")
-                        .asDouble())
-                .isEqualTo(180.0);
-        assertThat(practising.post("/api/practice/latency", "{\"taps\":[1]}").status())
-                .isEqualTo(422);
-        assertThat(practising
-                        .post(
-                                "/api/practice/assignments/" + assignment.id() + "/taps/simulated",
-                                "{\"bpm\":60,\"player\":\"late\"}")
-                        .status())
-                .as("in the demo only")
-                .isEqualTo(404);
-    }
-
-    @Test
     void a_student_tunes_to_a_reference_pitch_of_their_own() {
         String form = "{\"name\":\"Wilhelmina Reed\",\"instrument\":\"english-horn\",\"referencePitch\":%s}";
         teacher.put("/api/students/" + student.id(), form.formatted("442"));
-        JsonNode passage = practising
-                .get("/api/practice/assignments/" + assignment.id() + "/passage")
-                .json();
+        JsonNode passage = page().passage(assignment.id());
         assertThat(passage.at("/clicks/drone/tonicHz").asDouble()).as("Db3").isEqualTo(139.221);
         assertThat(passage.at("/clicks/voiceHz/0").asDouble()).isEqualTo(278.443);
         assertThat(teacher.put("/api/students/" + student.id(), form.formatted("300"))
@@ -232,7 +242,7 @@ class RoomTest {
         assertThat(given.json().has("endsOn")).isFalse();
         assertThat(given.json().get("weekdays").toString()).isEqualTo("[" + other + "]");
         assertThat(practising.get("/api/practice/today").json().get("items")).hasSize(1);
-        assertThat(week().at("/days/1/items")).hasSize(2);
+        assertThat(page().list(today.plusDays(1)).items()).hasSize(2);
         assertThat(teacher.post(
                                 "/api/assignments",
                                 "{\"stepId\":%d,\"studentId\":%d,\"startsOn\":\"%s\",\"weekdays\":[8],\"minutesADay\":8}"

@@ -1,7 +1,9 @@
 package pebblestep.app.practice;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.time.OffsetDateTime;
 import java.util.List;
@@ -14,7 +16,9 @@ import org.junit.jupiter.api.extension.ExtendWith;
 import pebblestep.app.Client;
 import pebblestep.app.Client.Answer;
 import pebblestep.app.Given;
+import pebblestep.app.InThePage;
 import pebblestep.app.RunningApp;
+import pebblestep.core.Refusal;
 import tools.jackson.databind.JsonNode;
 
 /** The whole round over HTTP: plan, assign, practise, see it on the key path. */
@@ -53,31 +57,29 @@ class RoundTest {
         assertThat(item.at("/toPlay/here/bpm").toString()).isEqualTo("60");
         assertThat(item.at("/toPlay/rungs").toString()).isEqualTo("[60,68,76,84,92,100]");
         assertThat(item.at("/standing/sentence").asString()).isEqualTo("Not started: begins at 60 bpm.");
-        JsonNode passage = practising
-                .get("/api/practice/assignments/" + assignment.id() + "/passage")
-                .json();
+        InThePage page = InThePage.of(practising);
+        JsonNode passage = page.passage(assignment.id());
         assertThat(passage.at("/notes/0/pitch").asString()).isEqualTo("Ab4");
         assertThat(passage.at("/notes/0/durationMs").asDouble()).isEqualTo(250.0);
         assertThat(passage.at("/notated/score/measures").size()).isEqualTo(2);
         assertThat(passage.at("/clicks/clicks").size()).isEqualTo(12);
-        JsonNode faster = practising
-                .get("/api/practice/assignments/" + assignment.id() + "/passage?bpm=120")
-                .json();
-        assertThat(faster.at("/notes/0/durationMs").asDouble()).isEqualTo(125.0);
-        assertThat(practising
-                        .get("/api/practice/assignments/" + assignment.id() + "/passage?bpm=NaN")
-                        .status())
-                .isEqualTo(422);
+        assertThat(page.passage(assignment.id(), "0", new BigDecimal("120"))
+                        .notes()
+                        .getFirst()
+                        .durationMs())
+                .isEqualTo(125.0);
+        assertThatThrownBy(() -> page.passage(assignment.id(), "0", new BigDecimal("6000")))
+                .isInstanceOf(Refusal.class);
     }
 
     @Test
     void takes_move_the_standing_the_desk_and_the_key_path() {
         assertThat(stone("Ab").get("rings").asInt()).isZero();
-        assertThat(log("clean", 60).string("/standing/sentence"))
+        assertThat(log("clean", 60).string("/item/standing/sentence"))
                 .isEqualTo("1 of 3 clean in a row at 60 bpm, then 68.");
         log("clean", 60);
-        assertThat(log("clean", 60).string("/standing/sentence")).isEqualTo("3 clean at 60 bpm: ready for 68.");
-        assertThat(log("slips", 68).string("/standing/sentence"))
+        assertThat(log("clean", 60).string("/item/standing/sentence")).isEqualTo("3 clean at 60 bpm: ready for 68.");
+        assertThat(log("slips", 68).string("/item/standing/sentence"))
                 .isEqualTo("1 take not clean at 68 bpm; after 3 it goes back to 60.");
         JsonNode form = stone("Ab").at("/forms/0");
         assertThat(stone("Ab").get("rings").asInt()).isEqualTo(1);
@@ -114,7 +116,7 @@ class RoundTest {
         assertThat(practising
                         .post("/api/practice/takes", take)
                         .json()
-                        .at("/standing/cleanInRow")
+                        .at("/item/standing/cleanInRow")
                         .asInt())
                 .isEqualTo(1);
         assertThat(teacher.get("/api/students/" + student.id() + "/takes")
@@ -225,30 +227,5 @@ class RoundTest {
                         .at("/items/0/head/key")
                         .asString())
                 .isEqualTo("Ab major");
-    }
-
-    @Test
-    void taps_are_held_against_the_notes_and_nothing_is_kept() {
-        String path = "/api/practice/assignments/" + assignment.id() + "/taps";
-        String taps = IntStream.range(0, 29)
-                .mapToObj(i -> Integer.toString(250 * i + 20))
-                .collect(java.util.stream.Collectors.joining(",", "[", "]"));
-        JsonNode report =
-                practising.post(path, "{\"bpm\":60,\"taps\":" + taps + "}").json();
-        assertThat(report.get("sentence").asString())
-                .startsWith("29 of 29 notes tapped, 20 ms late on average, spread 0 ms.");
-        assertThat(report.get("meanMs").asDouble()).isEqualTo(20.0);
-        assertThat(report.get("taps").size()).isEqualTo(29);
-        assertThat(report.has("elsewhere")).isFalse();
-        Answer few = practising.post(path, "{\"bpm\":60,\"taps\":[0]}");
-        assertThat(few.status()).isEqualTo(422);
-        assertThat(few.string("detail")).isEqualTo("Too few taps belong to the notes: 1 of 29.");
-        assertThat(practising.post(path, "{\"bpm\":1,\"taps\":[0]}").string("pointer"))
-                .isEqualTo("/bpm");
-        assertThat(teacher.get("/api/students/" + student.id() + "/takes")
-                        .json()
-                        .get("total")
-                        .asInt())
-                .isZero();
     }
 }

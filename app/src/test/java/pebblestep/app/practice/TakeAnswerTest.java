@@ -50,7 +50,10 @@ class TakeAnswerTest {
 
     private void isOnTheList(Answer answer) {
         JsonNode listed = practising.get("/api/practice/today").json().at("/items/0");
-        assertThat(settled(answer.json())).isEqualTo(settled(listed));
+        assertThat(settled(answer.json().get("item"))).isEqualTo(settled(listed));
+        assertThat(answer.json().get("piece"))
+                .as("what the page goes on from")
+                .isEqualTo(practising.get("/api/practice/room").json().at("/pieces/0"));
     }
 
     @Test
@@ -60,8 +63,8 @@ class TakeAnswerTest {
         for (int i = 0; i < outcomes.length; i++) {
             Answer answer = take(UUID.randomUUID(), outcomes[i], i < 6 ? 60 : 68, now.plusSeconds(i), 10 + i);
             seconds += 10 + i;
-            assertThat(answer.json().at("/day/seconds").asInt()).isEqualTo(seconds);
-            assertThat(answer.json().at("/day/takes").asInt()).isEqualTo(i + 1);
+            assertThat(answer.json().at("/item/day/seconds").asInt()).isEqualTo(seconds);
+            assertThat(answer.json().at("/item/day/takes").asInt()).isEqualTo(i + 1);
             isOnTheList(answer);
         }
     }
@@ -70,11 +73,11 @@ class TakeAnswerTest {
     void a_take_that_comes_late_is_put_in_its_place_and_answered_with_the_whole() {
         take(UUID.randomUUID(), "clean", 60, now.minusMinutes(3), 20);
         take(UUID.randomUUID(), "slips", 60, now.minusMinutes(2), 20);
-        assertThat(take(UUID.randomUUID(), "clean", 60, now.minusMinutes(1), 20).string("/standing/sentence"))
+        assertThat(take(UUID.randomUUID(), "clean", 60, now.minusMinutes(1), 20).string("/item/standing/sentence"))
                 .isEqualTo("1 of 3 clean in a row at 60 bpm, then 68.");
         Answer late = take(UUID.randomUUID(), "clean", 60, now.minusMinutes(4), 20);
-        assertThat(late.string("/standing/sentence")).isEqualTo("1 of 3 clean in a row at 60 bpm, then 68.");
-        assertThat(late.json().at("/day/takes").asInt()).isEqualTo(4);
+        assertThat(late.string("/item/standing/sentence")).isEqualTo("1 of 3 clean in a row at 60 bpm, then 68.");
+        assertThat(late.json().at("/item/day/takes").asInt()).isEqualTo(4);
         isOnTheList(late);
     }
 
@@ -84,7 +87,7 @@ class TakeAnswerTest {
         Answer first = take(id, "clean", 60, now, 20);
         Answer again = take(id, "clean", 60, now, 20);
         assertThat(again.text()).isEqualTo(first.text());
-        assertThat(again.json().at("/day/takes").asInt()).isOne();
+        assertThat(again.json().at("/item/day/takes").asInt()).isOne();
         isOnTheList(again);
     }
 }

@@ -66,7 +66,8 @@ class WeeksTest {
                                     outcome,
                                     item.at("/toPlay/here/bpm").asInt(),
                                     TurnableClock.now().toString()))
-                    .json();
+                    .json()
+                    .get("item");
         }
         return answer;
     }

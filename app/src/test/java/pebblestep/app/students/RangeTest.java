@@ -8,6 +8,7 @@ import org.junit.jupiter.api.extension.ExtendWith;
 import pebblestep.app.Client;
 import pebblestep.app.Client.Answer;
 import pebblestep.app.Given;
+import pebblestep.app.InThePage;
 import pebblestep.app.RunningApp;
 import tools.jackson.databind.JsonNode;
 
@@ -133,9 +134,8 @@ class RangeTest {
                 .json()
                 .at("/items/1/assignmentId")
                 .asString();
-        assertThat(practising
-                        .get("/api/practice/assignments/" + id + "/passage")
-                        .json()
+        assertThat(InThePage.of(practising)
+                        .passage(Long.parseLong(id))
                         .at("/care/newNotes/0/note")
                         .asString())
                 .isEqualTo("Db");

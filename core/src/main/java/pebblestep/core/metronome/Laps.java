@@ -11,7 +11,7 @@ import pebblestep.core.Refusal;
  *
  * @param voice whether and when the voice plays
  * @param every after how many repetitions of the student the next rung comes; 0 where the rung stays
- * @param laps in order; the first so many of them are a shorter run
+ * @param laps in order
  */
 public record Laps(Voice voice, int every, List<Lap> laps) {
     /** Repetitions after which a rung may rise, at most. */
@@ -43,18 +43,29 @@ public record Laps(Voice voice, int every, List<Lap> laps) {
      */
     public record Lap(int rung, boolean voice, boolean student) {}
 
-    /** The longest run there is; refuses a rise after fewer than 0 or more than four repetitions. */
-    public static Laps of(Voice voice, int every) {
+    /**
+     * The run in which the student plays so many times. Refuses a rise after fewer than 0 or more than four repetitions, and
+     * fewer than one or more than ten times.
+     */
+    public static Laps of(Voice voice, int every, int times) {
         if (every < 0 || every > MOST_EVERY) {
             throw Refusal.of(
                     "every", "The next rung comes after 1 to " + MOST_EVERY + " repetitions, not " + every + ".");
         }
+        if (times < 1 || times > MOST_TIMES) {
+            throw Refusal.of("times", "A line is played 1 to " + MOST_TIMES + " times in a row, not " + times + ".");
+        }
         List<Lap> laps = new ArrayList<>();
-        for (int time = 0; time < MOST_TIMES; time++) {
+        for (int time = 0; time < times; time++) {
             int rung = every == 0 ? 0 : time / every;
             if (voice == Voice.EVERY_SECOND) laps.add(new Lap(rung, true, false));
             laps.add(new Lap(rung, voice == Voice.WITH, true));
         }
         return new Laps(voice, every, laps);
+    }
+
+    /** Once through the student's own, as taps are held against it. */
+    public static Laps once() {
+        return of(Voice.WITHOUT, 0, 1);
     }
 }

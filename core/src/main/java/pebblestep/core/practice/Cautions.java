@@ -1,7 +1,11 @@
 package pebblestep.core.practice;
 
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
 import pebblestep.core.Identified;
 import pebblestep.core.climb.Ascent;
 import pebblestep.core.climb.Position;
@@ -33,7 +37,41 @@ public final class Cautions {
     /** A caution and its moment. */
     public record Caution(Moment moment, String text) {}
 
+    /**
+     * A sitting, as far as cautions go by it.
+     *
+     * @param seconds practised on the day so far
+     * @param headphones whether the sound is heard in headphones
+     * @param shown on which day each was shown last before this sitting; those that never were are absent
+     * @param away what was put away in this sitting
+     */
+    public record Sitting(
+            LocalDate day, long seconds, boolean headphones, Map<Moment, LocalDate> shown, Set<Moment> away) {
+        public Sitting {
+            shown = Map.copyOf(shown);
+            away = Set.copyOf(away);
+        }
+
+        private boolean isTimeFor(Moment moment) {
+            if (away.contains(moment)) return false;
+            if (moment == Moment.FIRST_USE) return !shown.containsKey(moment);
+            if (day.equals(shown.get(moment))) return false;
+            return switch (moment) {
+                case FIRST_USE, HIGH_RUNG, HIGH_NOTES -> true;
+                case LONG_SESSION -> seconds >= 60L * LONG_MINUTES;
+                case HEADPHONES -> headphones;
+            };
+        }
+    }
+
     private Cautions() {}
+
+    /** The first of these whose moment has come: each once a day, and that of the first use once for all. */
+    public static Optional<Caution> due(List<Caution> cautions, Sitting sitting) {
+        return cautions.stream()
+                .filter(caution -> sitting.isTimeFor(caution.moment()))
+                .findFirst();
+    }
 
     /** What can matter to a player whatever is practised. */
     public static List<Caution> of(Player player) {

@@ -3,7 +3,6 @@ package pebblestep.core.practice;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
-import java.util.Random;
 import pebblestep.core.passage.Passage;
 import pebblestep.core.passage.PassageNote;
 import pebblestep.core.rhythm.Fraction;
@@ -44,17 +43,17 @@ public record SimulatedPlayer(
 
     /** When each tap is, in milliseconds from the computed time of the first note. */
     public List<Double> taps(Passage passage) {
-        Random random = new Random(seed);
+        Chance chance = new Chance(seed);
         double shift = biasMillis + passage.step().tempo().millis(off);
         List<Double> taps = new ArrayList<>();
         List<PassageNote> notes = passage.notes();
         for (int i = 0; i < notes.size(); i++) {
             double at = passage.millisAt(notes.get(i).at());
-            double tap = at * (1 + drift) + shift + jitterMillis * random.nextGaussian();
-            if (random.nextDouble() >= misses) taps.add(tap);
+            double tap = at * (1 + drift) + shift + jitterMillis * chance.nextGaussian();
+            if (chance.nextDouble() >= misses) taps.add(tap);
             double next =
                     i + 1 < notes.size() ? passage.millisAt(notes.get(i + 1).at()) : at + 400;
-            if (random.nextDouble() < extras) taps.add(tap + (next - at) / 2);
+            if (chance.nextDouble() < extras) taps.add(tap + (next - at) / 2);
         }
         Collections.sort(taps);
         return taps;

@@ -28,12 +28,20 @@ class LapsTest {
         "EVERY_SECOND, 2, 0v 0s 0v 0s 1v 1s 1v 1s 2v 2s 2v 2s 3v 3s 3v 3s 4v 4s 4v 4s",
     })
     void laps_follow_each_other_as_they_are_asked_for(Voice voice, int every, String laps) {
-        assertThat(said(Laps.of(voice, every))).isEqualTo(laps);
+        assertThat(said(Laps.of(voice, every, Laps.MOST_TIMES))).isEqualTo(laps);
     }
 
     @Test
     void a_rise_after_more_than_four_repetitions_is_refused() {
-        assertThatThrownBy(() -> Laps.of(Voice.WITH, 5)).isInstanceOf(Refusal.class);
-        assertThatThrownBy(() -> Laps.of(Voice.WITH, -1)).isInstanceOf(Refusal.class);
+        assertThatThrownBy(() -> Laps.of(Voice.WITH, 5, 10)).isInstanceOf(Refusal.class);
+        assertThatThrownBy(() -> Laps.of(Voice.WITH, -1, 10)).isInstanceOf(Refusal.class);
+    }
+
+    @Test
+    void so_many_times_are_the_students_own_and_no_more_than_ten() {
+        assertThat(said(Laps.of(Voice.EVERY_SECOND, 0, 2))).isEqualTo("0v 0s 0v 0s");
+        assertThat(said(Laps.once())).isEqualTo("0s");
+        assertThatThrownBy(() -> Laps.of(Voice.WITH, 0, 11)).hasMessageContaining("1 to 10 times");
+        assertThatThrownBy(() -> Laps.of(Voice.WITH, 0, 0)).isInstanceOf(Refusal.class);
     }
 }

@@ -1,4 +1,4 @@
-package pebblestep.app.practice;
+package pebblestep.documents.practice;
 
 import pebblestep.core.Identified;
 import pebblestep.core.passage.Passage;

@@ -21,7 +21,7 @@ import pebblestep.core.rhythm.Bpm;
 import pebblestep.core.tempo.LadderScheme;
 import tools.jackson.databind.json.JsonMapper;
 
-class ProgressDocumentTest {
+class ProgressJsonTest {
     private static final LocalDate MONDAY = LocalDate.of(2026, 3, 2);
     private static final Ascent LADDER = Ascent.of(
             StepJson.read(
@@ -52,8 +52,9 @@ class ProgressDocumentTest {
                             case 1 -> new Decision(new ClimbEvent.Changed(OTHER, day));
                             default -> take(random, day);
                         });
-                String text = ProgressDocument.of(progress).text();
-                assertThat(ProgressDocument.parse(text)
+                String text = ProgressJson.text(progress);
+                assertThat(ProgressJson.parse(text)
+                                .orElseThrow()
                                 .read(LADDER.step().key(), progress.standing().ascent()))
                         .isEqualTo(progress);
             }
@@ -72,8 +73,8 @@ class ProgressDocumentTest {
     @Test
     void nothing_yet_survives_as_well() {
         Progress start = Progress.start(LADDER.step().key(), LADDER);
-        String text = ProgressDocument.of(start).text();
-        assertThat(ProgressDocument.parse(text).read(LADDER.step().key(), LADDER))
+        String text = ProgressJson.text(start);
+        assertThat(ProgressJson.parse(text).orElseThrow().read(LADDER.step().key(), LADDER))
                 .isEqualTo(start);
     }
 }

@@ -1,6 +1,5 @@
-package pebblestep.exchange;
+package pebblestep.documents;
 
-import com.fasterxml.jackson.annotation.JsonInclude;
 import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.List;
@@ -9,6 +8,7 @@ import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
+import pebblestep.core.Identified;
 import pebblestep.core.climb.Ascent;
 import pebblestep.core.climb.Position;
 import pebblestep.core.climb.Standing;
@@ -22,18 +22,16 @@ import pebblestep.core.practice.SlipCount;
 import pebblestep.core.practice.SlipKind;
 import pebblestep.core.rhythm.Bpm;
 import pebblestep.core.scale.Key;
-import tools.jackson.databind.json.JsonMapper;
 
 /**
- * A student's progress with one step, as JSON for a column. The climb and the key are not in it: they are kept elsewhere,
- * and given again when it is read. Only a morning on another climb has that in it.
+ * A student's progress with one step: what is needed of its log, and no more. The climb and the key are not in it: they are
+ * kept elsewhere, and given again when it is read. Only a morning on another climb has that in it.
  */
-@JsonInclude(JsonInclude.Include.NON_NULL)
 public record ProgressDocument(
         Stand standing,
         Stand morning,
-        @Nullable String morningClimb,
-        @Nullable Basis settled,
+        @Nullable ClimbDocument morningClimb,
+        Basis settled,
         @Nullable Back reviews,
         int stayTakes,
         List<LocalDate> stayOn,
@@ -46,10 +44,7 @@ public record ProgressDocument(
         Map<String, Integer> kinds,
         Map<String, Integer> notes,
         Map<String, Integer> asNotes) {
-    private static final JsonMapper JSON = JsonMapper.builder().build();
-
-    /** A standing without its climb. */
-    @JsonInclude(JsonInclude.Include.NON_NULL)
+    /** A standing without its climb; it has no day where nothing has happened yet. */
     public record Stand(
             String at,
             int clean,
@@ -59,7 +54,7 @@ public record ProgressDocument(
             @Nullable String from,
             boolean top,
             boolean held,
-            LocalDate day) {
+            @Nullable LocalDate day) {
         static Stand of(Standing standing) {
             return new Stand(
                     standing.at().toString(),
@@ -70,7 +65,7 @@ public record ProgressDocument(
                     standing.from().map(Position::toString).orElse(null),
                     standing.topPassed(),
                     standing.held(),
-                    standing.day());
+                    standing.day().equals(LocalDate.MIN) ? null : standing.day());
         }
 
         Standing read(Ascent ascent) {
@@ -84,12 +79,11 @@ public record ProgressDocument(
                     Optional.ofNullable(from).map(Position::parse),
                     top,
                     held,
-                    day);
+                    day == null ? LocalDate.MIN : day);
         }
     }
 
     /** When something learned comes back. */
-    @JsonInclude(JsonInclude.Include.NON_NULL)
     public record Back(
             LocalDate learned, int box, int failed, LocalDate due, @Nullable LocalDate last, LocalDate lastClean) {
         static Back of(Reviews reviews) {
@@ -108,7 +102,6 @@ public record ProgressDocument(
     }
 
     /** What the day's list goes by; its climb is the one that is climbed now. */
-    @JsonInclude(JsonInclude.Include.NON_NULL)
     public record Basis(Stand standing, @Nullable Back reviews, boolean started) {
         static Basis of(Settled settled) {
             return new Basis(
@@ -123,7 +116,7 @@ public record ProgressDocument(
     }
 
     /** A day of practice. */
-    public record Day(LocalDate day, int takes, int clean, double best, @Nullable Integer rungs) {}
+    public record Day(LocalDate day, int takes, int clean, double best, int rungs) {}
 
     /** The document of a progress. */
     public static ProgressDocument of(Progress progress) {
@@ -132,7 +125,7 @@ public record ProgressDocument(
                 Stand.of(progress.morning()),
                 progress.morning().ascent().equals(progress.standing().ascent())
                         ? null
-                        : ClimbJson.writeText(progress.morning().ascent().climb()),
+                        : ClimbDocuments.write(progress.morning().ascent().climb()),
                 Basis.of(progress.settled()),
                 progress.reviews().map(Back::of).orElse(null),
                 progress.stay().takes(),
@@ -145,19 +138,9 @@ public record ProgressDocument(
                 progress.recent().stream()
                         .map(day -> new Day(day.day(), day.takes(), day.clean(), day.best(), day.rungs()))
                         .toList(),
-                named(progress.slips().kinds(), SlipKind::name),
+                named(progress.slips().kinds(), SlipKind::id),
                 named(progress.slips().notes(), NoteName::toString),
                 named(progress.slips().asNotes(), NoteName::toString));
-    }
-
-    /** Whether everything is in it that is asked today; one that an older version has kept is to be worked out anew. */
-    public boolean isWhole() {
-        return recent.stream().allMatch(one -> one.rungs != null);
-    }
-
-    /** Reads the text of a column. */
-    public static ProgressDocument parse(String text) {
-        return JSON.readValue(text, ProgressDocument.class);
     }
 
     /**
@@ -166,12 +149,12 @@ public record ProgressDocument(
      * @param now the climb as it is after the last line of the log
      */
     public Progress read(Key key, Ascent now) {
-        Ascent dawn = morningClimb == null ? now : Ascent.of(now.step(), ClimbJson.read(morningClimb));
+        Ascent dawn = morningClimb == null ? now : Ascent.of(now.step(), ClimbDocuments.read(morningClimb));
         return new Progress(
                 key,
                 standing.read(now),
                 morning.read(dawn),
-                basis().read(now),
+                settled.read(now),
                 Optional.ofNullable(reviews).map(Back::read),
                 new Rungstay(stayTakes, stayOn),
                 takes,
@@ -181,19 +164,13 @@ public record ProgressDocument(
                         ? Optional.empty()
                         : Optional.of(new Progress.Best(Bpm.of(bestBpm), bestRate)),
                 recent.stream()
-                        .map(one -> new DayTally(
-                                one.day, one.takes, one.clean, one.best, one.rungs == null ? 0 : one.rungs))
+                        .map(one -> new DayTally(one.day, one.takes, one.clean, one.best, one.rungs))
                         .toList(),
                 new SlipCount(
                         takes,
-                        keyed(kinds, SlipKind::valueOf),
+                        keyed(kinds, kind -> Identified.of(SlipKind.class, kind)),
                         keyed(notes, NoteName::parse),
                         keyed(asNotes, NoteName::parse)));
-    }
-
-    /** Documents of an older version have none; then it is as everything stood after the last line. */
-    private Basis basis() {
-        return settled != null ? settled : new Basis(standing, reviews, takes > 0);
     }
 
     private static <K> Map<String, Integer> named(Map<K, Integer> counts, Function<K, String> name) {
@@ -204,10 +181,5 @@ public record ProgressDocument(
     private static <K> Map<K, Integer> keyed(Map<String, Integer> counts, Function<String, K> key) {
         return counts.entrySet().stream()
                 .collect(Collectors.toMap(count -> key.apply(count.getKey()), Map.Entry::getValue));
-    }
-
-    /** The text for a column. */
-    public String text() {
-        return JSON.writeValueAsString(this);
     }
 }

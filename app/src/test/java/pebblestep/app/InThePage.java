@@ -1,0 +1,55 @@
+package pebblestep.app;
+
+import java.math.BigDecimal;
+import java.time.LocalDate;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import pebblestep.documents.PassageDocument;
+import pebblestep.documents.practice.PieceDocument;
+import pebblestep.documents.practice.RoomDocument;
+import pebblestep.documents.practice.RungAsked;
+import pebblestep.documents.practice.TakenPart;
+import pebblestep.documents.practice.Today;
+import pebblestep.documents.practice.TodayAsked;
+import pebblestep.exchange.IdentifiedNames;
+import tools.jackson.databind.JsonNode;
+
+/** A student's page: what it works out of what the studio has given it, by the classes that are compiled for it. */
+public record InThePage(RoomDocument room) {
+    /** The page of somebody who has just opened the link. */
+    public static InThePage of(Client practising) {
+        return new InThePage(read(practising.get("/api/practice/room").json(), RoomDocument.class));
+    }
+
+    private static <T> T read(JsonNode document, Class<T> as) {
+        return IdentifiedNames.JSON.treeToValue(document, as);
+    }
+
+    /** A document as JSON. */
+    public static JsonNode json(Object document) {
+        return IdentifiedNames.JSON.readTree(IdentifiedNames.JSON.writeValueAsString(document));
+    }
+
+    /** The list of a day after takes that the studio does not have. */
+    public Today list(LocalDate day, TakenPart... taken) {
+        return new TodayAsked(room, List.of(taken), day).answer();
+    }
+
+    /** A piece of work, by its assignment. */
+    public PieceDocument piece(long assignment) {
+        return room.pieces().stream()
+                .filter(piece -> piece.assignmentId() == assignment)
+                .findFirst()
+                .orElseThrow();
+    }
+
+    /** What is on the stand. */
+    public PassageDocument passage(long assignment, String at, @Nullable BigDecimal bpm) {
+        return new RungAsked(piece(assignment), room.player(), room.speech(), at, bpm).answer();
+    }
+
+    /** What is on the stand where the student is to begin. */
+    public JsonNode passage(long assignment) {
+        return json(passage(assignment, piece(assignment).progress().standing().at(), null));
+    }
+}
