@@ -20,8 +20,11 @@ interface Chunk {
   assets?: string[];
 }
 
-/** Every file that the kept rooms need, by the bundler's own list of chunks. */
-function keptFiles(): Set<string> {
+/** The teacher's rooms that open without network once somebody has been there. */
+const WITHOUT_NETWORK = ['src/ui/Shell.tsx', 'src/rooms/bench/Bench.tsx', 'src/rooms/shelf/Shelf.tsx'];
+
+/** Every file that these rooms need, by the bundler's own list of chunks. */
+function filesOf(rooms: string[]): Set<string> {
   const chunks = JSON.parse(readFileSync('dist/.vite/manifest.json', 'utf8')) as Record<string, Chunk>;
   const files = new Set<string>([ENTRY]);
   const seen = new Set<string>();
@@ -37,11 +40,14 @@ function keptFiles(): Set<string> {
     if (dynamic) chunk.dynamicImports?.forEach((one) => walk(one, true));
   };
   walk(ENTRY, false);
-  KEPT.forEach((room) => walk(room, true));
+  rooms.forEach((room) => walk(room, true));
   return files;
 }
 
-/** Writes each asset compressed beside itself: far smaller than a server compresses while somebody waits. */
+/**
+ * Writes what the teacher's rooms are made of, and each asset compressed beside itself: far smaller than a server compresses
+ * while somebody waits.
+ */
 function compressed(): Plugin {
   return {
     name: 'compressed',
@@ -50,6 +56,9 @@ function compressed(): Plugin {
       order: 'post',
       sequential: true,
       handler() {
+        const phone = filesOf(KEPT);
+        const rooms = [...filesOf(WITHOUT_NETWORK)].filter((file) => !phone.has(file));
+        writeFileSync('dist/rooms.json', JSON.stringify(rooms.map((file) => `/${file}`)));
         for (const file of readdirSync('dist/assets')) {
           if (!/\.(js|css|wasm)$/.test(file)) continue;
           const bytes = readFileSync(`dist/assets/${file}`);
@@ -80,7 +89,7 @@ export default defineConfig({
         maximumFileSizeToCacheInBytes: 4_000_000,
         manifestTransforms: [
           async (entries) => {
-            const kept = keptFiles();
+            const kept = filesOf(KEPT);
             return {
               manifest: entries.filter((entry) => kept.has(entry.url) || entry.url === 'pebbles.svg'),
             };

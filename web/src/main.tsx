@@ -13,10 +13,14 @@ import { Problem } from './api/client';
 import { router } from './router';
 import { theme } from './ui/theme';
 
+/** What was seen stays for a long day without network. */
+const KEPT_MS = 24 * 60 * 60 * 1000;
+
 const client = new QueryClient({
   defaultOptions: {
     queries: {
       refetchOnWindowFocus: false,
+      gcTime: KEPT_MS,
       // What the studio has refused stays refused; only a lost connection is worth another try.
       retry: (failures, error) => !(error instanceof Problem) && failures < 2,
     },
@@ -24,6 +28,15 @@ const client = new QueryClient({
   },
 });
 
+/** A student's phone never loads the teacher's side. */
+async function remembered() {
+  if (window.location.pathname.startsWith('/p/')) return;
+  const { forgetWhenSignedOut, restoreTeacher } = await import('./keep/teacher');
+  await restoreTeacher(client);
+  forgetWhenSignedOut(client);
+}
+
+await remembered().catch(() => undefined);
 createRoot(document.getElementById('root')!).render(
   <StrictMode>
     <MantineProvider theme={theme} defaultColorScheme="auto">

@@ -13,13 +13,28 @@ declare const self: {
   ): void;
 };
 
-// The practice room and everything it loads; the teacher's rooms always come from the studio.
+// The practice room and everything it loads. The Bench and the Shelf are kept by themselves once somebody has been there.
 precacheAndRoute(self.__WB_MANIFEST);
 cleanupOutdatedCaches();
 registerRoute(new NavigationRoute(createHandlerBoundToURL('/index.html'), { allowlist: [/^\/p\//] }));
 
+const page = createHandlerBoundToURL('/index.html');
+// The teacher's rooms come from the studio where it can be reached.
+registerRoute(
+  new NavigationRoute(async (options) => fetch(options.request).catch(() => page(options)), {
+    allowlist: [/^\/(bench|shelf)(\/|$)/],
+  }),
+);
+registerRoute(
+  ({ url }) => url.pathname.startsWith('/assets/') && !url.pathname.includes('/core-'),
+  async ({ request }) => (await caches.match(request, { cacheName: 'rooms' })) ?? fetch(request),
+);
+
 // The core as JavaScript, where a browser has had to ask for it.
-registerRoute(({ url }) => /^\/assets\/core-.*\.js$/.test(url.pathname), new CacheFirst({ cacheName: 'core' }));
+registerRoute(
+  ({ url }) => /^\/assets\/core-.*\.js$/.test(url.pathname),
+  new CacheFirst({ cacheName: 'core' }),
+);
 
 self.addEventListener('install', (event) => event.waitUntil(self.skipWaiting()));
 self.addEventListener('activate', (event) => event.waitUntil(self.clients.claim()));

@@ -1,4 +1,5 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { forgetTeacher } from '../keep/teacher';
 import { api, data } from './client';
 
 /** Who is signed in; asked once, and again after signing in or out. */
@@ -14,7 +15,11 @@ export function useSignIn() {
   const client = useQueryClient();
   return useMutation({
     mutationFn: (body: { email: string; password: string }) => data(api.POST('/api/session', { body })),
-    onSuccess: (session) => client.setQueryData(['session'], session),
+    onSuccess: (session) => {
+      // Nothing that somebody else has seen at this window.
+      client.clear();
+      client.setQueryData(['session'], session);
+    },
   });
 }
 
@@ -28,9 +33,13 @@ export function useSignUp() {
 }
 
 export function useSignOut() {
+  const client = useQueryClient();
   return useMutation({
     mutationFn: () => data(api.DELETE('/api/session')),
-    // A fresh page: nothing of the studio stays in this window's memory.
-    onSuccess: () => window.location.assign('/sign-in'),
+    // A fresh page: nothing of the studio stays in this window's memory, or on this device.
+    onSuccess: async () => {
+      await forgetTeacher(client).catch(() => undefined);
+      window.location.assign('/sign-in');
+    },
   });
 }

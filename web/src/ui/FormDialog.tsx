@@ -1,8 +1,10 @@
 import { Button, Group, Modal, type ModalProps } from '@mantine/core';
+import { useNetwork } from '@mantine/hooks';
 import type { UseFormReturnType } from '@mantine/form';
 import type { ReactNode } from 'react';
 import { Problem, sentenceOf } from '../api/client';
 import classes from './FormDialog.module.css';
+import { NEEDS_STUDIO } from './needsStudio';
 import { notes } from './words';
 import { Wrong } from './Wrong';
 
@@ -59,6 +61,7 @@ function fieldOf(error: Error | null): string | undefined {
 /** The fields of a dialog: sent once, refused beside the field that was refused, or else beneath them all. */
 export function DialogForm<Values extends object, Body, Answer>(props: Props<Values, Body, Answer>) {
   const { form, sending, said = [] } = props;
+  const { online } = useNetwork();
   const send = (values: Values) => {
     if (sending.isPending) return;
     const body = props.body(values);
@@ -75,6 +78,11 @@ export function DialogForm<Values extends object, Body, Answer>(props: Props<Val
   return (
     <form onSubmit={form.onSubmit(send)} className={props.className ?? classes.fields}>
       {props.children}
+      {!online && (
+        <p className={classes.offline} role="status">
+          {NEEDS_STUDIO} What you fill in stays here.
+        </p>
+      )}
       {beneath && <Wrong error={sending.error} />}
       <Group justify="flex-end" className={props.footClassName}>
         <Button variant="default" onClick={props.onClose}>

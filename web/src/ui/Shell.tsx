@@ -26,7 +26,7 @@ export function Shell() {
   const [sheet, setSheet] = useState(false);
   useKeys({ '?': () => setSheet(true) });
   if (session.isPending) return <Waiting />;
-  if (session.isError) return <Wrong error={session.error} again={() => session.refetch()} />;
+  if (!session.data) return <Wrong error={session.error} again={() => session.refetch()} />;
   if (!session.data.teacher) return <Navigate to="/sign-in" state={{ from: location.pathname }} replace />;
   return (
     <div className={classes.shell}>

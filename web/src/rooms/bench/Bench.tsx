@@ -7,6 +7,8 @@ import { useEverybody } from '../../api/students';
 import type { BenchStudio, Catalogue, PassageDocument, Routine, Snap, Student } from '../../api/types';
 import { answer as coreAnswer } from '../../core/answers';
 import { useCatalogue } from '../../core/useCatalogue';
+import { keepTheBench } from '../../keep/serviceWorker';
+import { store } from '../../keep/store';
 import { NowhereRoom } from '../../ui/NowhereRoom';
 import { Waiting } from '../../ui/Waiting';
 import { WithCore } from '../../ui/WithCore';
@@ -27,7 +29,10 @@ import { BenchDesk } from './BenchDesk';
 import { useClimb } from './climb/useClimb';
 import { benchReducer, current, freshBench, isPlaced } from './state';
 import { useAutosave } from './useAutosave';
+import { useOthersHeld } from './useHeld';
 import { usePassage, type Who } from './who';
+
+const AFTER_FIRST_VIEW_MS = 2_000;
 
 /** Loads what the bench needs, then opens it; the address says which routine lies on it. */
 export function Bench() {
@@ -47,7 +52,7 @@ function Loading({ open }: { open?: number }) {
   const students = useEverybody();
   const studio = useBenchStudio();
   const routine = useRoutine(open);
-  const failed = [catalogue, students, studio, routine].find((query) => query.isError);
+  const failed = [catalogue, students, studio, routine].find((query) => query.isError && !query.data);
   if (failed) return <Wrong error={failed.error} again={() => failed.refetch()} />;
   if (!catalogue.data || !students.data || !studio.data) return <Waiting />;
   return (
@@ -56,7 +61,8 @@ function Loading({ open }: { open?: number }) {
       students={students.data}
       studio={studio.data}
       open={open}
-      routine={routine.data}
+      // What was seen last is changed only where nothing newer can be had.
+      routine={routine.isFetching ? undefined : routine.data}
     />
   );
 }
@@ -106,15 +112,38 @@ function OpenBench({ catalogue, students, studio, open, routine }: Props) {
 
   // Lays the routine of the address on the bench, once for each change of the address: what is being made there stays
   // when the same routine arrives again after it was kept.
-  const lying = useRef<number | undefined>(undefined);
+  // What this device holds of it, and the studio does not, comes before what the studio has.
+  const lying = useRef<number | 'new' | undefined>(undefined);
+  // Nothing can be changed before it is known what lies here.
+  const [laid, setLaid] = useState(false);
   useEffect(() => {
-    lying.current = state.id;
+    if (state.id !== undefined) lying.current = state.id;
   }, [state.id]);
   useEffect(() => {
-    if (open === lying.current) return;
-    if (open === undefined) dispatch({ type: 'new' });
-    else if (routine?.id === open) dispatch({ type: 'load', routine, stepId });
+    if ((open ?? 'new') === lying.current) return;
+    const first = lying.current === undefined;
+    let left = false;
+    void store()
+      .then((kept) => kept.held(open))
+      .catch(() => undefined)
+      .then((held) => {
+        if (left) return;
+        if (held) dispatch({ type: 'restore', held });
+        else if (open === undefined && !first) dispatch({ type: 'new' });
+        else if (open !== undefined && routine?.id === open) dispatch({ type: 'load', routine, stepId });
+        else if (open !== undefined) return;
+        lying.current = open ?? 'new';
+        setLaid(true);
+      });
+    return () => {
+      left = true;
+    };
   }, [open, routine, stepId]);
+  useOthersHeld(open);
+  useEffect(() => {
+    const timer = setTimeout(() => void keepTheBench(), AFTER_FIRST_VIEW_MS);
+    return () => clearTimeout(timer);
+  }, []);
 
   const draft = useMemo<Draft>(() => ({ state, step, dispatch, saving }), [state, step, saving]);
   const around = useMemo<Around>(
@@ -150,6 +179,7 @@ function OpenBench({ catalogue, students, studio, open, routine }: Props) {
   const both = useMemo(() => ({ draft, worked }), [draft, worked]);
   const later = useDeferredValue(both);
   const calm = isPlaced(state) ? later : both;
+  if (!laid) return <Waiting />;
   return (
     <AroundContext.Provider value={around}>
       <CalmContext.Provider value={calm}>

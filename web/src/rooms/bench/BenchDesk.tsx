@@ -1,3 +1,5 @@
+import { notifications } from '@mantine/notifications';
+import { NEEDS_STUDIO } from '../../ui/needsStudio';
 import { useLocalStorage } from '@mantine/hooks';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import type { StepDocument } from '../../api/types';
@@ -41,6 +43,7 @@ export function BenchDesk() {
   };
   const assign = async () => {
     if (await saving.flush()) setAssigning(true);
+    else if (!navigator.onLine) notifications.show({ message: `${NEEDS_STUDIO} The routine is kept here.` });
   };
   const compare = () => {
     const { steps, at } = state.draft;

@@ -7,6 +7,7 @@ const SAID: Record<SaveState, string> = {
   changed: 'Changed',
   saving: 'Saving …',
   cannot: 'Not saved yet',
+  held: 'Kept on this device',
   failed: 'Not saved',
   conflict: 'Not saved',
 };

@@ -1,6 +1,14 @@
 import { beforeAll, describe, expect, it } from 'vitest';
 import { loadCore } from '../../core/core';
-import { benchReducer, current, freshBench, isKept, type BenchAction, type BenchState } from './state';
+import {
+  benchReducer,
+  current,
+  freshBench,
+  heldOf,
+  isKept,
+  type BenchAction,
+  type BenchState,
+} from './state';
 
 beforeAll(() => loadCore());
 
@@ -49,6 +57,24 @@ describe('undo', () => {
 });
 
 describe('a routine', () => {
+  it('comes back from the device as it was left, with what the studio knows of it', () => {
+    const left = {
+      ...after({ type: 'bpm', bpm: 88 }, { type: 'copy' }, { type: 'bpm', bpm: 92 }),
+      id: 7,
+      version: 3,
+      studentId: 5,
+    };
+    const named = { ...left, ids: { [left.draft.steps[0]!.key]: 11 } };
+    const back = benchReducer(freshBench(), { type: 'restore', held: heldOf(named) });
+    expect([back.id, back.version, back.studentId, back.draft.at]).toEqual([7, 3, 5, 1]);
+    expect(back.draft.steps.map((step) => step.document.tempo.bpm)).toEqual([88, 92]);
+    expect(back.ids).toEqual({ [back.draft.steps[0]!.key]: 11 });
+    expect(isKept(back)).toBe(false);
+    // What is made next gets a key of its own.
+    const more = benchReducer(back, { type: 'copy' });
+    expect(new Set(more.draft.steps.map((step) => step.key)).size).toBe(3);
+  });
+
   it('keeps the step on the bench when others move', () => {
     const three = after(
       { type: 'bpm', bpm: 80 },

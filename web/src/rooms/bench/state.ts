@@ -1,5 +1,6 @@
 import type { Climb, ClimbEditing, Routine, StepDocument, StepEditing } from '../../api/types';
 import { answer, tried } from '../../core/answers';
+import type { HeldDraft } from '../../keep/store';
 
 /** A step of the routine on the bench; its key stays the same whatever happens to it. */
 export interface BenchStep {
@@ -64,6 +65,7 @@ export type BenchAction =
   | { type: 'load'; routine: Routine; stepId?: number }
   | { type: 'kept'; routine: Routine; sent: Draft }
   | { type: 'new' }
+  | { type: 'restore'; held: HeldDraft }
   | { type: 'asNew' }
   | { type: 'select'; at: number }
   | { type: 'start'; at: number[] }
@@ -190,6 +192,8 @@ export function benchReducer(state: BenchState, action: BenchAction): BenchState
       return loaded(action.routine, action.stepId, state.studentId);
     case 'kept':
       return kept(state, action.routine, action.sent);
+    case 'restore':
+      return restored(action.held);
     case 'new':
       return freshBench(state.studentId);
     case 'asNew':
@@ -250,6 +254,47 @@ function startsAfter(state: BenchState, start: number[] | undefined): BenchState
   const starts = { ...state.starts };
   delete starts[current(state).key];
   return start ? { ...starts, [current(state).key]: start } : starts;
+}
+
+/** What lies here, as it is held on this device until the studio has it. */
+export function heldOf(state: BenchState): HeldDraft {
+  const { draft, id, version, ids, summaries, starts, studentId } = state;
+  return {
+    id,
+    version,
+    title: draft.title,
+    steps: draft.steps.map(({ key, document, climb }) => ({
+      id: ids[key],
+      document,
+      climb,
+      summary: summaries[key],
+      start: starts[key],
+    })),
+    at: draft.at,
+    studentId,
+  };
+}
+
+function restored(held: HeldDraft): BenchState {
+  const steps = held.steps.map((step) => newStep(step.document, step.climb));
+  const known = <T>(of: (step: HeldDraft['steps'][number]) => T | undefined): Record<string, T> =>
+    Object.fromEntries(
+      held.steps.flatMap((step, i) => {
+        const value = of(step);
+        return value === undefined ? [] : [[steps[i]!.key, value]];
+      }),
+    );
+  return {
+    draft: { title: held.title, steps, at: Math.min(held.at, steps.length - 1) },
+    past: [],
+    future: [],
+    id: held.id,
+    version: held.version,
+    ids: known((step) => step.id),
+    summaries: known((step) => step.summary),
+    starts: known((step) => step.start),
+    studentId: held.studentId,
+  };
 }
 
 function loaded(routine: Routine, stepId: number | undefined, studentId?: number): BenchState {

@@ -3,9 +3,10 @@ import { useCallback, useEffect, useMemo, useRef, useState, type Dispatch } from
 import { useNavigate } from 'react-router';
 import { Problem } from '../../api/client';
 import { routineQuery, useKeepRoutine } from '../../api/routines';
+import { useHeld } from './useHeld';
 import { benchReducer, isKept, type BenchAction, type BenchState } from './state';
 
-export type SaveState = 'saved' | 'changed' | 'saving' | 'cannot' | 'failed' | 'conflict';
+export type SaveState = 'saved' | 'changed' | 'saving' | 'cannot' | 'held' | 'failed' | 'conflict';
 
 /** Saving by itself, and what it has come to. */
 export interface Saving {
@@ -80,6 +81,7 @@ export function useAutosave(state: BenchState, dispatch: Dispatch<BenchAction>, 
 
   const conflict = error instanceof Problem && error.status === 409;
   const settled = isKept(state);
+  const held = useHeld(state);
   const { steps, title } = state.draft;
   useEffect(() => {
     if (settled || conflict || refused) return;
@@ -87,20 +89,28 @@ export function useAutosave(state: BenchState, dispatch: Dispatch<BenchAction>, 
     return () => clearTimeout(timer);
   }, [steps, title, settled, conflict, refused, error, save]);
 
-  // What is still on its way when the window closes is sent with the browser's own question.
   useEffect(() => {
-    if (settled) return;
+    if (settled || conflict || refused) return;
+    const now = () => void save();
+    window.addEventListener('online', now);
+    return () => window.removeEventListener('online', now);
+  }, [settled, conflict, refused, save]);
+
+  // What this device does not hold is lost with the window: then the browser asks first.
+  useEffect(() => {
+    if (settled || held) return;
     const ask = (event: BeforeUnloadEvent) => event.preventDefault();
     window.addEventListener('beforeunload', ask);
     return () => window.removeEventListener('beforeunload', ask);
-  }, [settled]);
+  }, [settled, held]);
 
   const saveState = (): SaveState => {
     if (conflict) return 'conflict';
     if (mutation.isPending) return 'saving';
     if (settled) return 'saved';
     if (refused) return 'cannot';
-    return error ? 'failed' : 'changed';
+    if (!error) return 'changed';
+    return held ? 'held' : 'failed';
   };
   const now = saveState();
   const { id } = state;

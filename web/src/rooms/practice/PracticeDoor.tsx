@@ -2,8 +2,8 @@ import { QueryClientProvider, type QueryClient } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import { Outlet, useParams } from 'react-router';
 import { Waiting } from '../../ui/Waiting';
-import { keep, newClient, restore } from './keep/keptClient';
-import { keepTheRoom } from './keep/serviceWorker';
+import { keep, newClient, restore } from '../../keep/keptClient';
+import { keepTheRoom } from '../../keep/serviceWorker';
 
 export { OwnKeyPath } from './OwnKeyPath';
 export { PracticeRoom } from './PracticeRoom';

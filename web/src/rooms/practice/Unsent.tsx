@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { notes } from '../../ui/words';
-import type { Entry } from './keep/store';
+import type { Entry } from '../../keep/store';
 import type { Outbox } from './keep/useOutbox';
 import classes from './Practice.module.css';
 

@@ -19,8 +19,11 @@ export function WhatToPlay({ item, bpm, signature, playing, onChoose }: Props) {
       {item.why.purpose !== 'learning' && <p className={classes.reason}>{item.why.sentence}</p>}
       {signature && <p className={classes.signature}>{notes(signature)}</p>}
       <p className={classes.summary}>
-        <span>{notes(item.head.title)}</span>
-        {notes(item.toPlay.here.summary)}
+        <span className={classes.titled}>
+          <strong>{notes(item.head.title)}</strong>
+          {notes(item.toPlay.here.beside)}
+        </span>
+        <span className={classes.untitled}>{notes(item.toPlay.here.summary)}</span>
       </p>
       <p className={classes.tempo}>
         <span>{beatSign(item.head.beat)} =</span> {short(bpm)} <small>bpm</small>

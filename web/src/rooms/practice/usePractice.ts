@@ -4,7 +4,7 @@ import { data, isClosing, practiceApi } from '../../api/client';
 import type { AnswerRequest, Today, TodayItem } from '../../api/types';
 import { useCore } from '../../core/useCore';
 import { useDay } from '../../ui/useDay';
-import type { Entry } from './keep/store';
+import type { Entry } from '../../keep/store';
 import { useOutbox } from './keep/useOutbox';
 import { useList } from './useList';
 import { putPiece, roomOf, takenOf, useAgain, useRoom, type Kept } from './useRoom';

@@ -20,8 +20,10 @@ export function Shelf() {
   const [page, setPage] = useState(0);
   const routines = useRoutines(page);
   const recipes = useRecipes();
-  if (routines.isError) return <Wrong error={routines.error} again={() => routines.refetch()} />;
-  if (recipes.isError) return <Wrong error={recipes.error} again={() => recipes.refetch()} />;
+  if (routines.isError && !routines.data)
+    return <Wrong error={routines.error} again={() => routines.refetch()} />;
+  if (recipes.isError && !recipes.data)
+    return <Wrong error={recipes.error} again={() => recipes.refetch()} />;
   if (!routines.data || !recipes.data) return <Waiting />;
   const { items, pages, total } = routines.data;
   return (

@@ -4,7 +4,7 @@ import { act, renderHook, waitFor } from '@testing-library/react';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { Problem } from '../../../api/client';
 import type { TakeRequest } from '../../../api/types';
-import { store, type Entry } from './store';
+import { store, type Entry } from '../../../keep/store';
 import { useOutbox } from './useOutbox';
 
 const take = (note: string) =>

@@ -1,7 +1,7 @@
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { Problem, sentenceOf } from '../../../api/client';
 import type { TakeRequest } from '../../../api/types';
-import { type Entry, store } from './store';
+import { type Entry, store } from '../../../keep/store';
 
 const FIRST_WAIT_MS = 2_000;
 const LONGEST_WAIT_MS = 60_000;

@@ -97,7 +97,8 @@ class ClimbJourney {
             practising
                     .getByLabel(Pattern.compile("^\\d of \\d: An octave for each division"))
                     .click();
-            assertThat(practising.getByText("two octaves up and down, eighths")).isVisible();
+            assertThat(practising.getByText("two octaves up and down, eighths").first())
+                    .isVisible();
             assertThat(practising.getByText("Not started: begins with eighths, two octaves, 60 bpm."))
                     .isVisible();
             Assertions.assertThat(visit.troubles).isEmpty();

@@ -96,8 +96,8 @@ class NothingLostJourney {
         }
     }
 
-    /** The week's passages and the student's keys are written down in the browser. */
-    private static final String KEPT =
+    /** The room and the student's keys are written down in the browser. */
+    static final String KEPT =
             """
             () => new Promise((done) => {
               const asked = indexedDB.open('pebble-practice');
@@ -106,7 +106,7 @@ class NothingLostJourney {
                 const all = asked.result.transaction('snapshots').objectStore('snapshots').getAll();
                 all.onsuccess = () => done(all.result.some((one) => {
                   const keys = (one.clientState?.queries ?? []).map((query) => query.queryKey[0]);
-                  return keys.filter((key) => key === 'passage').length > 5 && keys.includes('ownKeyPath');
+                  return keys.includes('room') && keys.includes('ownKeyPath');
                 }));
                 all.onerror = () => done(false);
               };
@@ -126,7 +126,7 @@ class NothingLostJourney {
             })""";
 
     /** Waits, for a minute at most, for something that no screen shows; a promise in the page is waited for each time. */
-    private static void until(Page page, String holds) {
+    static void until(Page page, String holds) {
         page.waitForCondition(
                 () -> Boolean.TRUE.equals(page.evaluate(holds)),
                 new Page.WaitForConditionOptions().setTimeout(2 * Running.PATIENCE_MS));

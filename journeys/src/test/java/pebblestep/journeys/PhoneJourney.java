@@ -34,7 +34,7 @@ class PhoneJourney {
             Object.defineProperty(navigator, 'wakeLock', { value: {
               request: async () => { window.awake += 1; return { release: async () => { window.awake -= 1; } }; } } });""";
 
-    private static final String WEEK = "**/api/practice/week";
+    private static final String ROOM = "**/api/practice/room";
 
     private static String link(Running studio, String student) {
         try (Visit teacher = studio.laptop().signIn()) {
@@ -93,9 +93,9 @@ class PhoneJourney {
     void a_pedal_and_a_run_over_rungs_need_no_hand(Running studio) {
         String link = link(studio, "Jory Penwick");
         try (Visit visit = studio.phone()) {
-            // A slow network: the week, which knows the rungs of a run, comes late.
+            // A slow network: what the page works with comes late.
             List<Route> late = new ArrayList<>();
-            visit.context.route(WEEK, late::add);
+            visit.context.route(ROOM, late::add);
             visit.open(link);
             Page page = visit.page;
             page.getByLabel(java.util.regex.Pattern.compile("^\\d of \\d: Quarters on the &"))
@@ -111,7 +111,7 @@ class PhoneJourney {
             page.evaluate("document.activeElement.blur()");
             Locator start = page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Start"));
             assertThat(start).isDisabled();
-            visit.context.unroute(WEEK);
+            visit.context.unroute(ROOM);
             late.forEach(Route::resume);
             assertThat(start).isEnabled();
             page.keyboard().press("PageDown");

@@ -140,7 +140,12 @@ public final class Studio implements ParameterResolver {
             return new Visit(browser.newContext(options(PHONE_WIDTH, PHONE_HEIGHT)), other);
         }
 
-        /** What is kept would also answer where a journey means the network: only the phones above keep anything. */
+        /** A fresh laptop that keeps what it has loaded. */
+        Visit keepingLaptop() {
+            return new Visit(browser.newContext(options(LAPTOP_WIDTH, LAPTOP_HEIGHT)), root);
+        }
+
+        /** What is kept would also answer where a journey means the network: only those above keep anything. */
         private Visit visit(int width, int height) {
             return new Visit(
                     browser.newContext(options(width, height).setServiceWorkers(ServiceWorkerPolicy.BLOCK)), root);

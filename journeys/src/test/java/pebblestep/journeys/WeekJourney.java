@@ -23,13 +23,13 @@ import pebblestep.journeys.Studio.Visit;
 class WeekJourney {
     private static final int WEEK = 7;
 
-    private static final String STEP =
+    static final String STEP =
             """
             {"format":"pebble-step/1","title":"Over the weir","key":{"tonic":"G","form":"major","named":"written"},
              "line":{"pattern":"straight","octaves":1},"rhythm":{"meter":"4/4","figure":["1/8"],"place":"0"},
              "tempo":{"beat":"1/4","bpm":60}}""";
 
-    private static final String CLIMB =
+    static final String CLIMB =
             "{\"axes\":[{\"axis\":\"tempo\",\"from\":60,\"to\":84,\"scheme\":{\"type\":\"fixed\",\"by\":8}}]}";
 
     @AfterEach
@@ -38,7 +38,7 @@ class WeekJourney {
     }
 
     /** Asks the API as the page itself would. */
-    private static String post(Page page, String path, String body, String bearer) {
+    static String post(Page page, String path, String body, String bearer) {
         return (String) page.evaluate(
                 """
                 async ([path, body, bearer]) => {
@@ -53,7 +53,7 @@ class WeekJourney {
                 new Object[] {path, body, bearer});
     }
 
-    private static String found(String pattern, String text) {
+    static String found(String pattern, String text) {
         Matcher matcher = Pattern.compile(pattern).matcher(text);
         Assertions.assertThat(matcher.find()).as(text).isTrue();
         return matcher.group(1);

@@ -1,5 +1,8 @@
 package pebblestep.core.passage;
 
+import java.util.Locale;
+import java.util.stream.Collectors;
+import pebblestep.core.Parts;
 import pebblestep.core.rhythm.Count;
 import pebblestep.core.rhythm.Figure;
 import pebblestep.core.rhythm.Figures;
@@ -18,6 +21,17 @@ public final class StepWords {
                 : ", " + step.articulation().inWords();
         return step.line().inWords() + ", " + figure(step.rhythm(), speech) + " from "
                 + Count.of(step.place(), step.meter()).inWords(speech.school()) + slurs;
+    }
+
+    /**
+     * What is left to say beside a title that already says a part of it: beside {@code Sixteenths from 2} only
+     * {@code two octaves up and down}. Empty where the title says it all.
+     */
+    public static String beside(String title, Step step, Speech speech) {
+        String said = title.toLowerCase(Locale.ROOT);
+        return Parts.of(withoutKey(step, speech), ", ").stream()
+                .filter(part -> !said.contains(part.toLowerCase(Locale.ROOT)))
+                .collect(Collectors.joining(", "));
     }
 
     /** The values of a rhythm: {@code sixteenths}, {@code dotted pairs, long first}, else the cycle. */

@@ -32,6 +32,20 @@ class StepWordsTest {
         assertThat(StepWords.withoutKey(step, Speech.USUAL)).isEqualTo("5 notes up, half notes from 1");
     }
 
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "Sixteenths from 1 | two octaves up and down",
+                "Two octaves up and down, slow | sixteenths from 1",
+                "two octaves up and down, SIXTEENTHS FROM 1 | ''",
+                "Sixteenths from 12 | two octaves up and down",
+                "Tideline | two octaves up and down, sixteenths from 1"
+            })
+    void what_a_title_says_is_not_said_twice(String title, String beside) {
+        assertThat(StepWords.beside(title, Steps.PLAIN, Speech.USUAL)).isEqualTo(beside);
+    }
+
     @Test
     void a_title_is_kept_and_a_missing_one_made() {
         assertThat(StepWords.title(Steps.PLAIN, Speech.USUAL)).isEqualTo("A step");

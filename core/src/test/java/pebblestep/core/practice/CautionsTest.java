@@ -2,7 +2,11 @@ package pebblestep.core.practice;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -26,6 +30,30 @@ class CautionsTest {
 
     private static Player player(String instrument) {
         return Player.of(Instruments.of(instrument));
+    }
+
+    private static final LocalDate TODAY = LocalDate.of(2026, 3, 2);
+
+    private static String due(long seconds, boolean headphones, Map<Moment, LocalDate> shown, Moment... away) {
+        List<Caution> all = Stream.of(Moment.values())
+                .map(moment -> new Caution(moment, moment.id()))
+                .toList();
+        return Cautions.due(all, new Cautions.Sitting(TODAY, seconds, headphones, shown, Set.of(away)))
+                .map(Caution::text)
+                .orElse("none");
+    }
+
+    @Test
+    void each_is_shown_once_a_day_at_its_moment_and_the_first_once_for_all() {
+        LocalDate before = TODAY.minusDays(1);
+        Map<Moment, LocalDate> known =
+                Map.of(Moment.FIRST_USE, before, Moment.HIGH_RUNG, TODAY, Moment.HIGH_NOTES, TODAY);
+        assertThat(due(0, false, Map.of())).isEqualTo("first-use");
+        assertThat(due(0, false, Map.of(Moment.FIRST_USE, before))).isEqualTo("high-rung");
+        assertThat(due(1499, false, known)).isEqualTo("none");
+        assertThat(due(1500, false, known)).as("25 minutes").isEqualTo("long-session");
+        assertThat(due(1500, true, known, Moment.LONG_SESSION)).isEqualTo("headphones");
+        assertThat(due(0, true, known)).isEqualTo("headphones");
     }
 
     @ParameterizedTest

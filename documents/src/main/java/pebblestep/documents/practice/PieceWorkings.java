@@ -124,6 +124,7 @@ final class PieceWorkings {
                 at.toString(),
                 ascent.words(speech).at(at),
                 StepWords.withoutKey(step, speech),
+                StepWords.beside(piece.title(), step, speech),
                 ascent.climb().axis(AxisKind.TEMPO).stream()
                         .map(at::rung)
                         .findFirst()

@@ -10,6 +10,7 @@ import pebblestep.documents.ClimbDocuments.PlayedPart;
  * @param at the rung: an index for each axis, with dots between
  * @param now the rung in words
  * @param summary the step on it in words, without its key
+ * @param beside the same but for what the title of the piece says already
  * @param rung which of the climb's tempos it is
  * @param stage the rungs of other axes in words; empty where the step grows by its tempo alone
  * @param played the same as fields, to be sent back with a take
@@ -21,6 +22,7 @@ public record RungToPlay(
         String at,
         String now,
         String summary,
+        String beside,
         int rung,
         BigDecimal bpm,
         String stage,

@@ -1,5 +1,5 @@
 import { openDB, type DBSchema, type IDBPDatabase } from 'idb';
-import type { TakeRequest, WordRequest } from '../../../api/types';
+import type { Climb, StepDocument, TakeRequest, WordRequest } from '../api/types';
 
 /** Something on its way to the studio. */
 export type Entry = {
@@ -18,9 +18,24 @@ function isOf(entry: Entry, token: string, room: string | undefined): boolean {
   return entry.token === token || (room !== undefined && entry.room === room);
 }
 
+/** A routine as it lies on the Bench, as far as the studio does not have it. */
+export interface HeldDraft {
+  /** The kept routine it comes from, and the version that was changed; a new one without. */
+  id?: number;
+  version?: number;
+  title: string;
+  steps: { id?: number; document: StepDocument; climb: Climb; summary?: string; start?: number[] }[];
+  at: number;
+  studentId?: number;
+}
+
+/** By what a draft is known: its routine, or that it is new. */
+const draftKey = (id: number | undefined) => String(id ?? 'new');
+
 interface Kept extends DBSchema {
   outbox: { key: number; value: Entry };
   snapshots: { key: string; value: unknown };
+  drafts: { key: string; value: HeldDraft };
 }
 
 const NAME = 'pebble-practice';
@@ -53,6 +68,19 @@ class Memory {
   async load(): Promise<unknown> {
     return undefined;
   }
+  /** Whether the draft is written down; here it is not. */
+  async hold(draft: HeldDraft): Promise<boolean> {
+    void draft;
+    return false;
+  }
+  async held(): Promise<HeldDraft | undefined> {
+    return undefined;
+  }
+  async drafts(): Promise<HeldDraft[]> {
+    return [];
+  }
+  async drop() {}
+  async dropAll() {}
 }
 
 class Lasting {
@@ -95,16 +123,39 @@ class Lasting {
   load(key: string): Promise<unknown> {
     return this.db.get('snapshots', key);
   }
+  async hold(draft: HeldDraft) {
+    try {
+      await this.db.put('drafts', draft, draftKey(draft.id));
+      return true;
+    } catch {
+      return false;
+    }
+  }
+  held(id: number | undefined) {
+    return this.db.get('drafts', draftKey(id));
+  }
+  drafts() {
+    return this.db.getAll('drafts');
+  }
+  async drop(id: number | undefined) {
+    await this.db.delete('drafts', draftKey(id));
+  }
+  async dropAll() {
+    await this.db.clear('drafts');
+  }
 }
 
 let opened: Promise<Memory | Lasting> | undefined;
 
 async function open(): Promise<Memory | Lasting> {
   try {
-    const db = await openDB<Kept>(NAME, 1, {
-      upgrade(fresh) {
-        fresh.createObjectStore('outbox', { keyPath: 'seq', autoIncrement: true });
-        fresh.createObjectStore('snapshots');
+    const db = await openDB<Kept>(NAME, 2, {
+      upgrade(fresh, before) {
+        if (before < 1) {
+          fresh.createObjectStore('outbox', { keyPath: 'seq', autoIncrement: true });
+          fresh.createObjectStore('snapshots');
+        }
+        fresh.createObjectStore('drafts');
       },
     });
     return new Lasting(db);
@@ -113,7 +164,7 @@ async function open(): Promise<Memory | Lasting> {
   }
 }
 
-/** What this browser keeps of the practice room. */
+/** What this browser keeps: the practice room, and what lies on the Bench. */
 export function store(): Promise<Memory | Lasting> {
   opened ??= open();
   return opened;

@@ -5,7 +5,7 @@ import {
   persistQueryClientRestore,
   persistQueryClientSave,
 } from '@tanstack/react-query-persist-client';
-import { isClosing, Problem } from '../../../api/client';
+import { isClosing, Problem } from '../api/client';
 import { store } from './store';
 
 const KEPT_MS = 14 * 24 * 60 * 60 * 1000;
@@ -61,8 +61,16 @@ export async function restore(client: QueryClient, token: string) {
   }).catch(() => undefined);
 }
 
-/** Writes down whatever a client learns for a link, a little later; returns how to stop. */
-export function keep(client: QueryClient, token: string): () => void {
+/**
+ * Writes down whatever a client learns for a link, a little later; returns how to stop.
+ *
+ * @param which of all that it learns
+ */
+export function keep(
+  client: QueryClient,
+  token: string,
+  which: (queryKey: readonly unknown[]) => boolean = () => true,
+): () => void {
   const persister = persisterOf(token);
   let timer = 0;
   const save = async () => {
@@ -75,7 +83,7 @@ export function keep(client: QueryClient, token: string): () => void {
         persister,
         buster: __BUILD__,
         dehydrateOptions: {
-          shouldDehydrateQuery: (query) => query.state.data !== undefined,
+          shouldDehydrateQuery: (query) => query.state.data !== undefined && which(query.queryKey),
           shouldDehydrateMutation: () => false,
         },
       });

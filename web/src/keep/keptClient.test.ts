@@ -1,7 +1,7 @@
 // @vitest-environment happy-dom
 import 'fake-indexeddb/auto';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import { Problem } from '../../../api/client';
+import { Problem } from '../api/client';
 import { keep, newClient, restore } from './keptClient';
 
 const DAY_MS = 24 * 60 * 60 * 1000;
