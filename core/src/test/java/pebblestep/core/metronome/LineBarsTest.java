@@ -14,7 +14,7 @@ import pebblestep.core.rhythm.Fraction;
 /** The turns of silent bars lap by lap, held against the clicks of the same line played several times. */
 class LineBarsTest {
     private static Passage silent(int sounding, int silent) {
-        Step step = Steps.PLAIN;
+        Step step = Steps.PLAIN.withPlace(Fraction.of(1, 4));
         return Passage.of(step.withMetronome(new Metronome(1, true, Metronome.Clicks.BEATS).silent(sounding, silent)));
     }
 
@@ -30,7 +30,7 @@ class LineBarsTest {
         assertThat(said(LineBars.rounds(silent(1, 1)))).isEqualTo("x.x .x.");
         assertThat(said(LineBars.rounds(silent(2, 1)))).isEqualTo("xx.");
         assertThat(said(LineBars.rounds(silent(2, 2)))).isEqualTo("xx. .xx ..x x..");
-        assertThat(said(LineBars.rounds(Passage.of(Steps.PLAIN)))).isEqualTo("xxx");
+        assertThat(said(LineBars.rounds(Passage.of(Steps.PLAIN)))).as("always").isEqualTo("xx");
     }
 
     @Test
