@@ -1,8 +1,8 @@
-import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { api, data } from './client';
 import { useOnce } from './once';
 import { useStudentsChanged } from './students';
-import type { Climb, Goal, WhatIf } from './types';
+import type { Climb, Goal } from './types';
 
 export function useRecipes() {
   return useQuery({
@@ -84,13 +84,10 @@ export function useGoal() {
   });
 }
 
-/** How a student's climb stands and will go on; with what is asked about in the place of what is planned. */
-export function useForecast(id: number, what: WhatIf) {
+/** What is stored of a student's climb, from which the page works out how it will go on. */
+export function useForecastGround(id: number) {
   return useQuery({
-    queryKey: ['forecast', id, what],
-    queryFn: ({ signal }) =>
-      data(api.POST('/api/assignments/{id}/forecast', { params: { path: { id } }, body: what, signal })),
-    placeholderData: keepPreviousData,
-    retry: false,
+    queryKey: ['forecast', id],
+    queryFn: () => data(api.GET('/api/assignments/{id}/forecast', { params: { path: { id } } })),
   });
 }

@@ -1,34 +1,14 @@
-import { keepPreviousData, useMutation, useQuery } from '@tanstack/react-query';
+import { useMutation, useQuery } from '@tanstack/react-query';
 import { api, data } from './client';
 import { useOnce } from './once';
 import { useStudentsChanged } from './students';
 import type { KeyPlanRequest } from './types';
-
-/** What a key plan can be made of. */
-export function useKeyChoices() {
-  return useQuery({
-    queryKey: ['keyChoices'],
-    queryFn: () => data(api.GET('/api/key-plans/choices')),
-    staleTime: Infinity,
-  });
-}
 
 /** The key plans of a student. */
 export function useKeyPlans(studentId: number) {
   return useQuery({
     queryKey: ['plans', studentId],
     queryFn: () => data(api.GET('/api/students/{id}/key-plans', { params: { path: { id: studentId } } })),
-  });
-}
-
-/** What each student would meet in a round. */
-export function usePlanPreview(form: KeyPlanRequest, ready: boolean) {
-  return useQuery({
-    queryKey: ['planPreview', form],
-    queryFn: () => data(api.POST('/api/key-plans/preview', { body: form })),
-    enabled: ready,
-    placeholderData: keepPreviousData,
-    retry: false,
   });
 }
 

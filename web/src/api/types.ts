@@ -21,6 +21,7 @@ export type ShapePart = Schemas['ShapePart'];
 export type Recipe = Schemas['RecipeView'];
 export type FitAnswer = Schemas['FitAnswer'];
 export type StepForecast = Schemas['StepForecast'];
+export type ForecastGround = Schemas['ForecastGround'];
 export type GoalForecast = Schemas['GoalForecast'];
 export type WhatIf = Schemas['WhatIf'];
 export type Goal = Schemas['GoalRequest'];

@@ -24,6 +24,8 @@ export interface Questions {
   caution: { asked: Schemas['CautionAsked']; answer: Schemas['CautionAnswer'] };
   taps: { asked: Schemas['TapsAsked']; answer: Schemas['TapsAnswer'] };
   latency: { asked: Schemas['LatencyAsked']; answer: Schemas['LatencyAnswer'] };
+  plan: { asked: Schemas['PlanAsked']; answer: Schemas['PlanAnswer'] };
+  forecast: { asked: Schemas['ForecastAsked']; answer: Schemas['StepForecast'] };
   catalogue: { asked: Record<string, never>; answer: Schemas['Catalogue'] };
 }
 

@@ -1,9 +1,10 @@
 import { Checkbox, Group, NumberInput, Select, TextInput } from '@mantine/core';
 import { useForm } from '@mantine/form';
 import { notifications } from '@mantine/notifications';
-import { useGivePlan, useKeyChoices, usePlanPreview } from '../../api/plans';
+import { useGivePlan } from '../../api/plans';
 import { useRoutines } from '../../api/routines';
 import type { KeyPlanRequest } from '../../api/types';
+import { useCatalogue } from '../../core/useCatalogue';
 import { isoDay, notes } from '../../ui/words';
 import { DialogForm, FormDialog } from '../../ui/FormDialog';
 import { oneOf, type Choice } from '../../ui/Choose';
@@ -11,6 +12,7 @@ import { StudentPicker } from '../../ui/StudentPicker';
 import { Weekdays } from '../../ui/Weekdays';
 import { Wrong } from '../../ui/Wrong';
 import { PlanPreview } from './PlanPreview';
+import { usePlanPreview } from './usePlanPreview';
 import classes from './PlanDialog.module.css';
 
 interface Props {
@@ -58,7 +60,7 @@ function Fields({ routineId, studentId, onClose }: Props) {
   const asked: KeyPlanRequest = { ...plan, routineId: routine ?? 0, studentIds: chosen };
   const own = plan.order === undefined;
   const ready = routine !== undefined && chosen.length > 0 && (!own || plan.keys?.trim() !== '');
-  const preview = usePlanPreview(asked, ready);
+  const preview = usePlanPreview(plan, routine, chosen, ready);
   const give = useGivePlan();
   return (
     <DialogForm
@@ -115,7 +117,7 @@ function Fields({ routineId, studentId, onClose }: Props) {
         ) : preview.isError ? (
           <Wrong error={preview.error} />
         ) : (
-          preview.data?.map((one) => (
+          preview.data?.previews.map((one) => (
             <PlanPreview key={one.studentId} preview={one} named={chosen.length > 1} />
           ))
         )}
@@ -127,8 +129,8 @@ function Fields({ routineId, studentId, onClose }: Props) {
 /** The order that is no order of ours. */
 const OWN_ORDER = { value: 'own', label: 'a list of your own' };
 
-function data<V extends string>(list: { id: V; words: string }[] | undefined): Choice<V>[] {
-  return (list ?? []).map((one) => ({ value: one.id, label: one.words }));
+function data<V extends string>(list: { id: V; name: string }[] | undefined): Choice<V>[] {
+  return (list ?? []).map((one) => ({ value: one.id, label: one.name }));
 }
 
 interface PlanFields {
@@ -137,10 +139,10 @@ interface PlanFields {
 }
 
 function OrderFields({ plan, change }: PlanFields) {
-  const choices = useKeyChoices();
-  const orders = data(choices.data?.orders);
-  const forms = data(choices.data?.forms);
-  const paces = data(choices.data?.paces);
+  const keys = useCatalogue().data?.keys;
+  const orders = data(keys?.orders);
+  const forms = data(keys?.forms);
+  const paces = data(keys?.paces);
   const own = plan.order === undefined;
   return (
     <>
@@ -163,7 +165,7 @@ function OrderFields({ plan, change }: PlanFields) {
           <Select
             label="Beginning in"
             allowDeselect={false}
-            data={(choices.data?.keys ?? []).map((key) => ({ value: key, label: notes(key) }))}
+            data={(keys?.tonics ?? []).map((key) => ({ value: key, label: notes(key) }))}
             value={plan.start ?? 'C'}
             onChange={(start) => start && change({ start })}
           />

@@ -1,13 +1,15 @@
 import { Button } from '@mantine/core';
 import { lazy, Suspense, useState } from 'react';
 import { Link, useParams } from 'react-router';
-import { useForecast, usePlace } from '../../api/climbs';
+import { useForecastGround, usePlace } from '../../api/climbs';
+import { useLater } from '../../core/useLater';
 import { useStudent } from '../../api/students';
-import type { MoveView, WhatIf } from '../../api/types';
+import type { ForecastGround, MoveView, WhatIf } from '../../api/types';
 import { NowhereRoom } from '../../ui/NowhereRoom';
 import { Waiting } from '../../ui/Waiting';
 import { WithCore } from '../../ui/WithCore';
 import { Wrong } from '../../ui/Wrong';
+import { useDay } from '../../ui/useDay';
 import { dayOf, notes } from '../../ui/words';
 import { StepWhatIf } from './StepWhatIf';
 import classes from './StepPage.module.css';
@@ -28,14 +30,23 @@ export function StepPage() {
   );
 }
 
+/** How it stands and will go on; with what is asked about in the place of what is planned. */
+function useForecast(ground: ForecastGround | undefined, what: WhatIf, today: string) {
+  // Nothing is asked before the ground is there.
+  return useLater('forecast', { ground: ground!, what, today }, ground !== undefined);
+}
+
 /** Where the student stands, whether the goal will be met, and what would be if. */
 function OfStudent({ studentId, assignmentId }: { studentId: number; assignmentId: number }) {
   const [what, setWhat] = useState<WhatIf>({});
   const student = useStudent(studentId);
-  const answer = useForecast(assignmentId, what);
+  const ground = useForecastGround(assignmentId);
+  const today = useDay();
+  const answer = useForecast(ground.data, what, today);
   const place = usePlace();
   if (student.isError) return <Wrong error={student.error} />;
-  if (answer.isError && !answer.data) return <Wrong error={answer.error} again={() => answer.refetch()} />;
+  if (ground.isError && !ground.data) return <Wrong error={ground.error} again={() => ground.refetch()} />;
+  if (answer.isError && !answer.data) return <Wrong error={answer.error} />;
   if (!answer.data || !student.data) return <Waiting />;
   const step = answer.data;
   const { forecast } = step;

@@ -4,7 +4,12 @@ import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import pebblestep.core.Refusal;
 import pebblestep.documents.PassageDocument;
+import pebblestep.documents.ProblemDocument;
+import pebblestep.documents.bench.ForecastAsked;
+import pebblestep.documents.bench.ForecastAsked.WhatIf;
+import pebblestep.documents.bench.ForecastGround;
 import pebblestep.documents.practice.PieceDocument;
 import pebblestep.documents.practice.RoomDocument;
 import pebblestep.documents.practice.RungAsked;
@@ -19,6 +24,18 @@ public record InThePage(RoomDocument room) {
     /** The page of somebody who has just opened the link. */
     public static InThePage of(Client practising) {
         return new InThePage(read(practising.get("/api/practice/room").json(), RoomDocument.class));
+    }
+
+    /** How a step of a student will go on, in the teacher's page: with what is asked about in the place of what is planned. */
+    public static JsonNode forecast(Client teacher, long assignment, String what) {
+        ForecastGround ground =
+                read(teacher.get("/api/assignments/" + assignment + "/forecast").json(), ForecastGround.class);
+        WhatIf asked = IdentifiedNames.JSON.readValue(what, WhatIf.class);
+        try {
+            return json(new ForecastAsked(ground, asked, LocalDate.now()).answer());
+        } catch (Refusal e) {
+            return json(ProblemDocument.of(e));
+        }
     }
 
     private static <T> T read(JsonNode document, Class<T> as) {

@@ -47,7 +47,7 @@ public final class Loopback {
                     "/api/climbs",
                     "{\"step\":" + PassageBenchmark.STEP + ",\"climb\":" + CLIMB + "}",
                     FEWER),
-            new Call("POST /api/assignments/1/forecast", "/api/assignments/1/forecast", "{}", FEWER),
+            new Call("GET /api/assignments/1/forecast", "/api/assignments/1/forecast", "", FEWER),
             new Call("GET /api/desk, the demo's", "/api/desk", "", FEWER),
             new Call("GET /api/routines, the shelf", "/api/routines", "", FEWER));
     private static final double NANOS_PER_MILLI = 1e6;

@@ -13,10 +13,13 @@ import pebblestep.documents.bench.ClimbEditAsked;
 import pebblestep.documents.bench.EditAsked;
 import pebblestep.documents.bench.FitAnswer;
 import pebblestep.documents.bench.FitAsked;
+import pebblestep.documents.bench.ForecastAsked;
 import pebblestep.documents.bench.GrowthAsked;
 import pebblestep.documents.bench.PassageAsked;
 import pebblestep.documents.bench.PatternAsked;
+import pebblestep.documents.bench.PlanAsked;
 import pebblestep.documents.bench.ReadingsAsked;
+import pebblestep.documents.bench.StepForecast;
 import pebblestep.documents.bench.TourAsked;
 import pebblestep.documents.practice.CautionAsked;
 import pebblestep.documents.practice.LatencyAsked;
@@ -44,6 +47,8 @@ import pebblestep.documents.practice.TodayAsked;
             GrowthAsked.class,
             FitAsked.class,
             PatternAsked.class,
+            PlanAsked.class,
+            ForecastAsked.class,
             TodayAsked.class,
             RungAsked.class,
             RunAsked.class,
@@ -65,6 +70,8 @@ import pebblestep.documents.practice.TodayAsked;
             FitAnswer.class,
             Catalogue.class,
             PatternAsked.PatternAnswer.class,
+            PlanAsked.PlanAnswer.class,
+            StepForecast.class,
             Today.class,
             RunAsked.RunAnswer.class,
             RanAsked.RanAnswer.class,
@@ -114,6 +121,8 @@ public final class Page {
             case "caution" -> () -> Json.write(Json.readCautionAsked(asked).answer());
             case "taps" -> () -> Json.write(Json.readTapsAsked(asked).answer());
             case "latency" -> () -> Json.write(Json.readLatencyAsked(asked).answer());
+            case "plan" -> () -> Json.write(Json.readPlanAsked(asked).answer());
+            case "forecast" -> () -> Json.write(Json.readForecastAsked(asked).answer());
             case "catalogue" -> () -> Json.write(Catalogue.WHOLE);
             default -> throw new IllegalArgumentException("Nothing here answers to \"" + what + "\".");
         };

@@ -12,6 +12,9 @@ import pebblestep.core.climb.AxisKind;
 import pebblestep.core.climb.Climbs;
 import pebblestep.core.instrument.Instruments;
 import pebblestep.core.instrument.Level;
+import pebblestep.core.keyplan.FormSet;
+import pebblestep.core.keyplan.KeyOrder;
+import pebblestep.core.keyplan.KeyPlan;
 import pebblestep.core.metronome.Laps;
 import pebblestep.core.metronome.PulseGrid.Snap;
 import pebblestep.core.passage.ArticulationKind;
@@ -19,6 +22,7 @@ import pebblestep.core.passage.Material;
 import pebblestep.core.passage.Metronome;
 import pebblestep.core.passage.Player;
 import pebblestep.core.passage.Step;
+import pebblestep.core.passage.Step.Named;
 import pebblestep.core.passage.Steps;
 import pebblestep.core.practice.Cautions.Moment;
 import pebblestep.core.practice.Outcome;
@@ -44,9 +48,12 @@ import pebblestep.documents.bench.ClimbEdit;
 import pebblestep.documents.bench.ClimbEditAsked;
 import pebblestep.documents.bench.EditAsked;
 import pebblestep.documents.bench.FitAsked;
+import pebblestep.documents.bench.ForecastAsked;
+import pebblestep.documents.bench.ForecastGround;
 import pebblestep.documents.bench.GrowthAsked;
 import pebblestep.documents.bench.PassageAsked;
 import pebblestep.documents.bench.PatternAsked;
+import pebblestep.documents.bench.PlanAsked;
 import pebblestep.documents.bench.Practice;
 import pebblestep.documents.bench.ReadingsAsked;
 import pebblestep.documents.bench.SeenPart;
@@ -161,8 +168,70 @@ public final class Questions {
             case 16 -> takes(random);
             case 17 -> caution(random);
             case 18 -> taps(random);
+            case 19 -> plan(random);
+            case 20 -> forecast(random);
             default -> passage(random);
         };
+    }
+
+    private static Question plan(Random random) {
+        PlanAsked asked = new PlanAsked(
+                Stream.generate(() -> new PlanAsked.PlanStep(step(random), climbDocument(random)))
+                        .limit(1 + random.nextInt(2))
+                        .toList(),
+                List.of(new PlanAsked.PlanReader(
+                        3, "Jory Fell", Draw.of(Level.class).from(random), PlayerDocument.of(anyPlayer(random)))),
+                random.nextInt(4) == 0 ? null : Draw.of(KeyOrder.class).from(random),
+                maybe(random, () -> Draw.of("D", "Bb", "F#", "H").from(random)),
+                maybe(random, () -> Draw.of("C F Bb", "C, C", "x", " , ").from(random)),
+                random.nextBoolean(),
+                Draw.of(Named.class).from(random),
+                Draw.of(FormSet.class).from(random),
+                Draw.of(KeyPlan.Pace.class).from(random),
+                TODAY,
+                speech(random));
+        return new Question("plan", asked, asked::answer);
+    }
+
+    private static Question forecast(Random random) {
+        Rooms.Scene scene = Rooms.any().from(random);
+        PieceDocument piece = Draw.of(scene.given().pieces()).from(random);
+        ForecastGround ground = new ForecastGround(
+                piece.assignmentId(),
+                piece.title(),
+                piece.step(),
+                piece.climb(),
+                scene.given().player(),
+                piece.progress(),
+                piece.progress().recent().stream()
+                        .filter(day -> day.clean() > 0)
+                        .map(day -> new ForecastGround.BestPart(day.day(), day.best()))
+                        .toList(),
+                maybe(random, () -> random.nextInt(1, 101) / 100.0),
+                random.nextBoolean()
+                        ? null
+                        : new ForecastGround.GoalPart(
+                                BigDecimal.valueOf(random.nextInt(40, 200)),
+                                scene.days().getFirst().plusDays(random.nextInt(-9, 90))),
+                1 + random.nextInt(5),
+                1 + random.nextInt(40),
+                new SeenPart(random.nextInt(50), random.nextInt(80), random.nextInt(300)),
+                scene.given().speech());
+        ForecastAsked asked = new ForecastAsked(
+                ground,
+                new ForecastAsked.WhatIf(
+                        maybe(
+                                random,
+                                () -> new Practice(
+                                        maybe(random, () -> random.nextInt(0, 60)),
+                                        maybe(random, () -> random.nextInt(0, 8)),
+                                        maybe(
+                                                random,
+                                                () -> scene.days().getFirst().plusDays(random.nextInt(99))))),
+                        maybe(random, () -> BigDecimal.valueOf(random.nextInt(10, 200))),
+                        maybe(random, () -> climbDocument(random))),
+                scene.days().getFirst());
+        return new Question("forecast", asked, asked::answer);
     }
 
     private static Question today(Random random) {

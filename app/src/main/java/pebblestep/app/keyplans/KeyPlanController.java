@@ -10,8 +10,6 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
-import pebblestep.app.keyplans.KeyPlanViews.KeyChoices;
-import pebblestep.app.keyplans.KeyPlanViews.KeyPlanPreview;
 import pebblestep.app.keyplans.KeyPlanViews.KeyPlanRequest;
 import pebblestep.app.keyplans.KeyPlanViews.KeyPlanView;
 import pebblestep.app.keyplans.KeyPlanViews.PlanDecision;
@@ -24,18 +22,6 @@ class KeyPlanController {
 
     KeyPlanController(KeyPlanService plans) {
         this.plans = plans;
-    }
-
-    /** What a plan can be made of. */
-    @GetMapping("/api/key-plans/choices")
-    KeyChoices choices() {
-        return KeyPlanRequests.choices();
-    }
-
-    /** What each student will meet in a round; nothing is given. */
-    @PostMapping("/api/key-plans/preview")
-    List<KeyPlanPreview> preview(@AuthenticationPrincipal Teacher teacher, @Valid @RequestBody KeyPlanRequest form) {
-        return plans.preview(teacher.studioId(), form);
     }
 
     @PostMapping("/api/key-plans")

@@ -23,6 +23,7 @@ import pebblestep.app.keyplans.KeyPlanEventEntity.Kind;
 import pebblestep.app.practice.ProgressStore;
 import pebblestep.app.practice.StepLearned;
 import pebblestep.app.students.StudentService;
+import pebblestep.core.keyplan.KeyMaterial;
 import pebblestep.core.keyplan.KeyPlan;
 import pebblestep.core.keyplan.KeyPlan.Window;
 import pebblestep.core.passage.Player;
@@ -147,20 +148,20 @@ class KeyPlanKeeper {
     }
 
     private void give(KeyPlanEntity entity, Planned planned, Window window, Player player) {
-        for (Planned.InPlan piece : planned.pieces(
-                window.tonic(), player, settings.of(entity.studioId).speech())) {
-            if (piece.fitted() == null) continue;
-            steps.give(
-                    new PlannedSteps.Planned(
-                            entity.studioId,
-                            entity.studentId,
-                            piece.stepId(),
-                            entity.id,
-                            window.place(),
-                            entity.weekdays,
-                            entity.dailyMinutes),
-                    piece.fitted().ascent(),
-                    new Days(window.from(), window.to().orElse(null)));
+        for (KeyMaterial.InPlan piece : planned.material()
+                .pieces(window.tonic(), player, settings.of(entity.studioId).speech())) {
+            piece.fitted()
+                    .ifPresent(fitted -> steps.give(
+                            new PlannedSteps.Planned(
+                                    entity.studioId,
+                                    entity.studentId,
+                                    planned.steps().get(piece.step()).stepId(),
+                                    entity.id,
+                                    window.place(),
+                                    entity.weekdays,
+                                    entity.dailyMinutes),
+                            fitted.ascent(),
+                            new Days(window.from(), window.to().orElse(null))));
         }
     }
 

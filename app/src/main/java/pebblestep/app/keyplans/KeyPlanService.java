@@ -12,26 +12,20 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import pebblestep.app.accounts.SettingsService;
 import pebblestep.app.keyplans.KeyPlanEventEntity.Kind;
-import pebblestep.app.keyplans.KeyPlanViews.KeyPlanPreview;
 import pebblestep.app.keyplans.KeyPlanViews.KeyPlanRequest;
 import pebblestep.app.keyplans.KeyPlanViews.KeyPlanView;
 import pebblestep.app.keyplans.KeyPlanViews.Passed;
 import pebblestep.app.keyplans.KeyPlanViews.PlanDecision;
 import pebblestep.app.keyplans.KeyPlanViews.PlanStation;
-import pebblestep.app.keyplans.KeyPlanViews.PlannedKey;
 import pebblestep.app.platform.Problems;
 import pebblestep.app.students.StudentService;
-import pebblestep.app.students.StudentService.Enrolled;
 import pebblestep.app.students.StudentViews.StudentView;
 import pebblestep.core.Refusal;
-import pebblestep.core.instrument.Level;
 import pebblestep.core.keyplan.KeyOrder;
 import pebblestep.core.keyplan.KeyPlan;
-import pebblestep.core.keyplan.KeyPlan.Pace;
-import pebblestep.core.passage.Passage;
 import pebblestep.core.passage.Player;
 import pebblestep.core.pitch.NoteName;
-import pebblestep.core.rhythm.Speech;
+import pebblestep.documents.bench.PlanAsked;
 
 /** Gives key plans to students and decides about them. */
 @Service
@@ -63,53 +57,6 @@ public class KeyPlanService {
         this.clock = clock;
     }
 
-    /** What each student will meet in a round; nothing is given. */
-    @Transactional(readOnly = true)
-    public List<KeyPlanPreview> preview(long studioId, KeyPlanRequest form) {
-        KeyPlanEntity entity = forms.read(studioId, form);
-        Planned planned = Planned.of(entity, List.of());
-        Speech speech = settings.of(studioId).speech();
-        List<KeyPlanPreview> previews = new ArrayList<>();
-        for (Enrolled one : students.enrolled(studioId, form.studentIds())) {
-            StudentView student = one.student();
-            require(student, form);
-            previews.add(new KeyPlanPreview(student.id(), student.name(), round(planned, one.player(), speech)));
-        }
-        return previews;
-    }
-
-    private static List<PlannedKey> round(Planned planned, Player player, Speech speech) {
-        KeyPlan plan = planned.plan();
-        List<PlannedKey> keys = new ArrayList<>();
-        LocalDate from = plan.from();
-        for (int place = 0; place < plan.round().size(); place++) {
-            NoteName tonic = plan.at(place);
-            List<String> brings = new ArrayList<>();
-            List<String> leftOut = new ArrayList<>();
-            for (Planned.InPlan piece : planned.pieces(tonic, player, speech)) {
-                String key =
-                        Passage.writtenKey(piece.key(), planned.named(), player).toString();
-                if (piece.fitted() == null) leftOut.add(key + ": " + piece.refusal());
-                else
-                    brings.add(key
-                            + piece.fitted()
-                                    .fewerOctaves()
-                                    .map(KeyPlanService::octaves)
-                                    .orElse(""));
-            }
-            keys.add(new PlannedKey(planned.asRead(tonic, player).toString(), from, brings, leftOut));
-            from = from == null
-                    ? null
-                    : plan.nextOn(new KeyPlan.Station(place, 0, tonic, from, false))
-                            .orElse(null);
-        }
-        return keys;
-    }
-
-    private static String octaves(int count) {
-        return count == 1 ? ", one octave" : ", " + count + " octaves";
-    }
-
     /** Gives the plan to each of the students. */
     @Transactional
     public List<KeyPlanView> give(long studioId, KeyPlanRequest form) {
@@ -135,11 +82,7 @@ public class KeyPlanService {
     /** A key a day is never for a beginner (common practice, no source). */
     private static void require(StudentView student, KeyPlanRequest form) {
         if (student.archived()) throw Refusal.of("studentIds", student.name() + " is put away. Take them back first.");
-        boolean beginner = student.level() == Level.FIRST_OCTAVE;
-        if (beginner && form.pace() == Pace.DAY) {
-            throw Refusal.of("pace", "A key a day is too fast for " + student.name() + ", who plays a first octave.")
-                    .fits("Choose a key a week, or the next key when one is learned.");
-        }
+        PlanAsked.require(student.name(), student.level(), form.pace());
     }
 
     /** The plans that a student has, oldest first. */

@@ -50,28 +50,6 @@ public final class KeyPlanViews {
                     @Max(value = 180, message = "A step takes at most 180 minutes a day.")
                     Integer minutesADay) {}
 
-    /** Something that can be chosen: its id and its words. */
-    public record KeyChoice<E extends Enum<E> & Identified>(E id, String words) {}
-
-    /** What a key plan can be made of. */
-    public record KeyChoices(
-            List<KeyChoice<KeyOrder>> orders,
-            List<KeyChoice<FormSet>> forms,
-            List<KeyChoice<Pace>> paces,
-            List<String> keys) {}
-
-    /**
-     * One key of a round, as the student reads it.
-     *
-     * @param from its first day; null where that is not known
-     * @param brings what is played in it
-     * @param leftOut what does not fit the student, and why
-     */
-    public record PlannedKey(String tonic, @Nullable LocalDate from, List<String> brings, List<String> leftOut) {}
-
-    /** What a plan will be for one student. */
-    public record KeyPlanPreview(long studentId, String name, List<PlannedKey> round) {}
-
     /**
      * A key of a plan on the student's page.
      *

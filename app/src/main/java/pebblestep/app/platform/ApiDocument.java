@@ -27,10 +27,13 @@ import pebblestep.documents.bench.ClimbEditAsked;
 import pebblestep.documents.bench.EditAsked;
 import pebblestep.documents.bench.FitAnswer;
 import pebblestep.documents.bench.FitAsked;
+import pebblestep.documents.bench.ForecastAsked;
 import pebblestep.documents.bench.GrowthAsked;
 import pebblestep.documents.bench.PassageAsked;
 import pebblestep.documents.bench.PatternAsked;
+import pebblestep.documents.bench.PlanAsked;
 import pebblestep.documents.bench.ReadingsAsked;
+import pebblestep.documents.bench.StepForecast;
 import pebblestep.documents.bench.TourAsked;
 import pebblestep.documents.practice.CautionAsked;
 import pebblestep.documents.practice.LatencyAsked;
@@ -83,6 +86,10 @@ class ApiDocument {
             Catalogue.class,
             PatternAsked.class,
             PatternAsked.PatternAnswer.class,
+            PlanAsked.class,
+            PlanAsked.PlanAnswer.class,
+            ForecastAsked.class,
+            StepForecast.class,
             TodayAsked.class,
             RungAsked.class,
             RunAsked.class,

@@ -1,70 +1,37 @@
 package pebblestep.app.progress;
 
-import java.math.BigDecimal;
 import java.time.Clock;
 import java.time.LocalDate;
-import java.time.temporal.ChronoUnit;
-import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalInt;
-import java.util.function.Function;
-import java.util.stream.Collectors;
-import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import pebblestep.app.accounts.SettingsService;
 import pebblestep.app.assignments.Assigned;
 import pebblestep.app.assignments.AssignmentService;
-import pebblestep.app.bench.Ascents;
 import pebblestep.app.bench.StudioPaces;
 import pebblestep.app.platform.Found;
 import pebblestep.app.practice.PracticeService;
-import pebblestep.app.progress.ForecastViews.DayView;
-import pebblestep.app.progress.ForecastViews.GoalForecast;
-import pebblestep.app.progress.ForecastViews.MilestoneView;
-import pebblestep.app.progress.ForecastViews.ReckonedView;
-import pebblestep.app.progress.ForecastViews.StandsView;
-import pebblestep.app.progress.ForecastViews.StepForecast;
-import pebblestep.app.progress.ForecastViews.WhatIf;
 import pebblestep.app.students.StudentService;
-import pebblestep.core.Refusal;
 import pebblestep.core.climb.Ascent;
-import pebblestep.core.climb.Outlook;
-import pebblestep.core.climb.Position;
-import pebblestep.core.climb.Standing;
-import pebblestep.core.forecast.DayBest;
-import pebblestep.core.forecast.Estimate;
 import pebblestep.core.forecast.Forecast;
 import pebblestep.core.forecast.Goal;
-import pebblestep.core.forecast.Habit;
-import pebblestep.core.forecast.Milestones;
-import pebblestep.core.forecast.Pace;
-import pebblestep.core.forecast.Prospect.Climber;
 import pebblestep.core.passage.Player;
-import pebblestep.core.practice.Judgement;
 import pebblestep.core.practice.Progress;
 import pebblestep.core.practice.Work;
-import pebblestep.core.rhythm.Bpm;
-import pebblestep.core.rhythm.Speech;
 import pebblestep.documents.ClimbDocuments;
-import pebblestep.documents.Rounded;
-import pebblestep.documents.bench.ClimbWorkings;
-import pebblestep.documents.bench.Practice;
+import pebblestep.documents.PlayerDocument;
+import pebblestep.documents.ProgressDocument;
+import pebblestep.documents.SpeechDocument;
+import pebblestep.documents.StepDocuments;
+import pebblestep.documents.bench.ForecastGround;
+import pebblestep.documents.bench.ForecastGround.BestPart;
+import pebblestep.documents.bench.ForecastGround.GoalPart;
+import pebblestep.documents.bench.SeenPart;
 
-/** How a student's climb stands, and whether its goal will be met. */
+/** What is stored of a student's climb: the page forecasts from it. */
 @Service
 class ForecastService {
-    private static final int PERCENT = 100;
-    private static final int DAYS_A_WEEK = 7;
-
-    /** Days drawn past the goal, so that its line does not stand at the edge. */
-    private static final int PAST_GOAL = 4;
-
-    /** A goal further away than this is drawn no further. */
-    private static final int FURTHEST_DRAWN = 200;
-
     private final AssignmentService assignments;
     private final PracticeService practice;
     private final StudentService students;
@@ -87,207 +54,30 @@ class ForecastService {
         this.clock = clock;
     }
 
-    /** The forecast of an assignment, with what is asked about in the place of what is planned. */
+    /** Everything that a forecast of an assignment goes by. */
     @Transactional(readOnly = true)
-    public StepForecast of(long studioId, long assignmentId, WhatIf what) {
+    public ForecastGround of(long studioId, long assignmentId) {
         LocalDate today = LocalDate.now(clock);
         Assigned assigned = assignments.get(studioId, assignmentId);
         Player player = students.player(studioId, assigned.studentId());
         Work work = Found.in(practice.works(List.of(assigned), player), assigned.id());
-        Speech speech = settings.of(studioId).speech();
-        Judgement judgement = Judgement.of(work, today, speech);
-        Standing standing = work.standing(today);
-        Ascent now = standing.ascent();
-        Position at = standing.at();
-        Ascent ascent = what.climb() == null ? now : Ascents.climbOf(now.step(), what.climb(), "climb");
-        Position from = what.climb() == null ? at : ascent.nearest(now, at);
-        ClimbWorkings workings = new ClimbWorkings(ascent, Optional.of(player), speech);
-        Outlook outlook = Outlook.of(ascent, from, player, speech);
-        Optional<Double> own = work.cleanShare(today.minusDays(Forecast.WINDOW_DAYS));
-        double share = own.orElse(Outlook.USUAL_CLEAN_SHARE);
-        Optional<Goal> goal = goal(assigned, what);
         Progress progress = Progress.of(work);
-        Climber climber = new Climber(
-                Pace.of(progress.climbed(today), paces.seen(studioId)),
-                progress.habit(today, assigned.schedule().practiceDaysAWeek()),
-                assigned.minutesADay());
-        // The day of a goal that lies below the top says nothing about the whole climb.
-        Optional<LocalDate> wholeBy = goal.filter(
-                        wanted -> Estimate.rungsTo(wanted, ascent, from).orElse(0)
-                                == outlook.rungs().size())
-                .map(Goal::date);
-        Practice practice = practice(assigned, what, wholeBy.orElse(null));
-        boolean done = what.climb() == null && standing.topPassed();
-        return new StepForecast(
+        Ascent now = progress.standing().ascent();
+        Optional<Goal> goal = assigned.goal();
+        return new ForecastGround(
                 assigned.id(),
                 assigned.title(),
-                work.key().toString(),
-                ClimbDocuments.write(ascent.climb()),
-                new StandsView(
-                        judgement.kind(),
-                        judgement.sentence(),
-                        from.rungs(),
-                        workings.view(outlook.rungs().getFirst()),
-                        done ? 0 : outlook.rungs().size(),
-                        workings.moves(from)),
-                new ReckonedView(
-                        assigned.minutesADay(),
-                        Rounded.of(climber.habit().daysAWeek()),
-                        (int) Math.round(PERCENT * share),
-                        own.isPresent()),
-                done ? null : ClimbWorkings.prospect(outlook, practice, share, climber, today),
-                goal.map(wanted -> {
-                            Estimate estimate =
-                                    estimate(wanted, standing, ascent, outlook, practice, share, climber, today);
-                            return forecast(work, ascent, from, wanted, estimate, today, speech);
-                        })
-                        .orElse(null));
-    }
-
-    /**
-     * When the goal is met: by as many rungs as lead to it, with the practice that is asked about. Null where the climb
-     * ends below it.
-     */
-    private static @Nullable Estimate estimate(
-            Goal goal,
-            Standing standing,
-            Ascent ascent,
-            Outlook outlook,
-            Practice practice,
-            double share,
-            Climber climber,
-            LocalDate today) {
-        OptionalInt rungs =
-                Estimate.rungsTo(goal, ascent, outlook.rungs().getFirst().at());
-        if (rungs.isEmpty()) return null;
-        boolean there = standing.topPassed() && standing.ascent().equals(ascent);
-        int ahead = there ? 0 : rungs.getAsInt();
-        Integer minutes = practice.minutesADay();
-        Integer days = practice.daysAWeek();
-        return Estimate.of(
-                ahead,
-                climber.with(minutes == null ? climber.minutes() : minutes, outlook, share),
-                days == null ? climber.habit() : Habit.aWeek(days),
-                today);
-    }
-
-    private static Practice practice(Assigned assigned, WhatIf what, @Nullable LocalDate by) {
-        Practice asked = what.practice();
-        return new Practice(
-                asked == null || asked.minutesADay() == null
-                        ? Integer.valueOf(assigned.minutesADay())
-                        : asked.minutesADay(),
-                asked == null ? null : asked.daysAWeek(),
-                by);
-    }
-
-    private static Optional<Goal> goal(Assigned assigned, WhatIf what) {
-        LocalDate by = what.practice() == null ? null : what.practice().by();
-        Optional<Bpm> bpm = Optional.ofNullable(what.bpm())
-                .map(ForecastService::bpm)
-                .or(() -> assigned.goal().map(goal -> goal.tempo().bpm()));
-        Optional<LocalDate> date =
-                Optional.ofNullable(by).or(() -> assigned.goal().map(Goal::date));
-        if (bpm.isEmpty() && date.isPresent()) {
-            // A day without a tempo means the top of the climb.
-            bpm = Optional.of(assigned.now().bpm(assigned.now().climb().last()));
-        }
-        return bpm.isEmpty() || date.isEmpty() ? Optional.empty() : Optional.of(assigned.goal(bpm.get(), date.get()));
-    }
-
-    private static Bpm bpm(BigDecimal number) {
-        try {
-            return Bpm.of(number);
-        } catch (Refusal e) {
-            throw e.at("bpm");
-        }
-    }
-
-    private static GoalForecast forecast(
-            Work work,
-            Ascent ascent,
-            Position at,
-            Goal goal,
-            @Nullable Estimate estimate,
-            LocalDate today,
-            Speech speech) {
-        List<DayBest> bests = work.dayBests();
-        Forecast forecast = Forecast.of(bests, goal, estimate, today);
-        List<MilestoneView> milestones =
-                forecast.now().map(now -> Milestones.of(ascent, at, now, goal, today)).orElse(List.of()).stream()
-                        .map(one -> new MilestoneView(
-                                one.by(), one.at().rungs(), ascent.words(speech).at(one.at())))
-                        .toList();
-        return new GoalForecast(
-                goal.tempo().bpm().value(),
-                goal.date(),
-                goal.value().toString(),
-                forecast.kind(),
-                forecast.sentence(),
-                forecast.now().map(rate -> bpm(goal, rate)).orElse(null),
-                forecast.neededAWeek().map(rate -> bpm(goal, rate)).orElse(null),
-                forecast.gainAWeek().map(rate -> bpm(goal, rate)).orElse(null),
-                forecast.line()
-                        .map(line -> bpm(goal, DAYS_A_WEEK * line.lower()))
+                StepDocuments.write(now.step()),
+                ClimbDocuments.write(now.climb()),
+                PlayerDocument.of(player),
+                ProgressDocument.of(progress),
+                work.dayBests().stream().map(BestPart::of).toList(),
+                work.cleanShare(today.minusDays(Forecast.WINDOW_DAYS)).orElse(null),
+                goal.map(one -> new GoalPart(one.tempo().bpm().value(), one.date()))
                         .orElse(null),
-                forecast.line()
-                        .map(line -> bpm(goal, DAYS_A_WEEK * line.upper()))
-                        .orElse(null),
-                forecast.estimate().map(Estimate::early).orElse(null),
-                forecast.projected().orElse(null),
-                forecast.estimate().map(Estimate::late).orElse(null),
-                picture(forecast, today),
-                milestones);
-    }
-
-    private static double bpm(Goal goal, double rate) {
-        return Rounded.of(goal.bpmOf(rate));
-    }
-
-    private static List<DayView> picture(Forecast forecast, LocalDate today) {
-        Goal goal = forecast.goal();
-        Map<LocalDate, Double> bests =
-                forecast.bests().stream().collect(Collectors.toMap(DayBest::day, DayBest::notesPerSecond));
-        LocalDate first =
-                forecast.bests().isEmpty() ? today : forecast.bests().get(0).day();
-        LocalDate goalDay = goal.date().isAfter(today) ? goal.date() : today;
-        LocalDate end = earlier(goalDay.plusDays(PAST_GOAL), today.plusDays(FURTHEST_DRAWN));
-        List<DayView> days = new ArrayList<>();
-        for (LocalDate day = first; !day.isAfter(end); day = day.plusDays(1)) {
-            Double best = bests.containsKey(day) ? bpm(goal, bests.get(day)) : null;
-            days.add(day(forecast, today, day, best));
-        }
-        return days;
-    }
-
-    /** A day of the picture: what was played and the line through it, and from today on the way to the goal. */
-    private static DayView day(Forecast forecast, LocalDate today, LocalDate day, @Nullable Double best) {
-        long x = ChronoUnit.DAYS.between(today, day);
-        Goal goal = forecast.goal();
-        boolean lined = forecast.line().isPresent()
-                && !day.isAfter(forecast.bests().getLast().day());
-        return new DayView(
-                day,
-                best,
-                lined ? bpm(goal, forecast.line().orElseThrow().at(x)) : null,
-                way(forecast, today, x, Estimate::likely),
-                way(forecast, today, x, Estimate::late),
-                way(forecast, today, x, Estimate::early));
-    }
-
-    /** The tempo of a day ahead, where the goal is met on a day of the estimate; null behind, and where it is met. */
-    private static @Nullable Double way(Forecast forecast, LocalDate today, long x, Function<Estimate, LocalDate> met) {
-        if (x < 0 || forecast.now().isEmpty() || forecast.estimate().isEmpty()) return null;
-        Estimate estimate = forecast.estimate().get();
-        double now = forecast.now().get();
-        double missing = forecast.goal().notesPerSecond() - now;
-        long days = ChronoUnit.DAYS.between(today, met.apply(estimate));
-        long last = ChronoUnit.DAYS.between(today, estimate.late());
-        if (missing <= 0 || days <= 0 || x > last) return null;
-        return bpm(forecast.goal(), now + missing * Math.min(1, (double) x / days));
-    }
-
-    private static LocalDate earlier(LocalDate a, LocalDate b) {
-        return a.isBefore(b) ? a : b;
+                assigned.schedule().practiceDaysAWeek(),
+                assigned.minutesADay(),
+                SeenPart.of(paces.seen(studioId)),
+                SpeechDocument.of(settings.of(studioId).speech()));
     }
 }

@@ -99,7 +99,8 @@ class BritishStudioTest {
         assertThat(teacher.post("/api/passages?with=pulse", off + "}").text())
                 .contains("\"starts\":\"1 fa\"", "it starts on the fa of 1");
         saysNothingAmerican("climb", teacher.post("/api/climbs", step + ",\"climb\":" + CLIMB + "}"));
-        saysNothingAmerican("forecast", teacher.post("/api/assignments/" + assignment + "/forecast", "{}"));
+        saysNothingAmerican(
+                "forecast", InThePage.forecast(teacher, assignment, "{}").toString());
         saysNothingAmerican(
                 "group",
                 teacher.post(

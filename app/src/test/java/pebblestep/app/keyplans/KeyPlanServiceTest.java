@@ -149,24 +149,8 @@ class KeyPlanServiceTest {
     }
 
     @Test
-    void a_preview_says_what_each_key_brings_and_gives_nothing() {
-        Answer preview = teacher.post(
-                "/api/key-plans/preview",
-                form("week", "").replace("\"major\"", "\"with-arpeggios\"").replace("written", "concert"));
-        JsonNode first = preview.json().at("/0/round/0");
-        assertThat(first.get("tonic").asString())
-                .as("concert C as an english horn reads it")
-                .isEqualTo("G");
-        assertThat(first.get("brings").toString())
-                .isEqualTo("[\"G major\",\"E natural minor\",\"G major triad\",\"E minor triad\"]");
-        assertThat(preview.json().at("/0/round/1/from").asString())
-                .isEqualTo(LocalDate.now().plusDays(7).toString());
-        assertThat(today()).isEmpty();
-    }
-
-    @Test
     void what_cannot_be_is_refused_with_what_to_do() {
-        Answer own = teacher.post("/api/key-plans/preview", form("week", "").replace("\"fourths\"", "null"));
+        Answer own = teacher.post("/api/key-plans", form("week", "").replace("\"fourths\"", "null"));
         assertThat(own.status()).isEqualTo(422);
         assertThat(own.string("detail")).isEqualTo("Write the keys of your list.");
         teacher.put(

@@ -128,7 +128,7 @@ class StudioWallTest {
                 new Call("PUT", ofAssignment + "/schedule", "{\"minutesADay\":9}"),
                 new Call("POST", ofAssignment + "/place", "{\"at\":[0]}"),
                 new Call("PUT", ofAssignment + "/goal", "{\"goal\":{\"bpm\":90,\"date\":\"2027-01-15\"}}"),
-                new Call("POST", ofAssignment + "/forecast", "{}"));
+                new Call("GET", ofAssignment + "/forecast", null));
     }
 
     /** Lists, which show what is one's own, and what belongs to nobody. */
@@ -140,8 +140,6 @@ class StudioWallTest {
                 new Call("GET", "/api/students/timetable", null),
                 new Call("POST", "/api/students/read/preview", "{\"text\":\"name,instrument\"}"),
                 new Call("POST", "/api/students/read", "{\"text\":\"name,instrument\"}"),
-                new Call("GET", "/api/key-plans/choices", null),
-                new Call("POST", "/api/key-plans/preview", keyPlan()),
                 new Call("POST", "/api/key-plans", keyPlan()),
                 new Call("POST", "/api/assignments/group", group),
                 new Call("POST", "/api/assignments/group/preview", group),

@@ -14,6 +14,7 @@ import org.junit.jupiter.api.extension.ExtendWith;
 import pebblestep.app.Client;
 import pebblestep.app.Client.Answer;
 import pebblestep.app.Given;
+import pebblestep.app.InThePage;
 import pebblestep.app.RunningApp;
 import tools.jackson.databind.JsonNode;
 
@@ -113,8 +114,7 @@ class ForecastTest {
     }
 
     private JsonNode forecast(Answer assignment, String what) {
-        return teacher.post("/api/assignments/" + assignment.id() + "/forecast", what)
-                .json();
+        return InThePage.forecast(teacher, assignment.id(), what);
     }
 
     @Test

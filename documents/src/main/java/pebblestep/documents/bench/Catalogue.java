@@ -15,7 +15,9 @@ import pebblestep.core.instrument.Clef;
 import pebblestep.core.instrument.Instrument;
 import pebblestep.core.instrument.Instruments;
 import pebblestep.core.instrument.Level;
+import pebblestep.core.keyplan.FormSet;
 import pebblestep.core.keyplan.KeyOrder;
+import pebblestep.core.keyplan.KeyPlan;
 import pebblestep.core.line.ChordSize;
 import pebblestep.core.line.Extent;
 import pebblestep.core.line.Line;
@@ -71,6 +73,7 @@ public record Catalogue(
         List<RangeChoice> ranges,
         AmountsPart amounts,
         FirstPart first,
+        KeysPart keys,
         int studentsAtOnce) {
     /** To so many students something can be given at once. */
     public static final int STUDENTS_AT_ONCE = 60;
@@ -84,6 +87,23 @@ public record Catalogue(
                     .map(one -> new Choice<>(one, name.apply(one)))
                     .toList();
         }
+    }
+
+    /**
+     * What a round through the keys can be made of.
+     *
+     * @param tonics keys to begin in
+     */
+    public record KeysPart(
+            List<Choice<KeyOrder>> orders,
+            List<Choice<FormSet>> forms,
+            List<Choice<KeyPlan.Pace>> paces,
+            List<String> tonics) {
+        private static final KeysPart WHOLE = new KeysPart(
+                Choice.of(KeyOrder.class, KeyOrder::words),
+                Choice.of(FormSet.class, FormSet::words),
+                Choice.of(KeyPlan.Pace.class, KeyPlan.Pace::words),
+                KeyOrder.fourths().stream().map(NoteName::toString).toList());
     }
 
     /**
@@ -219,6 +239,7 @@ public record Catalogue(
             everyRange(),
             AmountsPart.USUAL,
             FirstPart.USUAL,
+            KeysPart.WHOLE,
             STUDENTS_AT_ONCE);
 
     /** The pattern that a line has; null for one of one's own, such as a sequence with another cell. */

@@ -1,7 +1,5 @@
-package pebblestep.app.progress;
+package pebblestep.documents.bench;
 
-import io.swagger.v3.oas.annotations.media.Schema;
-import jakarta.validation.Valid;
 import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.List;
@@ -12,43 +10,25 @@ import pebblestep.documents.ClimbDocument;
 import pebblestep.documents.bench.ClimbAnswer.MoveView;
 import pebblestep.documents.bench.ClimbAnswer.ProspectView;
 import pebblestep.documents.bench.ClimbAnswer.RungView;
-import pebblestep.documents.bench.Practice;
-import tools.jackson.databind.JsonNode;
 
-/** What the API takes and shows of how a student's climb will go on. */
-public final class ForecastViews {
-    private ForecastViews() {}
-
-    /**
-     * What if: each thing that is given takes the place of what is planned; nothing is kept.
-     *
-     * @param practice minutes a day, days a week, and the day by which it should be met
-     * @param bpm the tempo to be met
-     * @param climb another climb
-     */
-    public record WhatIf(
-            @Nullable @Valid Practice practice,
-            @Nullable BigDecimal bpm,
-            @Nullable @Schema(implementation = ClimbDocument.class) JsonNode climb) {}
-
-    /**
-     * How a climb stands and will go on.
-     *
-     * @param climb as it is now, or as it was asked about
-     * @param now where the student stands on it
-     * @param reckoned what is reckoned with where nothing else is asked
-     * @param prospect when it is likely to be done; null when it is
-     * @param forecast whether the goal will be met; null without a goal
-     */
-    public record StepForecast(
-            long assignmentId,
-            String title,
-            String key,
-            ClimbDocument climb,
-            StandsView now,
-            ReckonedView reckoned,
-            @Nullable ProspectView prospect,
-            @Nullable GoalForecast forecast) {}
+/**
+ * How a climb stands and will go on.
+ *
+ * @param climb as it is now, or as it was asked about
+ * @param now where the student stands on it
+ * @param reckoned what is reckoned with where nothing else is asked
+ * @param prospect when it is likely to be done; null when it is
+ * @param forecast whether the goal will be met; null without a goal
+ */
+public record StepForecast(
+        long assignmentId,
+        String title,
+        String key,
+        ClimbDocument climb,
+        StandsView now,
+        ReckonedView reckoned,
+        @Nullable ProspectView prospect,
+        @Nullable GoalForecast forecast) {
 
     /**
      * Where a student stands.
