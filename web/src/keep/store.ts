@@ -1,4 +1,5 @@
 import { openDB, type DBSchema, type IDBPDatabase } from 'idb';
+import { otherWindows, thisWindow } from './windows';
 import type { Climb, StepDocument, TakeRequest, WordRequest } from '../api/types';
 
 /** Something on its way to the studio. */
@@ -27,10 +28,12 @@ export interface HeldDraft {
   steps: { id?: number; document: StepDocument; climb: Climb; summary?: string; start?: number[] }[];
   at: number;
   studentId?: number;
+  /** The window in which it lies. */
+  window?: string;
 }
 
-/** By what a draft is known: its routine, or that it is new. */
-const draftKey = (id: number | undefined) => String(id ?? 'new');
+/** By what a draft is known: its routine, or that it is new, and the window in which it lies. */
+const draftKey = (id: number | undefined, window: string) => `${id ?? 'new'} ${window}`;
 
 interface Kept extends DBSchema {
   outbox: { key: number; value: Entry };
@@ -125,20 +128,28 @@ class Lasting {
   }
   async hold(draft: HeldDraft) {
     try {
-      await this.db.put('drafts', draft, draftKey(draft.id));
+      const window = await thisWindow();
+      await this.db.put('drafts', { ...draft, window }, draftKey(draft.id, window));
       return true;
     } catch {
       return false;
     }
   }
-  held(id: number | undefined) {
-    return this.db.get('drafts', draftKey(id));
+  /** This window's own, or one that a window has left which is gone. */
+  async held(id: number | undefined) {
+    const own = await thisWindow();
+    const these = (await this.drafts()).filter((draft) => draft.id === id);
+    return these.find((draft) => draft.window === own) ?? these[0];
   }
-  drafts() {
-    return this.db.getAll('drafts');
+  /** Those of this window, and of windows that are gone. */
+  async drafts() {
+    const others = await otherWindows();
+    return (await this.db.getAll('drafts')).filter((draft) => !others.includes(draft.window ?? ''));
   }
+  /** Drops this window's own draft, or that of a window which is gone. */
   async drop(id: number | undefined) {
-    await this.db.delete('drafts', draftKey(id));
+    for (const draft of await this.drafts())
+      if (draft.id === id) await this.db.delete('drafts', draftKey(id, draft.window ?? ''));
   }
   async dropAll() {
     await this.db.clear('drafts');

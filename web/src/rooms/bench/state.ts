@@ -256,6 +256,26 @@ function startsAfter(state: BenchState, start: number[] | undefined): BenchState
   return start ? { ...starts, [current(state).key]: start } : starts;
 }
 
+/** A step and its climb as the core writes them, whoever has written them before. */
+function written(document: StepDocument, climb: Climb): string {
+  return JSON.stringify([
+    tried('edit', { step: document, edit: {} }).answer?.step ?? document,
+    tried('climb-edit', { climb, edit: {} }).answer?.climb ?? climb,
+  ]);
+}
+
+/** Whether a kept routine is just what was sent: the answer to it may have been lost on the way back. */
+export function isSame(routine: Routine, sent: Draft): boolean {
+  return (
+    routine.title === sent.title &&
+    routine.steps.length === sent.steps.length &&
+    sent.steps.every((step, i) => {
+      const there = routine.steps[i]!;
+      return written(there.document, there.climb) === written(step.document, step.climb);
+    })
+  );
+}
+
 /** What lies here, as it is held on this device until the studio has it. */
 export function heldOf(state: BenchState): HeldDraft {
   const { draft, id, version, ids, summaries, starts, studentId } = state;

@@ -3,8 +3,9 @@ import { useCallback, useEffect, useMemo, useRef, useState, type Dispatch } from
 import { useNavigate } from 'react-router';
 import { Problem } from '../../api/client';
 import { routineQuery, useKeepRoutine } from '../../api/routines';
+import { store } from '../../keep/store';
 import { useHeld } from './useHeld';
-import { benchReducer, isKept, type BenchAction, type BenchState } from './state';
+import { benchReducer, isKept, isSame, type BenchAction, type BenchState } from './state';
 
 export type SaveState = 'saved' | 'changed' | 'saving' | 'cannot' | 'held' | 'failed' | 'conflict';
 
@@ -22,6 +23,12 @@ export interface Saving {
 
 const QUIET_MS = 700;
 const AGAIN_MS = 5_000;
+
+const CONFLICT = 409;
+
+function isConflict(error: unknown): boolean {
+  return error instanceof Problem && error.status === CONFLICT;
+}
 
 /** The state with what the server has said of the same steps, where the page does not know it yet. */
 function newest(state: BenchState, answered: BenchState | undefined): BenchState {
@@ -60,6 +67,13 @@ export function useAutosave(state: BenchState, dispatch: Dispatch<BenchAction>, 
         title: sent.title,
         steps: sent.steps.map((step) => ({ id: ids[step.key], document: step.document, climb: step.climb })),
       })
+        .catch(async (wrong: unknown) => {
+          if (!isConflict(wrong) || id === undefined) throw wrong;
+          // Its answer may have been lost, and this be the second time that the same was sent.
+          const there = await queries.fetchQuery({ ...routineQuery(id), staleTime: 0 });
+          if (!isSame(there, sent)) throw wrong;
+          return there;
+        })
         .then((routine) => {
           setError(undefined);
           answered.current = benchReducer(now, { type: 'kept', routine, sent });
@@ -76,10 +90,10 @@ export function useAutosave(state: BenchState, dispatch: Dispatch<BenchAction>, 
         });
       return running.current;
     },
-    [dispatch, mutateAsync, navigate],
+    [dispatch, mutateAsync, navigate, queries],
   );
 
-  const conflict = error instanceof Problem && error.status === 409;
+  const conflict = isConflict(error);
   const settled = isKept(state);
   const held = useHeld(state);
   const { steps, title } = state.draft;
@@ -118,8 +132,10 @@ export function useAutosave(state: BenchState, dispatch: Dispatch<BenchAction>, 
   const saveAsNew = useCallback(() => {
     setError(undefined);
     answered.current = undefined;
+    // What is held of it goes on as the new one.
+    void store().then((kept) => kept.drop(id));
     dispatch({ type: 'asNew' });
-  }, [dispatch]);
+  }, [dispatch, id]);
   const loadOther = useCallback(async () => {
     if (id === undefined) return;
     const routine = await queries.fetchQuery({ ...routineQuery(id), staleTime: 0 });

@@ -58,7 +58,7 @@ public final class Words {
 
     /** A number with one decimal, half up: {@code 4.8}, {@code 5.0}. */
     public static String decimal(double number) {
-        long tenths = Rounding.whole(Math.abs(number) * 10);
+        long tenths = Rounding.times(Math.abs(number), 10);
         return (number < 0 && tenths > 0 ? "-" : "") + tenths / 10 + "." + tenths % 10;
     }
 

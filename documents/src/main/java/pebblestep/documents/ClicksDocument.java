@@ -66,7 +66,8 @@ public record ClicksDocument(
         return new ClicksDocument(
                 Rounded.of(passage.millisAt(plan.start())),
                 Rounded.of(passage.millisAt(plan.end())),
-                passage.step().tempo().millis(passage.step().meter().bar()),
+                Rounded.fine(
+                        passage.step().tempo().millis(passage.step().meter().bar())),
                 Math.toIntExact(plan.end()
                         .minus(plan.start())
                         .dividedBy(passage.step().meter().bar())

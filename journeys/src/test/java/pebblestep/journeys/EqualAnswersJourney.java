@@ -73,6 +73,7 @@ class EqualAnswersJourney {
                 for (int i = 0; i < batch.size(); i++) {
                     Question question = batch.get(i);
                     String expected = pebblestep.browser.Page.ask(question.what(), question.json());
+                    assertThat(said.get(i)).as(question.toString()).doesNotStartWith("failed");
                     assertThat(plain(said.get(i))).as(question.toString()).isEqualTo(plain(expected));
                 }
             }

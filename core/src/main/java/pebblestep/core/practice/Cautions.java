@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import pebblestep.core.Identified;
+import pebblestep.core.Kept;
 import pebblestep.core.climb.Ascent;
 import pebblestep.core.climb.Position;
 import pebblestep.core.passage.Passage;
@@ -48,7 +49,7 @@ public final class Cautions {
     public record Sitting(
             LocalDate day, long seconds, boolean headphones, Map<Moment, LocalDate> shown, Set<Moment> away) {
         public Sitting {
-            shown = Map.copyOf(shown);
+            shown = Kept.map(shown);
             away = Set.copyOf(away);
         }
 

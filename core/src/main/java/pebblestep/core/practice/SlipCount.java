@@ -5,6 +5,7 @@ import java.util.HashMap;
 import java.util.LinkedHashSet;
 import java.util.Map;
 import java.util.Set;
+import pebblestep.core.Kept;
 import pebblestep.core.pitch.NoteName;
 
 /**
@@ -21,9 +22,9 @@ public record SlipCount(
     public static final SlipCount NONE = new SlipCount(0, Map.of(), Map.of(), Map.of());
 
     public SlipCount {
-        kinds = Map.copyOf(kinds);
-        notes = Map.copyOf(notes);
-        asNotes = Map.copyOf(asNotes);
+        kinds = Kept.map(kinds);
+        notes = Kept.map(notes);
+        asNotes = Kept.map(asNotes);
     }
 
     /** The count of these takes. */
