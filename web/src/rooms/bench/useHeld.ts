@@ -1,4 +1,4 @@
-import { useEffect, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { useKeepRoutine } from '../../api/routines';
 import { store } from '../../keep/store';
 import { heldOf, isKept, type BenchState } from './state';
@@ -10,11 +10,16 @@ export function useHeld(state: BenchState): boolean {
   const settled = isKept(state);
   const [held, setHeld] = useState<BenchState['draft']>();
   const { draft, id } = state;
+  // What lies here at first says nothing of what is held.
+  const changed = useRef(false);
   useEffect(() => {
     if (settled) {
+      if (!changed.current) return;
+      changed.current = false;
       void store().then((kept) => Promise.all([kept.drop(id), id === undefined || kept.drop(undefined)]));
       return;
     }
+    changed.current = true;
     const timer = setTimeout(() => {
       void store()
         .then((kept) => kept.hold(heldOf(state)))

@@ -5,6 +5,7 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import pebblestep.journeys.Studio.Running;
@@ -87,6 +88,27 @@ class CellarJourney {
                 elsewhere.open("/bench/" + id);
                 assertThat(elsewhere.page.getByRole(AriaRole.SLIDER)).hasAttribute("aria-valuetext", where);
             }
+        }
+    }
+
+    @Test
+    void what_is_begun_without_network_outlives_the_page_and_becomes_a_routine(Running studio) {
+        try (Visit teacher = studio.keepingLaptop().signIn()) {
+            Page page = inTheCellar(teacher, routine(teacher, "Before the cellar")).page;
+            teacher.open("/bench");
+            Locator place = page.getByRole(AriaRole.SLIDER);
+            place.waitFor();
+            place.focus();
+            page.keyboard().press("ArrowRight");
+            assertThat(page.getByText("Kept on this device")).isVisible();
+            String where = place.getAttribute("aria-valuetext");
+            page.reload();
+            assertThat(place).hasAttribute("aria-valuetext", where);
+            up(teacher);
+            assertThat(page.getByText("Saved", new Page.GetByTextOptions().setExact(true)))
+                    .isVisible();
+            assertThat(page).hasURL(Pattern.compile("/bench/\\d+$"));
+            assertThat(place).hasAttribute("aria-valuetext", where);
         }
     }
 
