@@ -69,6 +69,30 @@ function compressed(): Plugin {
   };
 }
 
+const STYLES = 'node_modules/@mantine/core/styles';
+
+/** Refuses a component that is drawn without its styles: only those of components in use are loaded. */
+function styled(): Plugin {
+  return {
+    name: 'styled',
+    apply: 'build',
+    enforce: 'post',
+    writeBundle(_, bundle) {
+      const files = Object.values(bundle);
+      const code = files.map((file) => (file.type === 'chunk' ? file.code : '')).join('');
+      const loaded = files
+        .map((file) => (file.type === 'asset' && file.fileName.endsWith('.css') ? String(file.source) : ''))
+        .join('');
+      const missing = readdirSync(STYLES).filter((file) => {
+        if (file.endsWith('.layer.css')) return false;
+        const names = readFileSync(`${STYLES}/${file}`, 'utf8').match(/m_[0-9a-f]+/g) ?? [];
+        return names.some((name) => code.includes(name) && !loaded.includes(name));
+      });
+      if (missing.length > 0) this.error(`Import ${missing.join(', ')} in src/styles.ts.`);
+    },
+  };
+}
+
 const api = createHash('sha256').update(readFileSync('openapi.json')).digest('hex').slice(0, 12);
 
 export default defineConfig({
@@ -77,6 +101,7 @@ export default defineConfig({
   worker: { format: 'es' },
   plugins: [
     react(),
+    styled(),
     compressed(),
     VitePWA({
       strategies: 'injectManifest',

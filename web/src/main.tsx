@@ -1,7 +1,6 @@
 import '@fontsource-variable/figtree';
 import '@fontsource/young-serif';
-import '@mantine/core/styles.css';
-import '@mantine/notifications/styles.css';
+import './styles';
 import './ui/global.css';
 import { MantineProvider } from '@mantine/core';
 import { Notifications } from '@mantine/notifications';

@@ -1,4 +1,4 @@
-import wasmUrl from '@core/core.wasm?url';
+import wasmUrl from '@core/core.small.wasm?url';
 import { compiledCore, wasmCore, type Core } from './wasm';
 
 export type { Core };

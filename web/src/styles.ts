@@ -1,0 +1,32 @@
+// The styles of the components that are used, in the order in which the library joins them: all of them are two and a half
+// times as much, and every phone keeps them. The build refuses a component whose styles are missing here.
+import '@mantine/core/styles/baseline.css';
+import '@mantine/core/styles/default-css-variables.css';
+import '@mantine/core/styles/global.css';
+import '@mantine/core/styles/ScrollArea.css';
+import '@mantine/core/styles/UnstyledButton.css';
+import '@mantine/core/styles/VisuallyHidden.css';
+import '@mantine/core/styles/Paper.css';
+import '@mantine/core/styles/Overlay.css';
+import '@mantine/core/styles/Popover.css';
+import '@mantine/core/styles/Loader.css';
+import '@mantine/core/styles/ActionIcon.css';
+import '@mantine/core/styles/CloseButton.css';
+import '@mantine/core/styles/Group.css';
+import '@mantine/core/styles/ModalBase.css';
+import '@mantine/core/styles/Input.css';
+import '@mantine/core/styles/Combobox.css';
+import '@mantine/core/styles/InlineInput.css';
+import '@mantine/core/styles/CheckboxCard.css';
+import '@mantine/core/styles/CheckboxIndicator.css';
+import '@mantine/core/styles/Checkbox.css';
+import '@mantine/core/styles/Button.css';
+import '@mantine/core/styles/Kbd.css';
+import '@mantine/core/styles/Menu.css';
+import '@mantine/core/styles/Modal.css';
+import '@mantine/core/styles/Notification.css';
+import '@mantine/core/styles/NumberInput.css';
+import '@mantine/core/styles/Pagination.css';
+import '@mantine/core/styles/PasswordInput.css';
+import '@mantine/core/styles/Switch.css';
+import '@mantine/notifications/styles.css';
