@@ -10,6 +10,7 @@ export interface Questions {
   edit: { asked: Schemas['EditAsked']; answer: Schemas['EditAnswer'] };
   choices: { asked: Schemas['ChoicesAsked']; answer: Schemas['ChoicesAnswer'] };
   readings: { asked: Schemas['ReadingsAsked']; answer: Schemas['ReadingsAnswer'] };
+  said: { asked: Schemas['SaidAsked']; answer: Schemas['SaidAnswer'] };
   tour: { asked: Schemas['TourAsked']; answer: Schemas['TourAnswer'] };
   climb: { asked: Schemas['ClimbAsked']; answer: Schemas['ClimbAnswer'] };
   'climb-edit': { asked: Schemas['ClimbEditAsked']; answer: Schemas['ClimbEditAnswer'] };

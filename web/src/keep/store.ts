@@ -25,7 +25,7 @@ export interface HeldDraft {
   id?: number;
   version?: number;
   title: string;
-  steps: { id?: number; document: StepDocument; climb: Climb; summary?: string; start?: number[] }[];
+  steps: { id?: number; document: StepDocument; climb: Climb; start?: number[] }[];
   at: number;
   studentId?: number;
   /** The window in which it lies. */

@@ -2,8 +2,8 @@ import { useElementSize, useMergedRef } from '@mantine/hooks';
 import { useEffect, useRef, useState } from 'react';
 import type { PassageDocument } from '../api/types';
 import type { Lights } from '../sound/lights';
-import { degreeSigns, notes } from '../ui/words';
 import type { Drawn } from './draw';
+import { signs } from '../ui/signs';
 import classes from './Engraving.module.css';
 
 interface Props {
@@ -54,7 +54,7 @@ export interface Words {
 function linesOf(passage: PassageDocument, words: Words | undefined): string[][] {
   const lines: string[][] = [];
   if (words?.counts) lines.push(passage.notes.map((note) => note.said));
-  if (words?.degrees) lines.push(passage.notes.map((note) => degreeSigns(note.degree)));
+  if (words?.degrees) lines.push(passage.notes.map((note) => signs(note.degree)));
   return lines;
 }
 
@@ -140,9 +140,7 @@ export function Engraving({ passage, lights, largest = 1, words, marked, onTouch
       ref={bothRefs}
       className={classes.frame}
       role="img"
-      aria-label={notes(
-        `${passage.noteCount} notes in ${passage.key.written}, from ${first.pitch} on ${passage.pulse?.starts ?? first.count}, in ${score.meter}`,
-      )}
+      aria-label={`${passage.noteCount} notes in ${passage.key.written}, from ${signs(first.pitch)} on ${passage.pulse?.starts ?? first.count}, in ${score.meter}`}
     >
       <div
         ref={paper}

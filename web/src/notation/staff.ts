@@ -1,4 +1,5 @@
 import type { ScoreDocument } from '../api/types';
+import { partsOf } from '../ui/signs';
 
 export type Measure = ScoreDocument['measures'][number];
 export type Glyph = Measure['glyphs'][number];
@@ -33,16 +34,11 @@ export function clefOf(id: string): Clef {
   return CLEFS[id] ?? CLEFS.treble!;
 }
 
-function split(pitch: string): { name: string; octave: number } {
-  const at = pitch.search(/-?\d/);
-  return { name: pitch.slice(0, at), octave: Number(pitch.slice(at)) };
-}
-
 /** The place of a glyph on the staff, in the engraver's words. */
 export function keyOf(glyph: Glyph, clefId: string): string {
   const clef = clefOf(clefId);
   if (glyph.drawn == null) return clef.rest;
-  const { name, octave } = split(glyph.drawn);
+  const { name, octave } = partsOf(glyph.drawn);
   return `${name.toLowerCase()}/${octave + clef.octaves}`;
 }
 
@@ -50,6 +46,6 @@ export function keyOf(glyph: Glyph, clefId: string): string {
 export function aboveTop(glyph: Glyph, clefId: string): number | undefined {
   if (glyph.drawn == null) return undefined;
   const clef = clefOf(clefId);
-  const { name, octave } = split(glyph.drawn);
+  const { name, octave } = partsOf(glyph.drawn);
   return 'CDEFGAB'.indexOf(name[0]!) + 7 * (octave + clef.octaves) - clef.top;
 }

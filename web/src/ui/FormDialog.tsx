@@ -5,7 +5,6 @@ import type { ReactNode } from 'react';
 import { Problem, sentenceOf } from '../api/client';
 import classes from './FormDialog.module.css';
 import { NEEDS_STUDIO } from './needsStudio';
-import { notes } from './words';
 import { Wrong } from './Wrong';
 
 interface DialogProps {
@@ -70,7 +69,7 @@ export function DialogForm<Values extends object, Body, Answer>(props: Props<Val
       onSuccess: props.onDone,
       onError: (error) => {
         const field = fieldOf(error);
-        if (field && said.includes(field)) form.setFieldError(field, notes(sentenceOf(error)));
+        if (field && said.includes(field)) form.setFieldError(field, sentenceOf(error));
       },
     });
   };

@@ -1,10 +1,10 @@
+import { useBounds } from '../core/useBounds';
 import { Checkbox, NumberInput, TextInput } from '@mantine/core';
 import { daysBetween, isoDay, later } from './words';
 import classes from './Period.module.css';
 
 const WEEK = 7;
 const FIRST_WEEKS = 2;
-const MOST_WEEKS = 52;
 
 /** From when until when something is practised; without an end until it is learned. */
 export interface Days {
@@ -55,8 +55,7 @@ export function Period({ days, onChange, begun }: Props) {
       />
       <NumberInput
         label="For weeks"
-        min={1}
-        max={MOST_WEEKS}
+        {...useBounds('weeks')}
         allowDecimal={false}
         disabled={to === undefined}
         value={to === undefined ? '' : weeks}

@@ -26,8 +26,9 @@ const BIGGEST_PEBBLE = 17;
 /** Pebbles that lie far apart are this big, however close the clicks are. */
 const SPARSE_PEBBLE = 11;
 
-/** Room that the words of the distance need beside those of its ends. */
-const RESIDUE_ROOM = 120;
+/** Widths of a letter in the labels over a row, on the safe side. */
+const LETTER = { residue: 6.6, landing: 7.4 };
+const BETWEEN_LABELS = 8;
 
 /** The shortest distance between two neighbours of a rising list; without end where there are none. */
 export function leastApart(places: number[]): number {
@@ -53,6 +54,13 @@ export function PulseRow({ view, top, perWhole, passage, pulse }: Props) {
     (one) => !one.countIn && !one.silent && inRow(one.x),
   );
   const first = pulse.attacks[0]!;
+  const arrival = `${landing.lands ? 'lands' : 'ends'} on ${pulse.arrives}`;
+  const atTheEnd = x(landed) > (view.to - view.from) * perWhole - 60;
+  // The distance is named where it fits between the other labels; the landing says it in any case.
+  const residueRoom =
+    (landing.distance?.length ?? 0) * LETTER.residue +
+    arrival.length * LETTER.landing * (atTheEnd ? 2 : 1) +
+    2 * BETWEEN_LABELS;
   return (
     <g transform={`translate(0 ${top})`}>
       {bars.map((bar) => (
@@ -134,9 +142,9 @@ export function PulseRow({ view, top, perWhole, passage, pulse }: Props) {
           x={x(landed)}
           y={14}
           className={landing.lands ? classes.lands : classes.misses}
-          textAnchor={x(landed) > (view.to - view.from) * perWhole - 60 ? 'end' : 'middle'}
+          textAnchor={atTheEnd ? 'end' : 'middle'}
         >
-          {landing.lands ? 'lands' : 'ends'} on {pulse.arrives}
+          {arrival}
         </text>
       )}
       {!landing.lands && inRow(landed) && inRow(pulse.target) && (
@@ -152,7 +160,7 @@ export function PulseRow({ view, top, perWhole, passage, pulse }: Props) {
             x={(x(landed) + x(pulse.target)) / 2}
             y={14}
             className={classes.residue}
-            visibility={Math.abs(x(landed) - x(pulse.target)) > RESIDUE_ROOM ? 'visible' : 'hidden'}
+            visibility={Math.abs(x(landed) - x(pulse.target)) > residueRoom ? 'visible' : 'hidden'}
           >
             {landing.distance}
           </text>

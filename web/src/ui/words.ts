@@ -2,19 +2,6 @@ import dayjs from 'dayjs';
 
 const ISO_DAY = 'YYYY-MM-DD';
 
-/** Turns note names as documents write them into the signs a musician reads: Db becomes D♭. */
-export function notes(text: string): string {
-  return text.replace(/\b([A-G])(bb|b|##|#)(?=\d|\b|[^a-z]|$)/g, (_, letter: string, sign: string) => {
-    const signs: Record<string, string> = { b: '♭', bb: '♭♭', '#': '♯', '##': '♯♯' };
-    return letter + signs[sign];
-  });
-}
-
-/** A degree as a musician reads it: b3 becomes ♭3. */
-export function degreeSigns(text: string): string {
-  return text.replace(/b(?=[b\d])/g, '♭').replace(/#(?=[#\d])/g, '♯');
-}
-
 /** A number as read: at most one decimal, none where it is whole. */
 export function short(value: number): string {
   return Number.isInteger(value) ? String(value) : value.toFixed(1);
@@ -45,12 +32,6 @@ export function later(day: string, days: number): string {
 /** How many days lie between two ISO days. */
 export function daysBetween(from: string, to: string): number {
   return dayjs(to).diff(dayjs(from), 'day');
-}
-
-/** The printed sign of the value that gets the beat. */
-export function beatSign(beat: string): string {
-  const signs: Record<string, string> = { '1/4': '♩', '3/8': '♩.', '1/8': '♪', '1/2': 'half' };
-  return signs[beat] ?? beat;
 }
 
 /** A day of the week and of the month: Sunday 29 November. */

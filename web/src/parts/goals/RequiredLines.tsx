@@ -1,6 +1,5 @@
 import type { ReactNode } from 'react';
 import type { Required } from '../../api/types';
-import { notes } from '../../ui/words';
 import classes from './Required.module.css';
 
 const WORDS: Record<string, string> = {
@@ -25,8 +24,8 @@ export function RequiredLines({
         <li key={scale.id} data-kind={scale.kind}>
           <span className={classes.kind}>{WORDS[scale.kind] ?? scale.kind}</span>
           <span>
-            {notes(scale.words)}
-            {scale.kind !== 'met' && <span className={classes.soft}>{notes(scale.sentence)}</span>}
+            {scale.words}
+            {scale.kind !== 'met' && <span className={classes.soft}>{scale.sentence}</span>}
           </span>
           {after?.(scale)}
         </li>

@@ -1,7 +1,8 @@
 import type { ReactNode } from 'react';
 import type { FormProgress, KeyStone } from '../../api/types';
 import { Stone } from '../../ui/Stone';
-import { dayOf, notes, short } from '../../ui/words';
+import { dayOf, short } from '../../ui/words';
+import { signs } from '../../ui/signs';
 import classes from './KeyForms.module.css';
 
 const MOST_SLIPS = 4;
@@ -10,21 +11,21 @@ interface Props {
   stone: KeyStone;
   /** As many rings as a stone has where everything is learned. */
   mostRings: number;
-  /** The key whose history is shown; without one, forms cannot be chosen. */
+  /** The id of the key whose history is shown; without one, forms cannot be chosen. */
   shown?: string;
-  onChoose?: (key: string) => void;
+  onChoose?: (id: string) => void;
 }
 
 /** What has been done in one key, form by form, in sentences with numbers. */
 export function FormLines({ stone, mostRings, shown, onChoose }: Props) {
   if (stone.forms.length === 0) {
-    return <p className={classes.soft}>{notes(stone.tonic)} has not been met yet.</p>;
+    return <p className={classes.soft}>{signs(stone.tonic)} has not been met yet.</p>;
   }
   return (
     <ul className={classes.forms}>
       {stone.forms.map((form) => (
-        <li key={form.key} data-chosen={form.key === shown || undefined}>
-          <FormLine form={form} mostRings={mostRings} shown={form.key === shown} onChoose={onChoose} />
+        <li key={form.id} data-chosen={form.id === shown || undefined}>
+          <FormLine form={form} mostRings={mostRings} shown={form.id === shown} onChoose={onChoose} />
         </li>
       ))}
     </ul>
@@ -35,7 +36,7 @@ interface FormProps {
   form: FormProgress;
   mostRings: number;
   shown: boolean;
-  onChoose?: (key: string) => void;
+  onChoose?: (id: string) => void;
 }
 
 function FormLine({ form, mostRings, shown, onChoose }: FormProps) {
@@ -55,13 +56,13 @@ function FormLine({ form, mostRings, shown, onChoose }: FormProps) {
             y={14}
           />
         </svg>
-        {notes(form.key)}
+        {form.key}
         <span className="visually-hidden">
           , {form.rings} of {mostRings} rings
         </span>
       </Name>
       <p>
-        <strong>{notes(form.fading ?? form.sentence)}</strong>
+        <strong>{form.fading ?? form.sentence}</strong>
       </p>
       <p className={classes.soft}>
         {form.takes === 0
@@ -72,9 +73,7 @@ function FormLine({ form, mostRings, shown, onChoose }: FormProps) {
       </p>
       {/* The history of the chosen one says it with the numbers of the last days. */}
       {!shown && form.slips.length > 0 && (
-        <p className={classes.soft}>
-          What slips: {notes(form.slips.slice(0, MOST_SLIPS).join(' · ').replaceAll(' in this key', ''))}.
-        </p>
+        <p className={classes.soft}>What slips: {form.slips.slice(0, MOST_SLIPS).join(' · ')}.</p>
       )}
     </>
   );
@@ -83,7 +82,7 @@ function FormLine({ form, mostRings, shown, onChoose }: FormProps) {
 function Name({ form, shown, onChoose, children }: FormProps & { children: ReactNode }) {
   if (!onChoose) return <h3 className={classes.name}>{children}</h3>;
   return (
-    <button type="button" className={classes.name} aria-pressed={shown} onClick={() => onChoose(form.key)}>
+    <button type="button" className={classes.name} aria-pressed={shown} onClick={() => onChoose(form.id)}>
       {children}
     </button>
   );

@@ -1,7 +1,8 @@
 import { useElementSize } from '@mantine/hooks';
 import type { KeyStone } from '../../api/types';
 import { Stone, type StoneTone } from '../../ui/Stone';
-import { notes, short } from '../../ui/words';
+import { short } from '../../ui/words';
+import { signs } from '../../ui/signs';
 import classes from './KeyPathRiver.module.css';
 
 interface Props {
@@ -117,7 +118,7 @@ export function KeyPathRiver({ stones, mostRings, chosen, now, onChoose }: Props
                 <Pebbles stone={stone} mostRings={mostRings} />
               </svg>
               <span className={`${classes.tonic} ${stone.rings > 0 ? classes.onStone : ''}`}>
-                {notes(stone.tonic)}
+                {signs(stone.tonic)}
               </span>
               <span className={classes.said}>
                 {now === stone.tonic && <strong>now · </strong>}

@@ -5,7 +5,8 @@ import { sentenceOf } from '../../api/client';
 import { useDecidePlan, type PlanStep } from '../../api/plans';
 import type { KeyPlan, PlanDeciding } from '../../api/types';
 import { undoNote } from '../../ui/undo';
-import { dayOf, notes } from '../../ui/words';
+import { dayOf } from '../../ui/words';
+import { signs } from '../../ui/signs';
 import classes from './PlanCard.module.css';
 
 const BACK: Record<PlanDeciding, string> = {
@@ -32,9 +33,9 @@ export function PlanCard({ plan }: { plan: KeyPlan }) {
   return (
     <article className={classes.plan} aria-label={`Key plan: ${plan.title}`}>
       <div className={classes.words}>
-        <strong>{notes(plan.sentence)}</strong>
+        <strong>{plan.sentence}</strong>
         <span>
-          {notes(plan.title)}, {plan.words}
+          {plan.title}, {plan.words}
         </span>
       </div>
       <ol className={classes.round}>
@@ -44,7 +45,7 @@ export function PlanCard({ plan }: { plan: KeyPlan }) {
             data-state={station.state}
             title={station.from ? `from ${dayOf(station.from)}` : undefined}
           >
-            {notes(station.tonic)}
+            {signs(station.tonic)}
             <span className="visually-hidden">, {station.state}</span>
           </li>
         ))}
@@ -55,7 +56,7 @@ export function PlanCard({ plan }: { plan: KeyPlan }) {
           variant="default"
           loading={decide.isPending}
           onClick={() =>
-            take('skip', next ? `On to ${notes(next.tonic)} from today.` : 'On to the next key.')
+            take('skip', next ? `On to ${signs(next.tonic)} from today.` : 'On to the next key.')
           }
         >
           Next key
@@ -63,7 +64,7 @@ export function PlanCard({ plan }: { plan: KeyPlan }) {
         <Button
           size="compact-sm"
           variant="default"
-          onClick={() => take('repeat', `${notes(plan.tonic)} once more, from today.`)}
+          onClick={() => take('repeat', `${signs(plan.tonic)} once more, from today.`)}
         >
           Once more
         </Button>
@@ -72,7 +73,7 @@ export function PlanCard({ plan }: { plan: KeyPlan }) {
           variant={plan.held ? 'filled' : 'default'}
           aria-pressed={plan.held}
           onClick={() =>
-            plan.held ? take('go-on', 'The plan goes on.') : take('hold', `Held in ${notes(plan.tonic)}.`)
+            plan.held ? take('go-on', 'The plan goes on.') : take('hold', `Held in ${signs(plan.tonic)}.`)
           }
         >
           {plan.held ? 'Held' : 'Hold'}
@@ -100,7 +101,7 @@ export function PlanCard({ plan }: { plan: KeyPlan }) {
                 Take back {BACK[plan.undo]}
               </Menu.Item>
             )}
-            <Menu.Item onClick={() => take('end', `“${notes(plan.title)}” through the keys has ended.`)}>
+            <Menu.Item onClick={() => take('end', `“${plan.title}” through the keys has ended.`)}>
               End this plan
             </Menu.Item>
           </Menu.Dropdown>

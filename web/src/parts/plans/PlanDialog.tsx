@@ -5,7 +5,7 @@ import { useGivePlan } from '../../api/plans';
 import { useRoutines } from '../../api/routines';
 import type { KeyPlanRequest } from '../../api/types';
 import { useCatalogue } from '../../core/useCatalogue';
-import { isoDay, notes } from '../../ui/words';
+import { isoDay } from '../../ui/words';
 import { DialogForm, FormDialog } from '../../ui/FormDialog';
 import { oneOf, type Choice } from '../../ui/Choose';
 import { StudentPicker } from '../../ui/StudentPicker';
@@ -13,6 +13,7 @@ import { Weekdays } from '../../ui/Weekdays';
 import { Wrong } from '../../ui/Wrong';
 import { PlanPreview } from './PlanPreview';
 import { usePlanPreview } from './usePlanPreview';
+import { signs } from '../../ui/signs';
 import classes from './PlanDialog.module.css';
 
 interface Props {
@@ -68,7 +69,7 @@ function Fields({ routineId, studentId, onClose }: Props) {
       sending={give}
       body={() => (ready ? asked : undefined)}
       onDone={(given) => {
-        notifications.show({ message: notes(given[0]?.sentence ?? 'The plan is given.'), color: 'moss' });
+        notifications.show({ message: given[0]?.sentence ?? 'The plan is given.', color: 'moss' });
         onClose();
       }}
       onClose={onClose}
@@ -165,7 +166,7 @@ function OrderFields({ plan, change }: PlanFields) {
           <Select
             label="Beginning in"
             allowDeselect={false}
-            data={(keys?.tonics ?? []).map((key) => ({ value: key, label: notes(key) }))}
+            data={(keys?.tonics ?? []).map((key) => ({ value: key, label: signs(key) }))}
             value={plan.start ?? 'C'}
             onChange={(start) => start && change({ start })}
           />
@@ -214,7 +215,7 @@ function RoutineField({ chosen, onChange }: { chosen?: number; onChange: (id: nu
       searchable
       placeholder="From your shelf"
       nothingFoundMessage="No routine goes by that name."
-      data={(routines.data?.items ?? []).map((one) => ({ value: String(one.id), label: notes(one.title) }))}
+      data={(routines.data?.items ?? []).map((one) => ({ value: String(one.id), label: one.title }))}
       value={chosen === undefined ? null : String(chosen)}
       onChange={(id) => id && onChange(Number(id))}
     />

@@ -1,5 +1,6 @@
 import type { KeyPlanPreview } from '../../api/types';
-import { dayOf, notes } from '../../ui/words';
+import { dayOf } from '../../ui/words';
+import { signs } from '../../ui/signs';
 import classes from './PlanDialog.module.css';
 
 /** The keys of a round for one student, each with its first day, what it brings and what does not fit. */
@@ -10,13 +11,13 @@ export function PlanPreview({ preview, named }: { preview: KeyPlanPreview; named
       <ol className={classes.round}>
         {preview.round.map((key, i) => (
           <li key={i}>
-            <strong>{notes(key.tonic)}</strong>
+            <strong>{signs(key.tonic)}</strong>
             <span className={classes.from}>{key.from ? dayOf(key.from) : i === 0 ? '' : 'when learned'}</span>
             <span>
-              {notes(key.brings.join(', '))}
+              {key.brings.join(', ')}
               {key.leftOut.map((why) => (
                 <span key={why} className={classes.unfit}>
-                  Left out: {notes(why)}
+                  Left out: {why}
                 </span>
               ))}
             </span>

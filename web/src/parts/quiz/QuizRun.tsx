@@ -1,7 +1,6 @@
 import { Button, TextInput } from '@mantine/core';
 import { useEffect, useRef, useState, type FormEvent } from 'react';
 import type { AnswerRequest, Mark, Question } from '../../api/types';
-import { notes } from '../../ui/words';
 import { Wrong } from '../../ui/Wrong';
 import classes from './Quiz.module.css';
 
@@ -71,7 +70,7 @@ function Asked({ question, place, answer, onNext }: AskedProps) {
   return (
     <form onSubmit={submit} className={classes.asked}>
       <p className={classes.place}>{place}</p>
-      <p className={classes.question}>{notes(question.text)}</p>
+      <p className={classes.question}>{question.text}</p>
       <TextInput
         size="lg"
         autoFocus
@@ -88,7 +87,7 @@ function Asked({ question, place, answer, onNext }: AskedProps) {
       <div aria-live="polite">
         {mark && (
           <p className={classes.mark} data-right={mark.right}>
-            {notes(mark.sentence)}
+            {mark.sentence}
           </p>
         )}
       </div>

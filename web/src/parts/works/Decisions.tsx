@@ -4,7 +4,6 @@ import { IconDots } from '@tabler/icons-react';
 import { sentenceOf } from '../../api/client';
 import { useHold, usePlace, useSpan, useTakeBack } from '../../api/climbs';
 import type { DeskWork } from '../../api/types';
-import { notes } from '../../ui/words';
 import classes from './Works.module.css';
 import { useDecided } from './useDecided';
 
@@ -26,12 +25,12 @@ export function Decisions({ work }: { work: DeskWork }) {
           size="compact-sm"
           variant="default"
           loading={place.isPending}
-          aria-label={`${NAMES[decision.kind]} to ${notes(decision.words)}: ${notes(work.title)}`}
-          title={`to ${notes(decision.words)}`}
+          aria-label={`${NAMES[decision.kind]} to ${decision.words}: ${work.title}`}
+          title={`to ${decision.words}`}
           onClick={() =>
             place.mutate(
               { id: work.assignmentId, at: decision.at },
-              { onSuccess: () => tell(`${notes(work.title)}: ${notes(decision.words)}.`), onError: wrong },
+              { onSuccess: () => tell(`${work.title}: ${decision.words}.`), onError: wrong },
             )
           }
         >
@@ -42,7 +41,7 @@ export function Decisions({ work }: { work: DeskWork }) {
         size="compact-sm"
         variant={work.held ? 'filled' : 'default'}
         aria-pressed={work.held}
-        aria-label={`${work.held ? 'Let go on' : 'Hold'}: ${notes(work.title)}`}
+        aria-label={`${work.held ? 'Let go on' : 'Hold'}: ${work.title}`}
         loading={hold.isPending}
         onClick={() =>
           hold.mutate(
@@ -77,7 +76,7 @@ function More({ work }: { work: DeskWork }) {
           variant="default"
           px={6}
           loading={span.isPending || takeBack.isPending}
-          aria-label={`More to decide: ${notes(work.title)}`}
+          aria-label={`More to decide: ${work.title}`}
         >
           <IconDots size={16} />
         </Button>
@@ -89,7 +88,7 @@ function More({ work }: { work: DeskWork }) {
             onClick={() =>
               span.mutate(
                 { id: work.assignmentId, wider: decision.kind === 'widen' },
-                { onSuccess: () => tell(`${notes(work.title)}: ${decision.words}.`), onError: wrong },
+                { onSuccess: () => tell(`${work.title}: ${decision.words}.`), onError: wrong },
               )
             }
           >

@@ -2,7 +2,6 @@ import { Button } from '@mantine/core';
 import { notifications } from '@mantine/notifications';
 import { usePlace } from '../../api/climbs';
 import type { MoveView } from '../../api/types';
-import { notes } from '../../ui/words';
 import { Wrong } from '../../ui/Wrong';
 import classes from './Works.module.css';
 
@@ -18,7 +17,7 @@ export function Picks({ assignmentId, moves }: Props) {
     place.mutate(
       { id: assignmentId, at: move.to },
       {
-        onSuccess: () => notifications.show({ message: `Next: ${notes(move.words)}.`, color: 'moss' }),
+        onSuccess: () => notifications.show({ message: `Next: ${move.words}.`, color: 'moss' }),
       },
     );
   return (
@@ -26,7 +25,7 @@ export function Picks({ assignmentId, moves }: Props) {
       {moves.map((move) => (
         <span key={move.words}>
           <Button size="compact-sm" variant="default" loading={place.isPending} onClick={() => pick(move)}>
-            {notes(move.words)}
+            {move.words}
           </Button>
           <span className={classes.what}>{move.sentence}</span>
         </span>

@@ -1,7 +1,7 @@
 import { Link } from 'react-router';
 import type { DeskWork } from '../../api/types';
 import { Stone } from '../../ui/Stone';
-import { notes, short } from '../../ui/words';
+import { short } from '../../ui/words';
 import { Decisions } from './Decisions';
 import { Picks } from './Picks';
 import { TONES, WORDS } from './verdicts';
@@ -26,16 +26,13 @@ export function WorkLine({ work, studentId }: { work: DeskWork; studentId: numbe
         {WORDS[work.kind]}
       </span>
       <span>
-        <strong>{notes(work.sentence)}</strong>
+        <strong>{work.sentence}</strong>
         <span className={classes.what}>
-          {notes(work.key)} ·{' '}
-          <Link to={`/students/${studentId}/steps/${work.assignmentId}`}>{notes(work.title)}</Link> ·{' '}
+          {work.key} · <Link to={`/students/${studentId}/steps/${work.assignmentId}`}>{work.title}</Link> ·{' '}
           {short(work.bpm)} of {short(work.target)} bpm
           {work.bestNotesPerSecond != null && ` · best ${short(work.bestNotesPerSecond)} notes a second`}
         </span>
-        {work.advice.length > 0 && (
-          <span className={classes.advice}>Try {notes(work.advice.join(', or '))}.</span>
-        )}
+        {work.advice.length > 0 && <span className={classes.advice}>Try {work.advice.join(', or ')}.</span>}
         {work.picks.length > 0 && <Picks assignmentId={work.assignmentId} moves={work.picks} />}
       </span>
       <Decisions work={work} />

@@ -1,3 +1,4 @@
+import { useBounds } from '../../core/useBounds';
 import { Group, NativeSelect, NumberInput, TextInput } from '@mantine/core';
 import { useForm } from '@mantine/form';
 import { notifications } from '@mantine/notifications';
@@ -5,7 +6,7 @@ import { Link } from 'react-router';
 import { useAssign } from '../../api/assignments';
 import { DialogForm, FormDialog } from '../../ui/FormDialog';
 import { type Days, firstDays, Period } from '../../ui/Period';
-import { dayOf, isoDay, notes } from '../../ui/words';
+import { dayOf, isoDay } from '../../ui/words';
 import { Weekdays } from '../../ui/Weekdays';
 import { useAround, useDraft, useWorked } from './BenchContext';
 
@@ -32,6 +33,8 @@ interface Values {
 function Fields({ onClose }: { onClose: () => void }) {
   const { state, step } = useDraft();
   const { students } = useAround();
+  const minuteBounds = useBounds('minutes');
+  const bpmBounds = useBounds('bpm');
   const { climb } = useWorked();
   const stepId = state.ids[step.key];
   const assign = useAssign();
@@ -97,8 +100,7 @@ function Fields({ onClose }: { onClose: () => void }) {
       <Weekdays chosen={weekdays} onChange={(now) => form.setFieldValue('weekdays', now)} />
       <NumberInput
         label="Minutes a day"
-        min={1}
-        max={180}
+        {...minuteBounds}
         value={minutes}
         onChange={(value) => form.setFieldValue('minutes', Number(value) || 1)}
       />
@@ -112,8 +114,7 @@ function Fields({ onClose }: { onClose: () => void }) {
         />
         <NumberInput
           label="Tempo to be met, bpm"
-          min={20}
-          max={400}
+          {...bpmBounds}
           decimalScale={1}
           disabled={!goalOn}
           value={goalBpm ?? top ?? ''}
@@ -123,8 +124,8 @@ function Fields({ onClose }: { onClose: () => void }) {
       <p style={{ margin: 0, color: 'var(--ink-soft)', fontSize: 15 }}>
         {climb && (
           <>
-            The student starts with {notes(climb.walk[0]!.words)} and climbs {climb.walk.length}{' '}
-            {climb.walk.length === 1 ? 'rung' : 'rungs'} to {notes(climb.walk.at(-1)!.words)}:{' '}
+            The student starts with {climb.walk[0]!.words} and climbs {climb.walk.length}{' '}
+            {climb.walk.length === 1 ? 'rung' : 'rungs'} to {climb.walk.at(-1)!.words}:{' '}
             {step.climb.rules.clean} clean in a row for each, {step.climb.rules.rungsADay} rungs a day at
             most.
           </>

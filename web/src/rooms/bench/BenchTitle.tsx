@@ -8,10 +8,10 @@ import {
 import { useState } from 'react';
 import type { useLoop } from '../../sound/useLoop';
 import { Wrong } from '../../ui/Wrong';
-import { notes } from '../../ui/words';
 import { useAround, useDraft, useWorked } from './BenchContext';
 import { ClassReadings } from './ClassReadings';
 import { SaveNote } from './SaveNote';
+import { signs } from '../../ui/signs';
 import classes from './Bench.module.css';
 
 export interface TitleProps {
@@ -25,7 +25,7 @@ export function BenchTitle({ player, onToggle, onAssign }: TitleProps) {
   const { state, step, dispatch, saving } = useDraft();
   const { passage } = useWorked();
   const { catalogue, students, student } = useAround();
-  const { slowest, fastest } = catalogue.amounts;
+  const { bpm } = catalogue.bounds;
   const [reading, setReading] = useState(false);
   const key = passage ? (student ? passage.key.written : passage.key.concert) : '';
   return (
@@ -35,7 +35,7 @@ export function BenchTitle({ player, onToggle, onAssign }: TitleProps) {
           aria-label="Title"
           className={classes.titleInput}
           maxLength={200}
-          placeholder={`${notes(step.document.key.tonic)}, a new step`}
+          placeholder={`${signs(step.document.key.tonic)}, a new step`}
           value={step.document.title}
           onChange={(event) => dispatch({ type: 'title', title: event.currentTarget.value })}
         />
@@ -62,8 +62,8 @@ export function BenchTitle({ player, onToggle, onAssign }: TitleProps) {
           <input
             aria-label="Beats a minute"
             type="number"
-            min={slowest}
-            max={fastest}
+            min={bpm.least}
+            max={bpm.most}
             step="any"
             value={step.document.tempo.bpm}
             onChange={(event) => {
@@ -113,11 +113,11 @@ export function BenchTitle({ player, onToggle, onAssign }: TitleProps) {
         )}
         {passage && (
           <span>
-            {student ? `written ${notes(key)}` : notes(key)}
+            {student ? `written ${key}` : key}
             {student &&
               passage.key.written !== passage.key.concert &&
-              `, sounds ${notes(passage.key.concert)}`}{' '}
-            · {passage.noteCount} notes · {passage.notesPerSecond.toFixed(1)} notes/s
+              `, sounds ${passage.key.concert}`} · {passage.noteCount} notes ·{' '}
+            {passage.notesPerSecond.toFixed(1)} notes/s
           </span>
         )}
         {player.failed && <span role="alert">The sound did not start. Try once more.</span>}

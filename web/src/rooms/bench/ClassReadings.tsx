@@ -2,8 +2,8 @@ import { Modal } from '@mantine/core';
 import { useMemo } from 'react';
 import { tried } from '../../core/answers';
 import { Wrong } from '../../ui/Wrong';
-import { notes } from '../../ui/words';
 import { useAround, useDraft, useWorked } from './BenchContext';
+import { signs } from '../../ui/signs';
 import classes from './Bench.module.css';
 
 interface Props {
@@ -20,7 +20,7 @@ export function ClassReadings({ opened, onClose }: Props) {
     () => (opened ? tried('readings', { step: step.document, students: who.studio.players }) : undefined),
     [opened, step.document, who.studio],
   );
-  const concert = passage && `concert ${notes(passage.key.concert)}`;
+  const concert = passage && `concert ${passage.key.concert}`;
   return (
     <Modal opened={opened} onClose={onClose} title="In everybody’s notes" size={640} centered>
       {concert && <p className={classes.soft}>One step in {concert}, as each of them reads it.</p>}
@@ -35,12 +35,12 @@ export function ClassReadings({ opened, onClose }: Props) {
             </span>
             {reading.refusal == null ? (
               <span>
-                <strong>{notes(reading.writtenKey ?? '')}</strong>
-                {notes(`${reading.lowest} to ${reading.highest}`)}
+                <strong>{reading.writtenKey}</strong>
+                {signs(reading.lowest ?? '')} to {signs(reading.highest ?? '')}
               </span>
             ) : (
               <span>
-                {notes(reading.refusal)} {reading.fits && notes(reading.fits)}
+                {reading.refusal} {reading.fits}
               </span>
             )}
           </li>

@@ -6,7 +6,6 @@ import { Engraving } from '../../notation/Engraving';
 import { useLoop } from '../../sound/useLoop';
 import { PulseRibbon } from '../../ui/PulseRibbon';
 import { Wrong } from '../../ui/Wrong';
-import { notes } from '../../ui/words';
 import { useAround, useDraft, useWorked } from './BenchContext';
 import { usePassage } from './who';
 import classes from './Compare.module.css';
@@ -50,7 +49,7 @@ function Sides({ first }: { first: StepDocument }) {
   return (
     <div className={classes.sides}>
       {advice && <p className={classes.advice}>{advice.sentence}</p>}
-      <Side document={step.document} head={<h2>{notes(step.document.title) || 'On the bench'}</h2>} />
+      <Side document={step.document} head={<h2>{step.document.title || 'On the bench'}</h2>} />
       <Side
         document={other.document}
         head={
@@ -58,7 +57,7 @@ function Sides({ first }: { first: StepDocument }) {
             aria-label="The other side"
             value={chosen}
             onChange={(event) => setChosen(event.currentTarget.value)}
-            data={choices.map(({ value, label }) => ({ value, label: notes(label) }))}
+            data={choices.map(({ value, label }) => ({ value, label }))}
           />
         }
       />

@@ -1,6 +1,6 @@
+import { useSaid } from './useSaid';
 import { IconSearch } from '@tabler/icons-react';
 import { useState } from 'react';
-import { notes } from '../../ui/words';
 import { ArticulationFields } from './ArticulationFields';
 import { useAround, useDraft, useWorked } from './BenchContext';
 import { ClickFields } from './ClickFields';
@@ -9,6 +9,7 @@ import { rangeChoices, rangeId, rangeOf } from './ranges';
 import { RhythmFields } from './RhythmFields';
 import { Row, type Choice } from './Row';
 import { Section } from './Section';
+import { signs } from '../../ui/signs';
 import classes from './Controls.module.css';
 
 const TURNS = [
@@ -32,32 +33,19 @@ export function Controls({ onFind }: { onFind: () => void }) {
     open: open === title,
     onToggle: () => setOpen(open === title ? undefined : title),
   });
-  const { key, line, rhythm, metronome, articulation } = step.document;
+  const { key, line, metronome } = step.document;
   const { choices } = useWorked();
-  const form = catalogue.forms.find((one) => one.id === key.form);
-  const joined = catalogue.articulations.find((one) => one.id === articulation.kind)!.name;
-  const clicks = catalogue.clicks.find((one) => one.id === metronome.click)!.name;
-  const rhythmWords = [
-    rhythm.figure.length > 1 ? 'a cycle' : 'even values',
-    rhythm.strikes !== 1 ? `${rhythm.strikes} strikes each` : '',
-    rhythm.legs ? `${rhythm.legs.length} ${rhythm.legs.length === 1 ? 'leg' : 'legs'}` : '',
-    rhythm.swing ? `swing ${rhythm.swing}` : '',
-  ]
-    .filter(Boolean)
-    .join(', ');
+  const said = useSaid(step.document);
   return (
     <aside className={classes.controls} aria-label="What the step is made of">
-      <Section
-        {...section('Material')}
-        summary={`${notes(key.tonic)} ${form?.name ?? ''}, ${catalogue.travels.find((one) => one.id === line.travel)?.name}`}
-      >
+      <Section {...section('Material')} summary={said?.material}>
         <button type="button" className={classes.find} onClick={onFind}>
           <IconSearch size={15} aria-hidden="true" /> Find a form or a pattern <kbd>F</kbd>
         </button>
         <Row
           label="Key"
           value={key.tonic}
-          choices={catalogue.tonics.map((tonic) => ({ value: tonic, label: notes(tonic) }))}
+          choices={catalogue.tonics.map((tonic) => ({ value: tonic, label: signs(tonic) }))}
           onChange={(tonic) => dispatch({ type: 'key', change: { tonic } })}
         />
         <Row
@@ -100,18 +88,15 @@ export function Controls({ onFind }: { onFind: () => void }) {
           />
         )}
       </Section>
-      <Section {...section('Rhythm')} summary={rhythmWords}>
+      <Section {...section('Rhythm')} summary={said?.rhythm}>
         <RhythmFields />
       </Section>
-      <Section
-        {...section('Click')}
-        summary={`${clicks}${metronome.silent ? ', silent bars' : ''}, count-in ${metronome.countInBars} ${metronome.countInBars === 1 ? 'bar' : 'bars'}`}
-      >
+      <Section {...section('Click')} summary={said?.click}>
         <ClickFields />
         <Row
           label="Count-in"
           value={String(metronome.countInBars)}
-          choices={[0, 1, 2, 3, 4].map((n) => ({
+          choices={catalogue.amounts.countIns.map((n) => ({
             value: String(n),
             label: n === 0 ? 'none' : n === 1 ? '1 bar' : `${n} bars`,
           }))}
@@ -127,10 +112,7 @@ export function Controls({ onFind }: { onFind: () => void }) {
           onChange={(accent) => dispatch({ type: 'metronome', change: { accent: accent === 'one' } })}
         />
       </Section>
-      <Section
-        {...section('Articulation')}
-        summary={articulation.by != null ? `${joined} by ${articulation.by}` : joined}
-      >
+      <Section {...section('Articulation')} summary={said?.articulation}>
         <ArticulationFields />
       </Section>
     </aside>

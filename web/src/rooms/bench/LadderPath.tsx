@@ -1,4 +1,4 @@
-import { notes, short } from '../../ui/words';
+import { short } from '../../ui/words';
 import { Stone } from '../../ui/Stone';
 import { Wrong } from '../../ui/Wrong';
 import { useDraft, usePlacing, useWorked } from './BenchContext';
@@ -56,8 +56,7 @@ export function LadderPath() {
       ) : (
         climb && (
           <p>
-            No tempo is climbed here; it grows from {notes(climb.walk[0]!.stage)} to{' '}
-            {notes(climb.walk.at(-1)!.stage)}.
+            No tempo is climbed here; it grows from {climb.walk[0]!.stage} to {climb.walk.at(-1)!.stage}.
           </p>
         )
       )}

@@ -9,7 +9,6 @@ import { barsOf } from '../../sound/bars';
 import { onceThrough } from '../../sound/lapClock';
 import { useRun } from '../../sound/useRun';
 import { Wrong } from '../../ui/Wrong';
-import { degreeSigns, notes } from '../../ui/words';
 import { tried } from '../../core/answers';
 import { useAround, useDraft } from './BenchContext';
 import { usePassage } from './who';
@@ -109,7 +108,7 @@ function Browser({ onClose }: { onClose: () => void }) {
       {shown?.routine && (
         <section className={classes.preview} aria-label="What it is">
           <h2>{shown.name}</h2>
-          <p className={classes.about}>{notes(shown.description)}</p>
+          <p className={classes.about}>{shown.description}</p>
           <div className={classes.acts}>
             <Button onClick={() => take(shown)}>Open it</Button>
           </div>
@@ -134,11 +133,11 @@ function Preview({ find, step, onTake }: PreviewProps) {
   return (
     <section className={classes.preview} aria-label="What it is">
       <h2>
-        {passage ? `${notes(student ? passage.key.written : passage.key.concert)}` : find.name}
+        {passage ? (student ? passage.key.written : passage.key.concert) : find.name}
         {find.kind === 'pattern' && `, ${find.name.toLowerCase()}`}
       </h2>
       <p className={classes.about}>
-        {find.description} {find.degrees && <span>{degreeSigns(find.degrees)}</span>}
+        {find.description} {find.degrees && <span>{find.degrees}</span>}
       </p>
       <div className={classes.paper}>
         {refused && <Wrong error={refused} />}

@@ -1,6 +1,6 @@
 import type { PassageDocument } from '../../api/types';
-import { notes } from '../../ui/words';
 import { useAround } from './BenchContext';
+import { signs } from '../../ui/signs';
 import classes from './Bench.module.css';
 
 /** What is new in a passage for the student, which slips are likely, and which neighbours are awkward. */
@@ -16,8 +16,8 @@ export function NewForStudent({ passage }: { passage: PassageDocument }) {
           {newNotes.map((fresh, i) => (
             <span key={fresh.note}>
               {i > 0 && ' · '}
-              <strong>{notes(fresh.note)}</strong>
-              {fresh.was != null && `, where ${notes(fresh.was)} was`}
+              <strong>{signs(fresh.note)}</strong>
+              {fresh.was != null && `, where ${signs(fresh.was)} was`}
             </span>
           ))}
         </p>
@@ -29,7 +29,7 @@ export function NewForStudent({ passage }: { passage: PassageDocument }) {
             <span key={`${slip.play}${slip.not}${slip.when ?? ''}`}>
               {i > 0 && ' · '}
               {slip.when && `going ${slip.when} `}
-              play <strong>{notes(slip.play)}</strong>, not {notes(slip.not)}
+              play <strong>{signs(slip.play)}</strong>, not {signs(slip.not)}
             </span>
           ))}
         </p>
@@ -41,9 +41,9 @@ export function NewForStudent({ passage }: { passage: PassageDocument }) {
             <span key={`${pair.lower}${pair.upper}${pair.why}`}>
               {i > 0 && ' · '}
               <strong>
-                {notes(pair.lower)}–{notes(pair.upper)}
+                {signs(pair.lower)}–{signs(pair.upper)}
               </strong>
-              , {notes(pair.why)}
+              , {pair.why}
             </span>
           ))}
         </p>

@@ -30,7 +30,7 @@ export function PulseBar() {
           onChange={(event) => dispatch({ type: 'edit', edit: { meter: event.currentTarget.value } })}
         >
           {catalogue.meters.map((one) => (
-            <option key={one.id}>{one.id}</option>
+            <option key={one}>{one}</option>
           ))}
         </select>
       </label>

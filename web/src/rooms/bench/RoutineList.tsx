@@ -60,8 +60,7 @@ export function RoutineList() {
                 key={one.key}
                 id={one.key}
                 at={i}
-                title={one.document.title || one.document.key.tonic}
-                summary={state.summaries[one.key] ?? 'not saved yet'}
+                document={one.document}
                 open={state.draft.at === i}
                 removable={steps.length > 1}
                 dispatch={dispatch}

@@ -4,12 +4,12 @@ import { useAround, useDraft, useWorked } from './BenchContext';
 import classes from './RoutineMinutes.module.css';
 
 const USUAL_MINUTES = 20;
-const MOST_MINUTES = 600;
 
 /** What the whole routine takes on a day, held against the minutes there are; what to trim where it is too long. */
 export function RoutineMinutes() {
   const { state } = useDraft();
-  const { who } = useAround();
+  const { who, catalogue } = useAround();
+  const { least, most } = catalogue.bounds.dayMinutes;
   const { refused, climbRefused } = useWorked();
   const [minutes, setMinutes] = useLocalStorage({
     key: 'bench-minutes',
@@ -32,13 +32,13 @@ export function RoutineMinutes() {
         For{' '}
         <input
           type="number"
-          min={1}
-          max={MOST_MINUTES}
+          min={least}
+          max={most}
           aria-label="Minutes a day for the routine"
           value={minutes}
           onChange={(event) => {
             const typed = Math.round(Number(event.currentTarget.value));
-            if (typed >= 1 && typed <= MOST_MINUTES) setMinutes(typed);
+            if (typed >= least && typed <= most) setMinutes(typed);
           }}
         />{' '}
         min a day

@@ -1,3 +1,5 @@
+import { useSaid } from './useSaid';
+import type { StepDocument } from '../../api/types';
 import { useSortable } from '@dnd-kit/sortable';
 import { CSS } from '@dnd-kit/utilities';
 import { ActionIcon } from '@mantine/core';
@@ -5,15 +7,13 @@ import { IconGripVertical, IconTrash } from '@tabler/icons-react';
 import { memo, type Dispatch } from 'react';
 import { Stone } from '../../ui/Stone';
 import { undoHint } from '../../ui/undo';
-import { notes } from '../../ui/words';
 import type { BenchAction } from './state';
 import classes from './Bench.module.css';
 
 interface Props {
   id: string;
   at: number;
-  title: string;
-  summary: string;
+  document: StepDocument;
   open: boolean;
   /** Whether it can be taken out: a routine keeps one step. */
   removable: boolean;
@@ -22,7 +22,9 @@ interface Props {
 
 /** One step of the routine: pressed to lie on the bench, gripped to be moved. Drawn anew only when it looks different. */
 export const RoutineStepRow = memo(function RoutineStepRow(props: Props) {
-  const { id, at, title, summary, open, removable, dispatch } = props;
+  const { id, at, document, open, removable, dispatch } = props;
+  const said = useSaid(document);
+  const title = document.title || (said?.key ?? 'A new step');
   const { attributes, listeners, setNodeRef, transform, transition } = useSortable({ id });
   return (
     <li
@@ -57,8 +59,8 @@ export const RoutineStepRow = memo(function RoutineStepRow(props: Props) {
           />
         </svg>
         <span>
-          <strong>{notes(title)}</strong>
-          <span>{notes(summary)}</span>
+          <strong>{title}</strong>
+          <span>{said?.summary ?? 'cannot be played yet'}</span>
         </span>
       </button>
       {removable && (

@@ -4,8 +4,8 @@ import classes from './Controls.module.css';
 
 interface Props {
   title: string;
-  /** What it holds, said in few words while it is shut. */
-  summary: string;
+  /** What it holds, said in few words while it is shut; nothing where that cannot be said. */
+  summary?: string;
   open: boolean;
   onToggle: () => void;
   children: ReactNode;

@@ -25,9 +25,8 @@ export interface BenchState {
   version?: number;
   /** What is kept, as far as this window knows. */
   kept?: Draft;
-  /** The ids of kept steps, and their summaries, by key. */
+  /** The ids of kept steps, by key. */
   ids: Record<string, number>;
-  summaries: Record<string, string>;
   /** The rung a student would start on, by key; the first without. */
   starts: Record<string, number[]>;
   /** The last kind of edit: typing goes on in one step of the undo. */
@@ -89,7 +88,7 @@ function firstStep(): BenchStep {
 
 export function freshBench(studentId?: number): BenchState {
   const draft = { title: '', steps: [firstStep()], at: 0 };
-  return { draft, kept: draft, past: [], future: [], ids: {}, summaries: {}, starts: {}, studentId };
+  return { draft, kept: draft, past: [], future: [], ids: {}, starts: {}, studentId };
 }
 
 /** Whether everything here is kept. */
@@ -278,7 +277,7 @@ export function isSame(routine: Routine, sent: Draft): boolean {
 
 /** What lies here, as it is held on this device until the studio has it. */
 export function heldOf(state: BenchState): HeldDraft {
-  const { draft, id, version, ids, summaries, starts, studentId } = state;
+  const { draft, id, version, ids, starts, studentId } = state;
   return {
     id,
     version,
@@ -287,7 +286,6 @@ export function heldOf(state: BenchState): HeldDraft {
       id: ids[key],
       document,
       climb,
-      summary: summaries[key],
       start: starts[key],
     })),
     at: draft.at,
@@ -311,7 +309,6 @@ function restored(held: HeldDraft): BenchState {
     id: held.id,
     version: held.version,
     ids: known((step) => step.id),
-    summaries: known((step) => step.summary),
     starts: known((step) => step.start),
     studentId: held.studentId,
   };
@@ -338,7 +335,6 @@ function loaded(routine: Routine, stepId: number | undefined, studentId?: number
     id: routine.id,
     version: routine.version,
     ids: Object.fromEntries(routine.steps.map((step, i) => [steps[i]!.key, step.id])),
-    summaries: Object.fromEntries(routine.steps.map((step, i) => [steps[i]!.key, step.summary])),
     starts: {},
     studentId,
   };
@@ -353,6 +349,5 @@ function kept(state: BenchState, routine: Routine, sent: Draft): BenchState {
     version: routine.version,
     kept: sent,
     ids: { ...state.ids, ...byKey((step) => step.id) },
-    summaries: { ...state.summaries, ...byKey((step) => step.summary) },
   };
 }

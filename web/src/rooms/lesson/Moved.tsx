@@ -1,6 +1,5 @@
 import { Link } from 'react-router';
 import type { LessonCard } from '../../api/types';
-import { notes } from '../../ui/words';
 import classes from './Lesson.module.css';
 
 type Move = LessonCard['practised']['moved'][number];
@@ -25,10 +24,8 @@ export function Moved({ card }: { card: LessonCard }) {
               {SIGNS[moved.move]}
             </span>
             <span>
-              <Link to={`/students/${card.student.id}/steps/${moved.assignmentId}`}>
-                {notes(moved.title)}
-              </Link>
-              : {notes(said(moved))}
+              <Link to={`/students/${card.student.id}/steps/${moved.assignmentId}`}>{moved.title}</Link>:{' '}
+              {said(moved)}
               <span className={classes.soft}>
                 {' '}
                 · {moved.takes === 0 ? 'no take' : `${moved.clean} of ${moved.takes} clean`}
@@ -45,10 +42,7 @@ export function Moved({ card }: { card: LessonCard }) {
                 ~
               </span>
               <span>
-                {notes(slip.key)}:{' '}
-                <span className={classes.soft}>
-                  {notes(slip.sentences.slice(0, 2).join(' · ').replaceAll(' in this key', ''))}
-                </span>
+                {slip.key}: <span className={classes.soft}>{slip.sentences.slice(0, 2).join(' · ')}</span>
               </span>
             </li>
           ))}

@@ -1,6 +1,5 @@
 import type { Reached } from '../../api/types';
 import { Stone } from '../../ui/Stone';
-import { notes } from '../../ui/words';
 import classes from './Asking.module.css';
 
 interface Props {
@@ -27,13 +26,13 @@ export function CleanUpTo({ rungs, onSay, onDrop }: Props) {
             key={rung.at}
             type="button"
             data-first={i === rungs.length - 1 || undefined}
-            aria-label={`Clean up to ${notes(rung.now)}`}
+            aria-label={`Clean up to ${rung.now}`}
             onClick={() => onSay(i + 1)}
           >
             <svg width="52" height="34" aria-hidden="true">
               <Stone seed={`rung ${rung.at}`} width={46} height={27} tone="moss" x={26} y={17} />
             </svg>
-            {notes(rung.now)}
+            {rung.now}
           </button>
         ))}
       </div>

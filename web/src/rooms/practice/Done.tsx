@@ -1,7 +1,6 @@
 import { useState } from 'react';
 import type { Today } from '../../api/types';
 import { Stone } from '../../ui/Stone';
-import { notes } from '../../ui/words';
 import buttons from './Buttons.module.css';
 import classes from './Done.module.css';
 
@@ -15,18 +14,11 @@ interface Props {
 
 const FULL_RINGS = 4;
 
-function minutes(seconds: number): string {
-  const whole = Math.round(seconds / 60);
-  return whole < 1 ? 'under a minute' : `${whole} min`;
-}
-
 /** The end of the day's list: what was done, how long, what moved, and a line to the teacher. */
 export function Done({ today, waiting, onWord, onBack }: Props) {
   const [word, setWord] = useState('');
   const [said, setSaid] = useState(false);
-  const takes = today.items.reduce((sum, item) => sum + item.day.takes, 0);
-  const clean = today.items.reduce((sum, item) => sum + item.day.clean, 0);
-  const seconds = today.items.reduce((sum, item) => sum + item.day.seconds, 0);
+  const { takes, clean, time } = today.done;
   const say = () => {
     if (!word.trim()) return;
     setSaid(true);
@@ -37,7 +29,7 @@ export function Done({ today, waiting, onWord, onBack }: Props) {
       <h1>{takes > 0 ? 'Done for today' : 'Nothing played yet'}</h1>
       {takes > 0 && (
         <p>
-          {takes} {takes === 1 ? 'take' : 'takes'} today, {clean} clean, {minutes(seconds)} of playing
+          {takes} {takes === 1 ? 'take' : 'takes'} today, {clean} clean, {time} of playing
           {waiting > 0 ? `; ${waiting} still to be sent` : ''}.
         </p>
       )}
@@ -57,21 +49,21 @@ export function Done({ today, waiting, onWord, onBack }: Props) {
             </svg>
             <span>
               <strong>
-                {notes(item.head.key)} · {item.day.takes} {item.day.takes === 1 ? 'take' : 'takes'}
+                {item.head.key} · {item.day.takes} {item.day.takes === 1 ? 'take' : 'takes'}
                 {item.day.takes > 0 && `, ${item.day.clean} clean`}
               </strong>
               {item.day.morning !== item.toPlay.here.now && (
                 <em>
-                  {notes(item.day.morning)} → {notes(item.toPlay.here.now)}
+                  {item.day.morning} → {item.toPlay.here.now}
                 </em>
               )}
               <br />
-              {notes(item.standing.sentence)}
+              {item.standing.sentence}
             </span>
           </li>
         ))}
       </ul>
-      {today.trims.length > 0 && <p className={classes.trims}>{today.trims.map(notes).join(' ')}</p>}
+      {today.trims.length > 0 && <p className={classes.trims}>{today.trims.join(' ')}</p>}
       {said ? (
         <p role="status">Your line is kept and goes to your teacher.</p>
       ) : (

@@ -2,11 +2,11 @@ import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { isClosing } from '../../api/client';
 import { Waiting } from '../../ui/Waiting';
-import { notes } from '../../ui/words';
 import { FormLines } from '../../parts/keys/FormLines';
 import { KeyPathRiver } from '../../parts/keys/KeyPathRiver';
 import { NoWay } from './NoWay';
 import { useOwnKeyPath } from './usePractice';
+import { signs } from '../../ui/signs';
 import keys from './Keys.module.css';
 
 /** The student's own keys. */
@@ -33,7 +33,7 @@ export function OwnKeyPath() {
         onChoose={setChosen}
       />
       <section aria-live="polite">
-        <h2>In {notes(shown.tonic)}</h2>
+        <h2>In {signs(shown.tonic)}</h2>
         <FormLines stone={shown} mostRings={path.data.mostRings} />
       </section>
     </main>

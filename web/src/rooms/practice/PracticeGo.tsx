@@ -1,5 +1,4 @@
 import type { MadeUpPlayer, TodayItem } from '../../api/types';
-import { notes } from '../../ui/words';
 import type { SoundWish } from './useSound';
 import buttons from './Buttons.module.css';
 import classes from './Go.module.css';
@@ -96,11 +95,11 @@ export function PracticeGo(props: Props) {
           type="button"
           className={`${buttons.soft} ${classes.next}`}
           data-due={enough}
-          aria-label={next ? `Next: ${notes(next.head.title)}` : 'Finish for today'}
+          aria-label={next ? `Next: ${next.head.title}` : 'Finish for today'}
           onClick={props.onNext}
         >
           {next ? 'Next' : 'Finish'}
-          <span className={classes.nextTitle}>{next ? `: ${notes(next.head.title)}` : ' for today'}</span>
+          <span className={classes.nextTitle}>{next ? `: ${next.head.title}` : ' for today'}</span>
         </button>
       )}
     </div>

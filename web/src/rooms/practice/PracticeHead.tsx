@@ -3,8 +3,8 @@ import { Link } from 'react-router';
 import type { Today } from '../../api/types';
 import { SchemeToggle } from '../../ui/SchemeToggle';
 import { Stone } from '../../ui/Stone';
-import { notes } from '../../ui/words';
 import { useOwnQuiz } from './usePractice';
+import { signs } from '../../ui/signs';
 import classes from './Head.module.css';
 
 interface Props {
@@ -25,7 +25,6 @@ export function PracticeHead({ today, token, at, onGo, onKeys }: Props) {
     // With many on the list, the one that is played stays in sight.
     list.current?.querySelector('[aria-current]')?.scrollIntoView({ inline: 'center', block: 'nearest' });
   }, [at]);
-  const minutes = today.items.reduce((sum, item) => sum + item.toPlay.minutes, 0);
   return (
     <header className={classes.head}>
       <span className={classes.whose}>
@@ -38,7 +37,7 @@ export function PracticeHead({ today, token, at, onGo, onKeys }: Props) {
             key={item.assignmentId}
             type="button"
             aria-current={i === at ? 'step' : undefined}
-            aria-label={`${i + 1} of ${today.items.length}: ${notes(item.head.title)} in ${notes(item.head.key)}, ${item.toPlay.minutes} minutes`}
+            aria-label={`${i + 1} of ${today.items.length}: ${item.head.title} in ${item.head.key}, ${item.toPlay.minutes} minutes`}
             onClick={() => onGo(i)}
           >
             <svg width="34" height="22" aria-hidden="true">
@@ -52,13 +51,13 @@ export function PracticeHead({ today, token, at, onGo, onKeys }: Props) {
                 y={11}
               />
             </svg>
-            <span className={classes.listKey}>{notes(item.head.key.replace(/ .*/, ''))}</span>
+            <span className={classes.listKey}>{signs(item.head.tonic)}</span>
             <span className={classes.listMinutes}>{item.toPlay.minutes} min</span>
           </button>
         ))}
       </nav>
       <span className={classes.headSide}>
-        {today.items.length > 1 && <span className={classes.total}>{minutes} min in all</span>}
+        {today.items.length > 1 && <span className={classes.total}>{today.minutes} min in all</span>}
         <Link to={`/p/${token}/keys`}>My keys</Link>
         {quiz.data?.given && <Link to={`/p/${token}/quiz`}>Quiz</Link>}
         <button type="button" className={classes.round} aria-label="Shortcut keys and pedal" onClick={onKeys}>

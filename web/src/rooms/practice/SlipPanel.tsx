@@ -1,8 +1,8 @@
 import { useState } from 'react';
 import type { PassageDocument, SlipKind } from '../../api/types';
 import { useKeys } from '../../ui/useKeys';
-import { notes } from '../../ui/words';
 import type { Slips } from './useAnswer';
+import { nameOf, signs } from '../../ui/signs';
 import buttons from './Buttons.module.css';
 import classes from './Slip.module.css';
 
@@ -52,7 +52,7 @@ export function SlipPanel({ passage, stopped, times, touched, onTouch, onKeep }:
     ArrowDown: keep,
     PageDown: keep,
   });
-  const pitch = (index: number) => notes(passage.notes[index]!.pitch.replace(/-?\d+$/, ''));
+  const pitch = (index: number) => signs(nameOf(passage.notes[index]!.pitch));
   return (
     <div className={classes.slipping}>
       <h2>{stopped ? 'What stopped you?' : 'What slipped?'}</h2>

@@ -1,5 +1,5 @@
 import type { Slip } from '../../api/types';
-import { notes } from '../../ui/words';
+import { signs } from '../../ui/signs';
 import classes from './Music.module.css';
 
 /** The likely slips of the key: play this, not that. */
@@ -8,7 +8,7 @@ export function SlipsHint({ slips }: { slips: Slip[] }) {
     <p className={classes.slips}>
       {slips.map((slip) => (
         <span key={`${slip.play}${slip.not}${slip.when ?? ''}`}>
-          {slip.when && `going ${slip.when} `}play <strong>{notes(slip.play)}</strong>, not {notes(slip.not)}
+          {slip.when && `going ${slip.when} `}play <strong>{signs(slip.play)}</strong>, not {signs(slip.not)}
         </span>
       ))}
     </p>

@@ -1,6 +1,5 @@
 import { useElementSize } from '@mantine/hooks';
 import type { Taps } from '../../api/types';
-import { notes } from '../../ui/words';
 import classes from './Taps.module.css';
 
 const HEIGHT = 92;
@@ -17,7 +16,7 @@ export function TapReport({ report }: { report: Taps }) {
   const y = (ms: number) => MIDDLE + (ms / most) * (MIDDLE - 22);
   return (
     <div className={classes.tapReport} ref={ref} aria-live="polite">
-      <p>{notes(report.sentence)}</p>
+      <p>{report.sentence}</p>
       <svg width="100%" height={HEIGHT} viewBox={`0 0 ${width} ${HEIGHT}`} aria-hidden="true">
         <line x1={0} x2={width} y1={MIDDLE} y2={MIDDLE} />
         <text x={0} y={11}>

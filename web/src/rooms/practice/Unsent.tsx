@@ -1,5 +1,4 @@
 import { useState } from 'react';
-import { notes } from '../../ui/words';
 import type { Entry } from '../../keep/store';
 import type { Outbox } from './keep/useOutbox';
 import classes from './Practice.module.css';
@@ -48,7 +47,7 @@ function Refused({ outbox, refused }: { outbox: Outbox; refused: Entry[] }) {
     return (
       <p>
         {counted(refused)} {refused.length === 1 ? 'was' : 'were'} not accepted and {are(refused)} kept here:{' '}
-        {notes(refused[0]!.refused!)}
+        {refused[0]!.refused!}
         <button type="button" onClick={() => void outbox.tryAgain()}>
           Try again
         </button>

@@ -1,5 +1,5 @@
 import type { TodayItem } from '../../api/types';
-import { beatSign, notes, short } from '../../ui/words';
+import { short } from '../../ui/words';
 import { Rungs } from './Rungs';
 import classes from './What.module.css';
 
@@ -15,22 +15,22 @@ interface Props {
 export function WhatToPlay({ item, bpm, signature, playing, onChoose }: Props) {
   return (
     <section className={classes.what} aria-label="What to play">
-      <h1>{notes(item.head.key)}</h1>
+      <h1>{item.head.key}</h1>
       {item.why.purpose !== 'learning' && <p className={classes.reason}>{item.why.sentence}</p>}
-      {signature && <p className={classes.signature}>{notes(signature)}</p>}
+      {signature && <p className={classes.signature}>{signature}</p>}
       <p className={classes.summary}>
         <span className={classes.titled}>
-          <strong>{notes(item.head.title)}</strong>
-          {notes(item.toPlay.here.beside)}
+          <strong>{item.head.title}</strong>
+          {item.toPlay.here.beside}
         </span>
-        <span className={classes.untitled}>{notes(item.toPlay.here.summary)}</span>
+        <span className={classes.untitled}>{item.toPlay.here.summary}</span>
       </p>
       <p className={classes.tempo}>
-        <span>{beatSign(item.head.beat)} =</span> {short(bpm)} <small>bpm</small>
+        <span>{item.head.beat} =</span> {short(bpm)} <small>bpm</small>
       </p>
       <Rungs item={item} bpm={bpm} onChoose={onChoose} disabled={playing} />
       <p className={classes.standing} aria-live="polite">
-        {notes(item.standing.sentence)}
+        {item.standing.sentence}
       </p>
     </section>
   );

@@ -3,7 +3,7 @@ import { Link, useParams } from 'react-router';
 import { useAnswer, useGiveQuiz, useQuiz } from '../../api/lessons';
 import { useStudent } from '../../api/students';
 import type { AnswerRequest, Mark } from '../../api/types';
-import { dayOf, notes } from '../../ui/words';
+import { dayOf } from '../../ui/words';
 import { Waiting } from '../../ui/Waiting';
 import { Wrong } from '../../ui/Wrong';
 import { QuizRun } from '../../parts/quiz/QuizRun';
@@ -50,7 +50,7 @@ export function QuizPage() {
                 <span>{dayOf(one.day)}</span>
                 <strong>{one.right ? 'right' : 'not yet'}</strong>
                 <span>
-                  {notes(one.text)} “{notes(one.answer)}”{!one.inLesson && ', at home'}
+                  {one.text} “{one.answer}”{!one.inLesson && ', at home'}
                 </span>
               </li>
             ))}

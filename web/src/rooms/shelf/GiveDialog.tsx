@@ -1,3 +1,4 @@
+import { useBounds } from '../../core/useBounds';
 import { NumberInput } from '@mantine/core';
 import { useForm } from '@mantine/form';
 import { notifications } from '@mantine/notifications';
@@ -6,7 +7,6 @@ import type { GroupRequest, RoutineRow } from '../../api/types';
 import { DialogForm, FormDialog } from '../../ui/FormDialog';
 import { firstDays, Period } from '../../ui/Period';
 import { StudentPicker } from '../../ui/StudentPicker';
-import { notes } from '../../ui/words';
 import { Weekdays } from '../../ui/Weekdays';
 import { Wrong } from '../../ui/Wrong';
 import { GivePreview } from './GivePreview';
@@ -22,7 +22,7 @@ interface Props {
 /** Gives a routine to one student, several, or all, each on their own instrument. */
 export function GiveDialog({ routine, onClose }: Props) {
   return (
-    <FormDialog onClose={onClose} title={`Give “${notes(routine.title)}”`} size="xl">
+    <FormDialog onClose={onClose} title={`Give “${routine.title}”`} size="xl">
       <Fields routine={routine} onClose={onClose} />
     </FormDialog>
   );
@@ -81,8 +81,7 @@ function Fields({ routine, onClose }: Props) {
         <NumberInput
           mt="sm"
           label="Minutes a day for each step"
-          min={1}
-          max={180}
+          {...useBounds('minutes')}
           value={minutes}
           onChange={(value) => form.setFieldValue('minutes', Number(value) || 1)}
         />

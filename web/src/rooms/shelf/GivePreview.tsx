@@ -1,5 +1,4 @@
 import type { GroupRequest, GroupPreview, GroupStep } from '../../api/types';
-import { notes } from '../../ui/words';
 import classes from './Shelf.module.css';
 
 interface Props {
@@ -24,11 +23,11 @@ export function GivePreview({ preview, steps, starts, onStart }: Props) {
             <li key={i}>
               {step.refusal ? (
                 <span className={classes.unfit}>
-                  {notes(step.title)} is left out: {notes(step.refusal)}
+                  {step.title} is left out: {step.refusal}
                 </span>
               ) : (
                 <>
-                  <strong>{notes(step.key ?? '')}</strong>, {notes(step.summary ?? '')}
+                  <strong>{step.key}</strong>, {step.summary}
                   {given && given.starts.length > 1 && (
                     <StartField
                       label={`Start of ${preview.name} in ${given.title}`}
@@ -38,7 +37,7 @@ export function GivePreview({ preview, steps, starts, onStart }: Props) {
                     />
                   )}
                   <br />
-                  {step.weeks.map((week, at) => `week ${at + 1}: ${notes(week)}`).join(' · ')}
+                  {step.weeks.map((week, at) => `week ${at + 1}: ${week}`).join(' · ')}
                 </>
               )}
             </li>
@@ -73,7 +72,7 @@ function StartField({ label, step, at, onStart }: StartProps) {
       >
         {step.starts.map((one, i) => (
           <option key={i} value={i}>
-            {notes(one.words)}
+            {one.words}
           </option>
         ))}
       </select>

@@ -6,8 +6,8 @@ import { sentenceOf } from '../../api/client';
 import { useOpenRecipe } from '../../api/climbs';
 import { useCatalogue } from '../../core/useCatalogue';
 import type { Recipe } from '../../api/types';
-import { notes } from '../../ui/words';
 import { Shape, shapeWords } from './Shape';
+import { signs } from '../../ui/signs';
 import classes from './Shelf.module.css';
 
 /** A ready recipe, and the way to the bench with it, from any tonic. */
@@ -43,7 +43,7 @@ export function RecipeCard({ recipe }: { recipe: Recipe }) {
           >
             {(catalogue.data?.tonics ?? [recipe.tonic]).map((one) => (
               <option key={one} value={one}>
-                {notes(one)}
+                {signs(one)}
               </option>
             ))}
           </select>

@@ -1,7 +1,7 @@
 import { useElementSize } from '@mantine/hooks';
 import type { ShapePart } from '../../api/types';
 import { Stone } from '../../ui/Stone';
-import { notes } from '../../ui/words';
+import { signs } from '../../ui/signs';
 import classes from './Shelf.module.css';
 
 const HEIGHT = 84;
@@ -55,14 +55,14 @@ export function Shape({ shape, seed }: { shape: ShapePart[]; seed: string }) {
                   seed={`${seed} ${i} ${at}`}
                   width={size}
                   height={size * 0.7}
-                  tone={at === pebbles.length - 1 ? 'ink' : part.key.includes('minor') ? 'slate' : 'sand'}
+                  tone={at === pebbles.length - 1 ? 'ink' : part.minor ? 'slate' : 'sand'}
                   x={from + step * (at + 0.5)}
                   y={y(rate)}
                 />
               ))}
               <text x={from} y={HEIGHT - 6} className={classes.key}>
-                {notes(part.key.split(' ')[0]!)}
-                {part.key.includes('minor') && 'm'}
+                {signs(part.tonic)}
+                {part.minor && 'm'}
               </text>
             </g>
           );

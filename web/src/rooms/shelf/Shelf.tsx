@@ -8,7 +8,6 @@ import { Pages } from '../../ui/Pages';
 import { undoNote } from '../../ui/undo';
 import { Waiting } from '../../ui/Waiting';
 import { Wrong } from '../../ui/Wrong';
-import { notes } from '../../ui/words';
 import { PlanDialog } from '../../parts/plans/PlanDialog';
 import { GiveDialog } from './GiveDialog';
 import { RecipeCard } from './RecipeCard';
@@ -69,20 +68,18 @@ function RoutineCard({ routine }: { routine: RoutineRow }) {
       { id },
       {
         onSuccess: () =>
-          undoNote(`“${notes(routine.title)}” is put away.`, () =>
-            archive.mutateAsync({ id, restore: true }),
-          ),
+          undoNote(`“${routine.title}” is put away.`, () => archive.mutateAsync({ id, restore: true })),
       },
     );
   const more = routine.count > routine.steps.length ? ' …' : '';
   return (
     <li className={classes.card}>
       <h3>
-        <Link to={`/bench/${id}`}>{notes(routine.title)}</Link>
+        <Link to={`/bench/${id}`}>{routine.title}</Link>
       </h3>
       <Shape shape={routine.shape} seed={`routine ${id}`} />
       <p>
-        {notes(routine.steps.join(', '))}
+        {routine.steps.join(', ')}
         {more}
       </p>
       <div className={classes.foot}>

@@ -43,7 +43,7 @@ export function ForecastPicture({ forecast }: { forecast: GoalForecast }) {
         {forecast.neededAWeek != null &&
           forecast.neededAWeek > 0 &&
           `; ${short(forecast.neededAWeek)} ${forecast.gainAWeek == null ? 'bpm a week ' : ''}needed`}
-        . The water holds the true way in four of five cases.
+        .{days.some((day) => day.low != null) && ' The water holds the true way in four of five cases.'}
       </figcaption>
     </figure>
   );

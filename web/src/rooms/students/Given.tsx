@@ -4,7 +4,7 @@ import { Link } from 'react-router';
 import { useAssignments, useEndAssignment } from '../../api/assignments';
 import type { Assignment } from '../../api/types';
 import { undoNote } from '../../ui/undo';
-import { dayOf, isoDay, notes, short } from '../../ui/words';
+import { dayOf, isoDay, short } from '../../ui/words';
 import { Wrong } from '../../ui/Wrong';
 import { ScheduleDialog } from './ScheduleDialog';
 import classes from './StudentPage.module.css';
@@ -22,7 +22,7 @@ export function Given({ studentId }: { studentId: number }) {
       { id: one.id },
       {
         onSuccess: () =>
-          undoNote(`“${notes(one.title)}” has ended.`, () => end.mutateAsync({ id: one.id, resume: true })),
+          undoNote(`“${one.title}” has ended.`, () => end.mutateAsync({ id: one.id, resume: true })),
       },
     );
   return (
@@ -35,9 +35,9 @@ export function Given({ studentId }: { studentId: number }) {
         {now.map((one) => (
           <li key={one.id}>
             <span>
-              <Link to={`/students/${studentId}/steps/${one.id}`}>{notes(one.title)}</Link>
+              <Link to={`/students/${studentId}/steps/${one.id}`}>{one.title}</Link>
               <br />
-              {notes(one.climbWords)} · {one.minutesADay} min a day ·{' '}
+              {one.climbWords} · {one.minutesADay} min a day ·{' '}
               {one.startsOn > today
                 ? `from ${dayOf(one.startsOn)}`
                 : one.endsOn

@@ -7,9 +7,9 @@ import type { Instrument } from '../../api/types';
 import { undoNote } from '../../ui/undo';
 import { Waiting } from '../../ui/Waiting';
 import { Wrong } from '../../ui/Wrong';
-import { notes } from '../../ui/words';
 import { InstrumentForm } from './InstrumentForm';
 import { soundsAs } from './instruments';
+import { rangeSigns } from '../../ui/signs';
 import classes from './Instruments.module.css';
 
 type Editing = { from?: Instrument; change: boolean };
@@ -80,7 +80,7 @@ export function Instruments() {
                   <strong>{one.name}</strong>
                   <span>{one.ownId != null ? `your own, ${one.family}` : one.family}</span>
                 </td>
-                <td data-label="Transposition">{notes(soundsAs(one.sounds))}</td>
+                <td data-label="Transposition">{soundsAs(one.sounds)}</td>
                 <td data-label="Clefs">{one.clefs.join(', ')}</td>
                 <td data-label="First octave">{range(one.firstOctave)}</td>
                 <td data-label="Comfortable">{range(one.comfortable)}</td>
@@ -136,5 +136,5 @@ export function Instruments() {
 }
 
 function range(text: string): string {
-  return notes(text.replace('-', ' – '));
+  return rangeSigns(text);
 }

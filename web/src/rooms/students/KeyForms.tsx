@@ -8,12 +8,12 @@ import classes from '../../parts/keys/KeyForms.module.css';
 export function KeyForms(props: { stone: KeyStone; mostRings: number; studentId: number }) {
   const { stone, mostRings, studentId } = props;
   const [chosen, setChosen] = useState<string>();
-  const shown = stone.forms.find((form) => form.key === chosen) ?? stone.forms[0];
+  const shown = stone.forms.find((form) => form.id === chosen) ?? stone.forms[0];
   if (!shown) return <FormLines stone={stone} mostRings={mostRings} />;
   return (
     <div className={classes.key}>
-      <FormLines stone={stone} mostRings={mostRings} shown={shown.key} onChoose={setChosen} />
-      <KeyHistoryChart studentId={studentId} form={shown.key} />
+      <FormLines stone={stone} mostRings={mostRings} shown={shown.id} onChoose={setChosen} />
+      <KeyHistoryChart studentId={studentId} form={shown} />
     </div>
   );
 }

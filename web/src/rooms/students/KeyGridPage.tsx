@@ -4,9 +4,9 @@ import { useKeyGrid } from '../../api/lists';
 import { Pages } from '../../ui/Pages';
 import { Stone } from '../../ui/Stone';
 import { Waiting } from '../../ui/Waiting';
-import { notes } from '../../ui/words';
 import { Wrong } from '../../ui/Wrong';
 import { keySaid, toneOf } from './stoneTone';
+import { signs } from '../../ui/signs';
 import classes from './KeyGrid.module.css';
 
 /** Students by keys: one stone for each, its rings say how far they are. */
@@ -30,7 +30,7 @@ export function KeyGridPage() {
               <th scope="col">Student</th>
               {keys.map((key) => (
                 <th key={key} scope="col">
-                  {notes(key)}
+                  {signs(key)}
                 </th>
               ))}
             </tr>
@@ -43,10 +43,10 @@ export function KeyGridPage() {
                   <span>{line.instrument}</span>
                 </th>
                 {line.cells.map((cell, i) => (
-                  <td key={keys[i]} data-key={notes(keys[i]!)} title={notes(cell.sentences.join('\n'))}>
+                  <td key={keys[i]} data-key={signs(keys[i]!)} title={cell.sentences.join('\n')}>
                     <Link
                       to={`/students/${line.studentId}?key=${encodeURIComponent(keys[i]!)}`}
-                      aria-label={`${line.name}, ${notes(keys[i]!)}: ${keySaid(cell, mostRings)}`}
+                      aria-label={`${line.name}, ${signs(keys[i]!)}: ${keySaid(cell, mostRings)}`}
                     >
                       <svg width="56" height="36" aria-hidden="true" data-fading={cell.fading || undefined}>
                         <Stone

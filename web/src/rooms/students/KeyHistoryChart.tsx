@@ -1,9 +1,9 @@
 import { line } from 'd3-shape';
 import { useHistory } from '../../api/lists';
-import type { KeyHistory } from '../../api/types';
+import type { FormProgress, KeyHistory } from '../../api/types';
 import { Picture } from '../../ui/chart/Picture';
 import { roundTicks, type Scales } from '../../ui/chart/scales';
-import { dayOf, daysBetween, later, notes, short } from '../../ui/words';
+import { dayOf, daysBetween, later, short } from '../../ui/words';
 import { Waiting } from '../../ui/Waiting';
 import { Wrong } from '../../ui/Wrong';
 import classes from './KeyHistory.module.css';
@@ -23,8 +23,8 @@ function everyDay(days: Day[]): string[] {
 }
 
 /** How it came about in one key: the fastest clean playing day by day, the takes, what slips, and the forecast. */
-export function KeyHistoryChart({ studentId, form }: { studentId: number; form: string }) {
-  const history = useHistory(studentId, form);
+export function KeyHistoryChart({ studentId, form }: { studentId: number; form: FormProgress }) {
+  const history = useHistory(studentId, form.id);
   if (history.isPending) return <Waiting />;
   if (history.isError) return <Wrong error={history.error} again={() => history.refetch()} />;
   const { days, pieces, slips } = history.data;
@@ -32,7 +32,7 @@ export function KeyHistoryChart({ studentId, form }: { studentId: number; form: 
   const byDay = new Map(days.map((day) => [day.day, day]));
   const targets = pieces.flatMap((piece) => (piece.target != null ? [piece.target] : []));
   return (
-    <section className={classes.history} aria-label={`History of ${notes(form)}`}>
+    <section className={classes.history} aria-label={`History of ${form.key}`}>
       {days.length === 0 ? (
         <p className={classes.soft}>No take yet.</p>
       ) : (
@@ -41,7 +41,7 @@ export function KeyHistoryChart({ studentId, form }: { studentId: number; form: 
             Clean speed, notes a second{targets.length > 0 && `; the line is the goal, ${short(targets[0]!)}`}
           </p>
           <Picture
-            label={`Clean speed in ${notes(form)}, notes a second`}
+            label={`Clean speed in ${form.key}, notes a second`}
             height={150}
             margins={MARGINS}
             days={all}
@@ -54,7 +54,7 @@ export function KeyHistoryChart({ studentId, form }: { studentId: number; form: 
           </Picture>
           <p className={classes.label}>Takes a day: clean, and not clean</p>
           <Picture
-            label={`Takes a day in ${notes(form)}`}
+            label={`Takes a day in ${form.key}`}
             height={84}
             margins={MARGINS}
             days={all}
@@ -71,7 +71,7 @@ export function KeyHistoryChart({ studentId, form }: { studentId: number; form: 
           <p className={classes.label}>What slips</p>
           <ul className={classes.pieces}>
             {slips.slice(0, MOST_SLIPS).map((slip) => (
-              <li key={slip}>{notes(slip)}</li>
+              <li key={slip}>{slip}</li>
             ))}
           </ul>
         </>
@@ -82,13 +82,13 @@ export function KeyHistoryChart({ studentId, form }: { studentId: number; form: 
             .filter((piece) => piece.forecast)
             .map((piece) => (
               <li key={piece.assignmentId}>
-                {notes(piece.title)}: {notes(piece.forecast ?? '')}
+                {piece.title}: {piece.forecast ?? ''}
               </li>
             ))}
         </ul>
       )}
       <table className="visually-hidden">
-        <caption>{notes(form)} day by day</caption>
+        <caption>{form.key} day by day</caption>
         <tbody>
           {days.map((day) => (
             <tr key={day.day}>

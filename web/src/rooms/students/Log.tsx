@@ -1,7 +1,7 @@
 import { Button } from '@mantine/core';
 import { useState } from 'react';
 import { useTakes, useWords } from '../../api/progress';
-import { dayOf, notes, short } from '../../ui/words';
+import { dayOf, short } from '../../ui/words';
 import { Wrong } from '../../ui/Wrong';
 import classes from './StudentPage.module.css';
 
@@ -25,8 +25,8 @@ export function Log({ studentId }: { studentId: number }) {
             </span>
             <span>{short(take.bpm)} bpm</span>
             <span className={classes.of}>
-              {notes(take.title)}
-              {take.slipped && <small> {notes(take.slipped)}</small>}
+              {take.title}
+              {take.slipped && <small> {take.slipped}</small>}
               {take.note && <em> “{take.note}”</em>}
             </span>
           </li>

@@ -2,14 +2,14 @@ import { ActionIcon } from '@mantine/core';
 import { IconMinus, IconPlus } from '@tabler/icons-react';
 import { useGrowRange } from '../../api/students';
 import type { Student } from '../../api/types';
-import { notes } from '../../ui/words';
 import { Wrong } from '../../ui/Wrong';
+import { endsOf, signs } from '../../ui/signs';
 import classes from './StudentPage.module.css';
 
 /** The student's range, which grows note by note at either end. */
 export function RangeCard({ student }: { student: Student }) {
   const grow = useGrowRange();
-  const [lowest, highest] = student.instrument.range.split(/-(?=[A-G])/);
+  const [lowest, highest] = endsOf(student.instrument.range);
   const step = (end: 'top' | 'bottom', by: number) => grow.mutate({ id: student.id, end, notes: by });
   const ends = [
     { end: 'bottom', name: 'lowest', note: lowest },
@@ -30,7 +30,7 @@ export function RangeCard({ student }: { student: Student }) {
             >
               <IconMinus size={15} />
             </ActionIcon>
-            <strong aria-live="polite">{notes(note ?? '')}</strong>
+            <strong aria-live="polite">{signs(note)}</strong>
             <ActionIcon
               variant="default"
               radius="xl"

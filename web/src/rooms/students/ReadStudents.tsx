@@ -4,7 +4,6 @@ import { notifications } from '@mantine/notifications';
 import { useReadStudents, useStudentsPreview } from '../../api/lists';
 import { CsvField } from '../../ui/CsvField';
 import { DialogForm, FormDialog } from '../../ui/FormDialog';
-import { notes } from '../../ui/words';
 import { Wrong } from '../../ui/Wrong';
 import classes from './ReadStudents.module.css';
 
@@ -49,7 +48,7 @@ export function ReadStudents({ onClose }: { onClose: () => void }) {
               <li key={line.line} data-refused={line.refusal ? true : undefined}>
                 <span>{line.line}</span>
                 <strong>{line.name || '–'}</strong>
-                <span>{line.refusal ? `left out: ${notes(line.refusal)}` : line.instrument}</span>
+                <span>{line.refusal ? `left out: ${line.refusal}` : line.instrument}</span>
               </li>
             ))}
           </ul>

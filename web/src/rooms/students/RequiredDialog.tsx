@@ -1,3 +1,4 @@
+import { useBounds } from '../../core/useBounds';
 import { Button, Group, NumberInput, Select, TextInput } from '@mantine/core';
 import { useForm } from '@mantine/form';
 import { notifications } from '@mantine/notifications';
@@ -8,7 +9,8 @@ import { CsvField } from '../../ui/CsvField';
 import { DialogForm, FormDialog } from '../../ui/FormDialog';
 import { capital } from '../../ui/capital';
 import { useValueName } from '../../ui/useValueName';
-import { isoDay, notes } from '../../ui/words';
+import { isoDay } from '../../ui/words';
+import { signs } from '../../ui/signs';
 import classes from '../../parts/goals/Required.module.css';
 
 /** The values in which scales are asked for, as fractions of a whole note. */
@@ -70,7 +72,7 @@ function OneScale({ studentId, onClose }: Props) {
           label="Key, as written"
           allowDeselect={false}
           searchable
-          data={(catalogue.data?.tonics ?? []).map((one) => ({ value: one, label: notes(one) }))}
+          data={(catalogue.data?.tonics ?? []).map((one) => ({ value: one, label: signs(one) }))}
           {...form.getInputProps('tonic')}
         />
         <Select
@@ -84,8 +86,7 @@ function OneScale({ studentId, onClose }: Props) {
       <Group grow align="start">
         <NumberInput
           label="Octaves"
-          min={1}
-          max={4}
+          {...useBounds('octaves')}
           value={form.values.octaves}
           onChange={(typed) => form.setFieldValue('octaves', Number(typed) || 1)}
         />
@@ -97,8 +98,7 @@ function OneScale({ studentId, onClose }: Props) {
         />
         <NumberInput
           label={`${capital(quarters)} a minute`}
-          min={20}
-          max={400}
+          {...useBounds('bpm')}
           value={form.values.bpm}
           onChange={(typed) => form.setFieldValue('bpm', Number(typed) || 0)}
         />
@@ -138,7 +138,7 @@ function ListOf({ studentId, onClose }: Props) {
         <ul className={classes.refused} aria-label="Left out">
           {read.data.refused.map((line) => (
             <li key={line.line}>
-              Line {line.line}: {notes(line.refusal)}
+              Line {line.line}: {line.refusal}
             </li>
           ))}
         </ul>

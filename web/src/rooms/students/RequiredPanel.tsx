@@ -3,7 +3,6 @@ import { IconX } from '@tabler/icons-react';
 import { useState } from 'react';
 import { useRemoveRequired, useRequired } from '../../api/lists';
 import { undoNote } from '../../ui/undo';
-import { notes } from '../../ui/words';
 import { Wrong } from '../../ui/Wrong';
 import { RequiredDialog } from './RequiredDialog';
 import { RequiredLines } from '../../parts/goals/RequiredLines';
@@ -36,13 +35,13 @@ export function RequiredPanel({ studentId }: { studentId: number }) {
           <ActionIcon
             variant="subtle"
             color="gray"
-            aria-label={`Remove ${notes(scale.words)}`}
+            aria-label={`Remove ${scale.words}`}
             onClick={() =>
               remove.mutate(
                 { id: scale.id },
                 {
                   onSuccess: () =>
-                    undoNote(`${notes(scale.words)} is off the list.`, () =>
+                    undoNote(`${scale.words} is off the list.`, () =>
                       remove.mutateAsync({ id: scale.id, restore: true }),
                     ),
                 },

@@ -1,10 +1,10 @@
+import { useBounds } from '../../core/useBounds';
 import { NumberInput } from '@mantine/core';
 import { useForm } from '@mantine/form';
 import { useReschedule } from '../../api/assignments';
 import type { Assignment } from '../../api/types';
 import { DialogForm, FormDialog } from '../../ui/FormDialog';
 import { Period, type Days } from '../../ui/Period';
-import { notes } from '../../ui/words';
 import { Weekdays } from '../../ui/Weekdays';
 
 interface Values {
@@ -24,7 +24,7 @@ export function ScheduleDialog({ given, onClose }: { given: Assignment; onClose:
     },
   });
   return (
-    <FormDialog onClose={onClose} title={notes(given.title)}>
+    <FormDialog onClose={onClose} title={given.title}>
       <DialogForm
         form={form}
         sending={reschedule}
@@ -42,8 +42,7 @@ export function ScheduleDialog({ given, onClose }: { given: Assignment; onClose:
         />
         <NumberInput
           label="Minutes a day"
-          min={1}
-          max={180}
+          {...useBounds('minutes')}
           value={form.values.minutesADay}
           onChange={(value) => form.setFieldValue('minutesADay', Number(value) || 1)}
         />

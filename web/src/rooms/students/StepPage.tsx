@@ -10,7 +10,7 @@ import { Waiting } from '../../ui/Waiting';
 import { WithCore } from '../../ui/WithCore';
 import { Wrong } from '../../ui/Wrong';
 import { useDay } from '../../ui/useDay';
-import { dayOf, notes } from '../../ui/words';
+import { dayOf } from '../../ui/words';
 import { StepWhatIf } from './StepWhatIf';
 import classes from './StepPage.module.css';
 
@@ -54,10 +54,10 @@ function OfStudent({ studentId, assignmentId }: { studentId: number; assignmentI
   return (
     <div className={classes.page}>
       <header className={classes.head}>
-        <h1>{notes(step.title)}</h1>
+        <h1>{step.title}</h1>
         <p>
           <Link to={`/students/${studentId}`}>{student.data.name}</Link>, {student.data.instrument.name} ·{' '}
-          {notes(step.key)}
+          {step.key}
         </p>
       </header>
       <div className={classes.columns}>
@@ -79,9 +79,9 @@ function OfStudent({ studentId, assignmentId }: { studentId: number; assignmentI
           <div className={classes.below}>
             <section aria-label="Where the student stands">
               <h2>Now</h2>
-              <p>{notes(step.now.sentence)}</p>
+              <p>{step.now.sentence}</p>
               <p>
-                {notes(step.now.here.words)}: {step.now.here.time} a day
+                {step.now.here.words}: {step.now.here.time} a day
                 {step.now.left > 0 && ` · ${step.now.left} ${step.now.left === 1 ? 'rung' : 'rungs'} left`}
               </p>
               {step.now.moves.map((move) => (
@@ -93,7 +93,7 @@ function OfStudent({ studentId, assignmentId }: { studentId: number; assignmentI
                     aria-label={`Go on with ${move.words}`}
                     onClick={() => go(move)}
                   >
-                    {step.now.moves.length === 1 ? `Skip to ${notes(move.words)}` : notes(move.words)}
+                    {step.now.moves.length === 1 ? `Skip to ${move.words}` : move.words}
                   </Button>
                   <span>{move.sentence}</span>
                 </p>
@@ -107,7 +107,7 @@ function OfStudent({ studentId, assignmentId }: { studentId: number; assignmentI
                   {forecast.milestones.slice(0, MOST_WEEKS).map((one) => (
                     <li key={one.by}>
                       <span>{dayOf(one.by)}</span>
-                      <strong>{notes(one.words)}</strong>
+                      <strong>{one.words}</strong>
                     </li>
                   ))}
                 </ol>

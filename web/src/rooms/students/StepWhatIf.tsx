@@ -1,9 +1,10 @@
+import { useBounds } from '../../core/useBounds';
 import { Button, NumberInput, TextInput } from '@mantine/core';
 import { notifications } from '@mantine/notifications';
 import { useChangeClimb, useGoal } from '../../api/climbs';
 import type { Climb, StepForecast, WhatIf } from '../../api/types';
 import { Wrong } from '../../ui/Wrong';
-import { dayOf, isoDay, notes } from '../../ui/words';
+import { dayOf, isoDay } from '../../ui/words';
 import { answer } from '../../core/answers';
 import classes from './StepPage.module.css';
 
@@ -21,6 +22,7 @@ const withStep = (climb: Climb, by: number) => answer('climb-edit', { climb, edi
 export function StepWhatIf({ step, what, onChange, wrong }: Props) {
   const goal = useGoal();
   const changeClimb = useChangeClimb();
+  const byBounds = useBounds('by');
   const practice = what.practice ?? {};
   const { forecast, prospect } = step;
   const top = step.climb.axes.find((axis) => axis.axis === 'tempo');
@@ -59,12 +61,11 @@ export function StepWhatIf({ step, what, onChange, wrong }: Props) {
       <h2>Goal</h2>
       <NumberInput
         label="Tempo, bpm"
-        min={20}
-        max={400}
+        {...useBounds('bpm')}
         decimalScale={1}
         clampBehavior="blur"
         value={bpm}
-        onChange={(value) => Number(value) >= 20 && set({ bpm: Number(value) })}
+        onChange={(value) => Number(value) > 0 && set({ bpm: Number(value) })}
       />
       <TextInput
         label="Day"
@@ -88,8 +89,7 @@ export function StepWhatIf({ step, what, onChange, wrong }: Props) {
       <h2>What if</h2>
       <NumberInput
         label="Minutes a day"
-        min={1}
-        max={180}
+        {...useBounds('minutes')}
         clampBehavior="strict"
         value={practice.minutesADay ?? step.reckoned.minutesADay}
         onChange={(value) =>
@@ -98,8 +98,7 @@ export function StepWhatIf({ step, what, onChange, wrong }: Props) {
       />
       <NumberInput
         label="Days a week"
-        min={1}
-        max={7}
+        {...useBounds('daysAWeek')}
         clampBehavior="strict"
         value={practice.daysAWeek ?? Math.round(step.reckoned.daysAWeek)}
         onChange={(value) =>
@@ -109,8 +108,7 @@ export function StepWhatIf({ step, what, onChange, wrong }: Props) {
       {size != null && (
         <NumberInput
           label={top?.scheme?.type === 'percent' ? 'Steps of, %' : 'Steps of, bpm'}
-          min={0.5}
-          max={60}
+          {...byBounds}
           decimalScale={1}
           clampBehavior="blur"
           value={size}
@@ -120,7 +118,7 @@ export function StepWhatIf({ step, what, onChange, wrong }: Props) {
       {wrong != null && <Wrong error={wrong} />}
       {prospect && (
         <p className={classes.prospect} aria-live="polite">
-          The whole climb: {notes(prospect.sentence)}
+          The whole climb: {prospect.sentence}
         </p>
       )}
       <p className={classes.soft}>

@@ -1,3 +1,4 @@
+import { useBounds } from '../../core/useBounds';
 import { Autocomplete, Group, NativeSelect, NumberInput, Select, Textarea, TextInput } from '@mantine/core';
 import { useForm } from '@mantine/form';
 import { useInstruments } from '../../api/instruments';
@@ -7,8 +8,9 @@ import type { Instrument, Level, Student } from '../../api/types';
 import { DialogForm, FormDialog } from '../../ui/FormDialog';
 import { oneOf } from '../../ui/Choose';
 import { never } from '../../never';
-import { WEEKDAYS, notes } from '../../ui/words';
+import { WEEKDAYS } from '../../ui/words';
 import { instrumentChoices } from './instruments';
+import { rangeSigns } from '../../ui/signs';
 
 interface Props {
   opened: boolean;
@@ -71,7 +73,7 @@ function Fields({ onClose, student }: Props) {
   const chosen = instruments.data?.find((one) => one.id === form.values.instrument);
   const levels = (catalogue.data?.levels ?? []).map((one) => ({
     value: one.id,
-    label: `${one.name}, ${notes(rangeOf(chosen, one.id))}`,
+    label: `${one.name}, ${rangeSigns(rangeOf(chosen, one.id))}`,
   }));
   return (
     <DialogForm
@@ -116,7 +118,7 @@ function Fields({ onClose, student }: Props) {
       <TextInput
         label="Their own range, as written"
         description="Leave it empty to take the range above. It can grow note by note."
-        placeholder={notes(rangeOf(chosen, form.values.level))}
+        placeholder={rangeOf(chosen, form.values.level)}
         maxLength={20}
         {...form.getInputProps('range')}
       />
@@ -124,8 +126,7 @@ function Fields({ onClose, student }: Props) {
         <NumberInput
           label="Minutes a day"
           description="Today’s list keeps to it."
-          min={5}
-          max={600}
+          {...useBounds('studentMinutes')}
           {...form.getInputProps('minutesADay')}
           value={form.values.minutesADay ?? ''}
           onChange={(value) => form.setFieldValue('minutesADay', value === '' ? undefined : Number(value))}

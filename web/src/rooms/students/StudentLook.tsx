@@ -1,8 +1,9 @@
 import type { KeyGrid, Student } from '../../api/types';
 import { lastTakeSaid } from '../../parts/works/lastTake';
 import { Stone } from '../../ui/Stone';
-import { notes, WEEKDAYS } from '../../ui/words';
+import { WEEKDAYS } from '../../ui/words';
 import { keySaid, toneOf } from './stoneTone';
+import { signs } from '../../ui/signs';
 import classes from './StudentLook.module.css';
 
 interface Props {
@@ -23,7 +24,7 @@ export function StudentLook({ student, grid }: Props) {
     <div className={classes.look}>
       <ul aria-label={`Keys of ${student.name}`}>
         {met.map(({ key, cell }) => (
-          <li key={key} title={notes(cell.sentences.join('\n'))}>
+          <li key={key} title={cell.sentences.join('\n')}>
             <svg width={WIDTH} height={HEIGHT} aria-hidden="true">
               <Stone
                 seed={`${line.name} ${key}`}
@@ -35,7 +36,7 @@ export function StudentLook({ student, grid }: Props) {
                 y={HEIGHT / 2}
               />
             </svg>
-            <span>{notes(key)}</span>
+            <span>{signs(key)}</span>
             <span className="visually-hidden">, {keySaid(cell, grid.mostRings)}</span>
           </li>
         ))}

@@ -7,7 +7,6 @@ import { useKeyPath } from '../../api/progress';
 import { useArchiveStudent, useStudent } from '../../api/students';
 import type { KeyPath } from '../../api/types';
 import { undoNote } from '../../ui/undo';
-import { notes } from '../../ui/words';
 import { Waiting } from '../../ui/Waiting';
 import { Wrong } from '../../ui/Wrong';
 import { Given } from './Given';
@@ -19,6 +18,7 @@ import { RangeCard } from './RangeCard';
 import { RequiredPanel } from './RequiredPanel';
 import { StudentForm } from './StudentForm';
 import { StudentPlans } from './StudentPlans';
+import { signs } from '../../ui/signs';
 import classes from './StudentPage.module.css';
 
 /** The key to show first: the plan's, else the one practised last, else the first of the path. */
@@ -102,7 +102,7 @@ export function StudentPage() {
             onChoose={(tonic) => setSearch({ key: tonic }, { replace: true })}
           />
           <div className={classes.key} aria-live="polite">
-            <h2>In {notes(shown.tonic)}</h2>
+            <h2>In {signs(shown.tonic)}</h2>
             <KeyForms key={shown.tonic} stone={shown} mostRings={path.data.mostRings} studentId={id} />
           </div>
         </section>

@@ -8,11 +8,11 @@ import { Empty } from '../../ui/Empty';
 import { Pages } from '../../ui/Pages';
 import { Stone } from '../../ui/Stone';
 import { Waiting } from '../../ui/Waiting';
-import { notes } from '../../ui/words';
 import { Wrong } from '../../ui/Wrong';
 import { ReadStudents } from './ReadStudents';
 import { StudentForm } from './StudentForm';
 import { StudentLook } from './StudentLook';
+import { rangeSigns } from '../../ui/signs';
 import classes from './Students.module.css';
 
 /** The students of the studio, and those put away. */
@@ -78,7 +78,7 @@ export function Students() {
             <Link to={`/students/${student.id}`}>
               <strong>{student.name}</strong>
               <span>
-                {student.instrument.name}, {notes(student.instrument.range.replace('-', ' to '))}
+                {student.instrument.name}, {rangeSigns(student.instrument.range)}
                 {student.className && `, ${student.className}`}
               </span>
             </Link>

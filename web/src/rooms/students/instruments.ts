@@ -1,4 +1,5 @@
 import type { Instrument } from '../../api/types';
+import { signs } from '../../ui/signs';
 
 interface Group {
   group: string;
@@ -20,5 +21,5 @@ export function instrumentChoices(instruments: Instrument[], kept?: string): Gro
 
 /** What a transposing instrument does, in words. */
 export function soundsAs(sounds: string): string {
-  return sounds === 'C4' ? 'sounds as written' : `a written C4 sounds ${sounds}`;
+  return sounds === 'C4' ? 'sounds as written' : `a written C4 sounds ${signs(sounds)}`;
 }

@@ -2,9 +2,9 @@ import { useSortable } from '@dnd-kit/sortable';
 import { CSS } from '@dnd-kit/utilities';
 import { ActionIcon } from '@mantine/core';
 import { IconGripVertical, IconX } from '@tabler/icons-react';
-import type { AxisView, ClimbAnswer } from '../../../api/types';
+import type { ClimbAnswer } from '../../../api/types';
 import { capital } from '../../../ui/capital';
-import { notes, short } from '../../../ui/words';
+import { short } from '../../../ui/words';
 import { useAround, useDraft } from '../BenchContext';
 import { withAxis, withoutAxis } from '../../../parts/climbs/climbs';
 import { RungFields } from './RungFields';
@@ -39,12 +39,6 @@ function roomFor(stones: PathStone[]): number {
   return LINE * (Math.min(4, Math.ceil(longest / room)) - 1);
 }
 
-/** Whether every rung of a path takes the same beats: what makes octaves grow with the division. */
-function sameBeats(axis: AxisView): string | undefined {
-  const [first, ...rest] = axis.rungs;
-  return rest.length > 0 && rest.every((rung) => rung.beats === first!.beats) ? first!.beats : undefined;
-}
-
 /** The axes that move together, as one row of stones; pressing a stone makes it the rung a student starts on. */
 export function AxisSection({ id, group, answer, at, order, further }: Props) {
   const { step, dispatch } = useDraft();
@@ -59,7 +53,7 @@ export function AxisSection({ id, group, answer, at, order, further }: Props) {
   );
   const now = at[group[0]!] ?? 0;
   const tempo = kinds[0] === 'tempo';
-  const beats = group.length > 1 && lead ? sameBeats(lead) : undefined;
+  const beats = group.length > 1 ? lead?.each : undefined;
   const count = lead?.rungs.length ?? climb.axes[group[0]!]!.rungs?.length ?? 0;
   const places = shown(count, MOST_SHOWN, now);
   const stones = places.map<PathStone>((rung) => {
@@ -74,7 +68,7 @@ export function AxisSection({ id, group, answer, at, order, further }: Props) {
     return {
       ...stone,
       above: `${view.notesPerSecond.toFixed(1)}/s`,
-      label: tempo ? short(view.bpm) : notes(words),
+      label: tempo ? short(view.bpm) : words,
       under: view.time,
       name: `${words}: ${short(view.notesPerSecond)} notes a second, ${view.notes} notes, ${view.time} a day; start here`,
     };

@@ -7,13 +7,12 @@ import { Section } from '../Section';
 import { WhatIf } from './WhatIf';
 import classes from '../Controls.module.css';
 
-const count = (from: number, to: number, words: (n: number) => string) =>
-  Array.from({ length: to - from + 1 }, (_, i) => ({ value: String(from + i), label: words(from + i) }));
+const choices = (numbers: number[], words: (n: number) => string) =>
+  numbers.map((n) => ({ value: String(n), label: words(n) }));
 const RATES = [
   { value: 'same-rate', label: 'the rate of notes' },
   { value: 'same-beat', label: 'the beat' },
 ] as const;
-const RESTARTS = [50, 60, 70, 75, 80, 85, 90, 100];
 
 /** Beside the climb: what would be if, and its rules. */
 export function ClimbControls() {
@@ -25,6 +24,7 @@ export function ClimbControls() {
   const [open, setOpen] = useState<string | undefined>('What if');
   const { climb } = step;
   const { rules } = climb;
+  const { climbing } = catalogue.amounts;
   const set = (change: Partial<Climb>) => dispatch({ type: 'climb', climb: { ...climb, ...change } });
   const section = (title: string) => ({
     title,
@@ -43,25 +43,25 @@ export function ClimbControls() {
         <Row
           label="Passed after"
           value={String(rules.clean)}
-          choices={count(1, 6, (n) => (n === 1 ? '1 clean' : `${n} clean in a row`))}
+          choices={choices(climbing.clean, (n) => (n === 1 ? '1 clean' : `${n} clean in a row`))}
           onChange={(clean) => set({ rules: { ...rules, clean: Number(clean) } })}
         />
         <Row
           label="One back after"
           value={String(rules.misses)}
-          choices={count(1, 6, (n) => `${n} not clean`)}
+          choices={choices(climbing.misses, (n) => `${n} not clean`)}
           onChange={(misses) => set({ rules: { ...rules, misses: Number(misses) } })}
         />
         <Row
           label="At most"
           value={String(rules.rungsADay)}
-          choices={count(1, 8, (n) => (n === 1 ? '1 rung a day' : `${n} rungs a day`))}
+          choices={choices(climbing.rungsADay, (n) => (n === 1 ? '1 rung a day' : `${n} rungs a day`))}
           onChange={(rungs) => set({ rules: { ...rules, rungsADay: Number(rungs) } })}
         />
         <Row
           label="Repetitions a day"
           value={String(climb.repetitions)}
-          choices={count(1, 12, String)}
+          choices={choices(climbing.repetitions, String)}
           onChange={(repetitions) => set({ repetitions: Number(repetitions) })}
         />
       </Section>
@@ -78,7 +78,7 @@ export function ClimbControls() {
         <Row
           label="Tempo again from"
           value={String(climb.restart)}
-          choices={RESTARTS.map((n) => ({ value: String(n), label: `${n} % of it` }))}
+          choices={choices(climbing.restarts, (n) => `${n} % of it`)}
           onChange={(restart) => set({ restart: Number(restart) })}
         />
         <p className={classes.hint}>

@@ -1,5 +1,4 @@
 import type { ClimbAnswer } from '../../../api/types';
-import { notes } from '../../../ui/words';
 import { useDraft } from '../BenchContext';
 import classes from './Climb.module.css';
 
@@ -18,7 +17,7 @@ export function ClimbMoves({ answer }: { answer: ClimbAnswer }) {
           className={classes.move}
           onClick={() => dispatch({ type: 'start', at: move.to })}
         >
-          <strong>{notes(move.words)}</strong>
+          <strong>{move.words}</strong>
           <span>{move.sentence}</span>
         </button>
       ))}

@@ -1,7 +1,7 @@
 import { useElementSize } from '@mantine/hooks';
 import type { RungView } from '../../../api/types';
 import { Stone } from '../../../ui/Stone';
-import { notes, short } from '../../../ui/words';
+import { short } from '../../../ui/words';
 import { shown } from './shown';
 import classes from './Climb.module.css';
 
@@ -62,7 +62,7 @@ export function ClimbWalk({ walk }: { walk: RungView[] }) {
         ))}
         {labels.map(({ i, left, words }) => (
           <text key={i} x={left} y={14} className={classes.label}>
-            {notes(words)}
+            {words}
           </text>
         ))}
         {labels.map(({ i }) => (

@@ -20,23 +20,16 @@ const SCHEMES: Choice<SchemeKind>[] = [
 ];
 /** From where to where the tempo is climbed, and in which steps. */
 export function TempoFields({ axis, onChange, onScheme }: Props) {
-  const { slowest, fastest } = useAround().catalogue.amounts;
+  const { bounds } = useAround().catalogue;
   const scheme = axis.scheme!;
   const set = (change: Partial<ClimbScheme>) => onChange({ scheme: { ...scheme, ...change } });
   return (
     <span className={classes.fields}>
+      <Amount label="from" value={axis.from!} within={bounds.bpm} onChange={(from) => onChange({ from })} />
       <Amount
-        max={fastest}
-        label="from"
-        value={axis.from!}
-        min={slowest}
-        onChange={(from) => onChange({ from })}
-      />
-      <Amount
-        max={fastest}
         label="to"
         value={axis.to!}
-        min={slowest}
+        within={bounds.bpm}
         onChange={(to) => onChange({ to })}
         unit="bpm"
       />
@@ -45,18 +38,16 @@ export function TempoFields({ axis, onChange, onScheme }: Props) {
         <Amount
           label="by"
           value={scheme.by}
-          min={0.5}
-          max={fastest}
+          within={bounds.by}
           unit={scheme.type === 'percent' ? '%' : undefined}
           onChange={(by) => set({ by })}
         />
       )}
       {scheme.forward != null && (
         <Amount
-          max={fastest}
           label="forward"
           value={scheme.forward}
-          min={2}
+          within={bounds.forward}
           onChange={(forward) => set({ forward })}
         />
       )}
@@ -67,13 +58,12 @@ export function TempoFields({ axis, onChange, onScheme }: Props) {
 interface AmountProps {
   label: string;
   value: number;
-  min: number;
-  max: number;
+  within: { least: number; most: number };
   unit?: string;
   onChange: (value: number) => void;
 }
 
-function Amount({ label, value, min, max, unit, onChange }: AmountProps) {
+function Amount({ label, value, within, unit, onChange }: AmountProps) {
   return (
     <label className={classes.field}>
       {label}
@@ -81,14 +71,14 @@ function Amount({ label, value, min, max, unit, onChange }: AmountProps) {
         aria-label={`Ladder ${label}`}
         size="xs"
         w={62}
-        min={min}
-        max={max}
+        min={within.least}
+        max={within.most}
         decimalScale={1}
         clampBehavior="blur"
         value={value}
         onChange={(typed) => {
           const number = Number(typed);
-          if (typed !== '' && number >= min && number !== value) onChange(number);
+          if (typed !== '' && number >= within.least && number !== value) onChange(number);
         }}
       />
       {unit}

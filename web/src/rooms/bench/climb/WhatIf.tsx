@@ -1,7 +1,7 @@
 import { Button, NumberInput } from '@mantine/core';
 import { useMemo, useState } from 'react';
 import { Wrong } from '../../../ui/Wrong';
-import { dayOf, isoDay, notes } from '../../../ui/words';
+import { dayOf, isoDay } from '../../../ui/words';
 import { useAround, useDraft, useWorked } from '../BenchContext';
 import { tried } from '../../../core/answers';
 import { axisOf } from '../../../parts/climbs/climbs';
@@ -13,7 +13,8 @@ const FOUR_WEEKS = 28;
 /** What it would come to with more minutes, other steps, or another day; nothing is changed until it is taken over. */
 export function WhatIf() {
   const { state, step, dispatch } = useDraft();
-  const { student, who } = useAround();
+  const { student, who, catalogue } = useAround();
+  const { bounds } = catalogue;
   const { climbRefused } = useWorked();
   const tempo = axisOf(step.climb, 'tempo');
   const planned = tempo?.scheme?.by;
@@ -36,27 +37,37 @@ export function WhatIf() {
     practice: { minutesADay: minutes, daysAWeek: days, by: by || undefined },
   });
   const prospect = answer.data?.prospect;
-  const amount = (label: string, value: number, most: number, set: (value: number) => void) => (
+  const amount = (
+    label: string,
+    value: number,
+    within: { least: number; most: number },
+    set: (value: number) => void,
+  ) => (
     <label className={classes.row}>
       {label}
       <NumberInput
         aria-label={label}
         size="xs"
         w={70}
-        min={1}
-        max={most}
+        min={within.least}
+        max={within.most}
         clampBehavior="strict"
         value={value}
-        onChange={(typed) => typed !== '' && Number(typed) >= 1 && set(Number(typed))}
+        onChange={(typed) => typed !== '' && Number(typed) >= within.least && set(Number(typed))}
       />
     </label>
   );
   return (
     <div className={classes.what}>
-      {amount('Minutes a day', minutes, 180, setMinutes)}
-      {amount('Days a week', days, 7, setDays)}
+      {amount('Minutes a day', minutes, bounds.minutes, setMinutes)}
+      {amount('Days a week', days, bounds.daysAWeek, setDays)}
       {stepSize != null &&
-        amount(tempo?.scheme?.type === 'percent' ? 'Steps of %' : 'Steps of bpm', stepSize, 60, setSize)}
+        amount(
+          tempo?.scheme?.type === 'percent' ? 'Steps of %' : 'Steps of bpm',
+          stepSize,
+          bounds.by,
+          setSize,
+        )}
       <label className={classes.row}>
         Done by
         <input type="date" value={by} min={isoDay()} onChange={(event) => setBy(event.currentTarget.value)} />
@@ -67,7 +78,7 @@ export function WhatIf() {
           <p className={classes.done} data-late={(prospect.daysLate ?? 0) > 0}>
             Done {dayOf(prospect.early)} to {dayOf(prospect.late)}
           </p>
-          <p>{notes(prospect.sentence)}</p>
+          <p>{prospect.sentence}</p>
           <p>
             {answer.data!.ownShare
               ? `${student?.name.split(' ')[0]} plays ${answer.data!.cleanShare} % of takes clean.`

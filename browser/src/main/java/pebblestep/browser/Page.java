@@ -19,6 +19,7 @@ import pebblestep.documents.bench.PassageAsked;
 import pebblestep.documents.bench.PatternAsked;
 import pebblestep.documents.bench.PlanAsked;
 import pebblestep.documents.bench.ReadingsAsked;
+import pebblestep.documents.bench.SaidAsked;
 import pebblestep.documents.bench.StepForecast;
 import pebblestep.documents.bench.TourAsked;
 import pebblestep.documents.practice.CautionAsked;
@@ -42,6 +43,7 @@ import pebblestep.documents.practice.TodayAsked;
             ChoicesAsked.class,
             ReadingsAsked.class,
             TourAsked.class,
+            SaidAsked.class,
             ClimbAsked.class,
             ClimbEditAsked.class,
             GrowthAsked.class,
@@ -64,6 +66,7 @@ import pebblestep.documents.practice.TodayAsked;
             ChoicesAsked.ChoicesAnswer.class,
             ReadingsAsked.ReadingsAnswer.class,
             TourAsked.TourAnswer.class,
+            SaidAsked.SaidAnswer.class,
             ClimbAnswer.class,
             ClimbEditAsked.ClimbEditAnswer.class,
             GrowthAsked.GrowthAnswer.class,
@@ -107,6 +110,7 @@ public final class Page {
             case "edit" -> () -> Json.write(Json.readEditAsked(asked).answer());
             case "choices" -> () -> Json.write(Json.readChoicesAsked(asked).answer());
             case "readings" -> () -> Json.write(Json.readReadingsAsked(asked).answer());
+            case "said" -> () -> Json.write(Json.readSaidAsked(asked).answer());
             case "tour" -> () -> Json.write(Json.readTourAsked(asked).answer());
             case "climb" -> () -> Json.write(Json.readClimbAsked(asked).answer());
             case "climb-edit" -> () -> Json.write(Json.readClimbEditAsked(asked).answer());

@@ -10,6 +10,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import pebblestep.core.passage.Material;
+import pebblestep.core.rhythm.Meter;
 import pebblestep.core.scale.Form;
 import pebblestep.core.scale.Forms;
 import tools.jackson.databind.JsonNode;
@@ -94,8 +95,8 @@ class BenchAnswersTest {
                                         player.formatted(3, "oboe", "D4-G5"))
                                 + "]}")
                 .get("readings");
-        assertThat(readings.at("/0/writtenKey").asString()).isEqualTo("Db major");
-        assertThat(readings.at("/1/writtenKey").asString()).isEqualTo("Ab major");
+        assertThat(readings.at("/0/writtenKey").asString()).isEqualTo("D♭ major");
+        assertThat(readings.at("/1/writtenKey").asString()).isEqualTo("A♭ major");
         assertThat(readings.at("/1/lowest").asString()).isEqualTo("Ab4");
         assertThat(readings.at("/2/refusal").asString()).contains("this student has D4 to G5");
     }
@@ -110,10 +111,13 @@ class BenchAnswersTest {
                         .asString()))
                 .containsExactlyElementsOf(
                         Material.patterns().stream().map(Material.Entry::id).toList());
-        assertThat(catalogue.at("/forms/3/degrees").asString()).isEqualTo("1 2 b3 4 5 6 7 / 1 2 b3 4 5 b6 b7");
+        assertThat(catalogue.at("/forms/3/degrees").asString()).isEqualTo("1 2 ♭3 4 5 6 7 / 1 2 ♭3 4 5 ♭6 ♭7");
         assertThat(catalogue.at("/values/0/plural").asString()).isEqualTo("whole notes");
         assertThat(catalogue.at("/values/5/british").asString()).isEqualTo("semiquavers");
-        assertThat(catalogue.at("/meters/4/beat").asString()).isEqualTo("3/8");
+        assertThat(catalogue.get("meters").valueStream().map(JsonNode::asString))
+                .containsExactlyElementsOf(
+                        Meter.all().stream().map(Meter::toString).toList());
+        assertThat(catalogue.at("/bounds/bpm").toString()).isEqualTo("{\"least\":20,\"most\":400}");
         assertThat(catalogue.get("tonics").valueStream().map(JsonNode::asString))
                 .startsWith("C", "F", "Bb")
                 .doesNotHaveDuplicates();
@@ -137,6 +141,7 @@ class BenchAnswersTest {
                 Page.ask(
                         "passage",
                         "{\"step\":" + off + ",\"with\":[\"score\",\"clicks\",\"pulse\",\"near\"]," + BRITISH + "}"),
+                Page.ask("said", "{\"step\":" + off + "," + BRITISH + "}"),
                 Page.ask("tour", "{\"step\":" + quarters + "," + BRITISH + "}"),
                 Page.ask(
                         "fit",
@@ -154,6 +159,18 @@ class BenchAnswersTest {
             assertThat(answer).doesNotStartWith("!").doesNotContainPattern(inNumbers);
             assertThat(answer.replace("of a whole note", "")).doesNotContainPattern(american);
         });
+    }
+
+    @Test
+    void a_step_is_said_in_few_words() {
+        String step = STEP.replace("\"place\":\"0\"", "\"place\":\"1/4\"");
+        JsonNode said = ask("said", "{\"step\":" + step + "," + AMERICAN + "}");
+        assertThat(said.get("key").asString()).isEqualTo("D♭ major");
+        assertThat(said.get("summary").asString()).isEqualTo("two octaves up and down, sixteenths from 2");
+        assertThat(said.get("material").asString()).isEqualTo("D♭ major, up and down");
+        assertThat(said.get("rhythm").asString()).isEqualTo("sixteenths");
+        assertThat(said.get("click").asString()).isEqualTo("every beat, count-in 1 bar");
+        assertThat(said.get("articulation").asString()).isEqualTo("separate");
     }
 
     @Test

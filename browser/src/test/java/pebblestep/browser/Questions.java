@@ -56,6 +56,7 @@ import pebblestep.documents.bench.PatternAsked;
 import pebblestep.documents.bench.PlanAsked;
 import pebblestep.documents.bench.Practice;
 import pebblestep.documents.bench.ReadingsAsked;
+import pebblestep.documents.bench.SaidAsked;
 import pebblestep.documents.bench.SeenPart;
 import pebblestep.documents.bench.StepEdit;
 import pebblestep.documents.bench.TourAsked;
@@ -148,6 +149,10 @@ public final class Questions {
             case 2 -> choices(random);
             case 3 -> readings(random);
             case 4 -> {
+                if (random.nextBoolean()) {
+                    SaidAsked asked = new SaidAsked(step(random), speech(random));
+                    yield new Question("said", asked, asked::answer);
+                }
                 TourAsked asked = new TourAsked(step(random), speech(random));
                 yield new Question("tour", asked, asked::answer);
             }

@@ -168,24 +168,23 @@ public record PassageDocument(
         return new CarePart(
                 passage.quickest().toString(),
                 passage.awkward(reader.player.orElse(null)).stream()
-                        .map(spot -> new AwkwardPart(
-                                spot.lower().toString(), spot.upper().toString(), spot.why()))
+                        .map(spot ->
+                                new AwkwardPart(spot.lower().id(), spot.upper().id(), spot.why()))
                         .toList(),
                 reader.before.stream()
                         .flatMap(key -> NewNotes.of(passage.writtenKey(), key).stream())
                         .map(fresh -> new NewNotePart(
-                                fresh.note().toString(),
-                                fresh.was().map(NoteName::toString).orElse(null)))
+                                fresh.note().id(), fresh.was().map(NoteName::id).orElse(null)))
                         .toList());
     }
 
     private static NotePart part(PassageNote note, Passage passage, Reader reader) {
         return new NotePart(
                 note.index(),
-                note.written().toString(),
-                note.concert().toString(),
+                note.written().id(),
+                note.concert().id(),
                 note.concert().midi(),
-                note.degree().toString(),
+                note.degree().id(),
                 note.at().toString(),
                 note.value().toString(),
                 passage.step().meter().barOf(note.at()),
@@ -242,7 +241,6 @@ public record PassageDocument(
     }
 
     private static SlipPart part(Slip slip) {
-        return new SlipPart(
-                slip.play().toString(), slip.not().toString(), slip.when().orElse(null));
+        return new SlipPart(slip.play().id(), slip.not().id(), slip.when().orElse(null));
     }
 }

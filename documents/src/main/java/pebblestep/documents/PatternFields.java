@@ -102,7 +102,7 @@ final class PatternFields {
                 line.passing()
                         .map(passing -> new StepDocument.PassingPart(passing.change(), passing.note()))
                         .orElse(null),
-                register == null ? null : register.toString());
+                register == null ? null : register.id());
     }
 
     /** What a pattern has of its own. */

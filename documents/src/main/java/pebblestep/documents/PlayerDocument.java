@@ -46,11 +46,11 @@ public record PlayerDocument(
                     instrument.id(),
                     instrument.name(),
                     instrument.family(),
-                    instrument.concert(WRITTEN_C).toString(),
+                    instrument.concert(WRITTEN_C).id(),
                     instrument.clefs(),
-                    instrument.firstOctave().toString(),
-                    instrument.comfortable().toString(),
-                    instrument.full().toString());
+                    instrument.firstOctave().id(),
+                    instrument.comfortable().id(),
+                    instrument.full().id());
         }
 
         /**
@@ -78,7 +78,7 @@ public record PlayerDocument(
     public static PlayerDocument of(Player player) {
         return new PlayerDocument(
                 InstrumentPart.of(player.instrument()),
-                player.range().toString(),
+                player.range().id(),
                 player.own(),
                 player.six(),
                 BigDecimal.valueOf(player.reference().a4()));

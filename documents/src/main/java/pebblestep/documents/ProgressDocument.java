@@ -139,8 +139,8 @@ public record ProgressDocument(
                         .map(day -> new Day(day.day(), day.takes(), day.clean(), day.best(), day.rungs()))
                         .toList(),
                 named(progress.slips().kinds(), SlipKind::id),
-                named(progress.slips().notes(), NoteName::toString),
-                named(progress.slips().asNotes(), NoteName::toString));
+                named(progress.slips().notes(), NoteName::id),
+                named(progress.slips().asNotes(), NoteName::id));
     }
 
     /**

@@ -21,7 +21,7 @@ public record SlippedDocument(@Nullable List<SlipKind> kinds, @Nullable List<Sli
                 slipped.kinds(),
                 slipped.notes().stream()
                         .map(note ->
-                                new SlippedNote(note.index(), note.written().toString()))
+                                new SlippedNote(note.index(), note.written().id()))
                         .toList());
     }
 

@@ -110,7 +110,7 @@ public final class StepDocuments {
                 FORMAT,
                 step.title(),
                 new StepDocument.KeyPart(
-                        step.key().tonic().toString(), step.key().form().id(), step.named()),
+                        step.key().tonic().id(), step.key().form().id(), step.named()),
                 PatternFields.write(step.line(), step.register().orElse(null)),
                 RhythmFields.write(step.rhythm()),
                 TargetFields.write(step.target()),

@@ -83,9 +83,9 @@ class ListsTest {
         assertThat(read)
                 .extracting(one -> one.scale().orElseThrow().inWords(Speech.USUAL))
                 .containsExactly(
-                        "Bb major, two octaves in eighths at 96 bpm by 12 March 2027",
+                        "B♭ major, two octaves in eighths at 96 bpm by 12 March 2027",
                         "C harmonic minor, one octave in sixteenths at 60.5 bpm by 12 March 2027",
-                        "F# natural minor, one octave in eighths at 80 bpm by 12 March 2027");
+                        "F♯ natural minor, one octave in eighths at 80 bpm by 12 March 2027");
     }
 
     @Test

@@ -106,7 +106,7 @@ class PassageDocumentTest {
         assertThat(whole.notated().score().measures()).hasSize(2);
         assertThat(whole.care().newNotes()).containsExactly(new PassageDocument.NewNotePart("Db", "D"));
         assertThat(whole.care().awkward())
-                .contains(new PassageDocument.AwkwardPart("C5", "Db5", "onto the half hole, the half step at Db"));
+                .contains(new PassageDocument.AwkwardPart("C5", "Db5", "onto the half hole, the half step at D♭"));
         assertThat(whole.clicks().startMs()).isEqualTo(-3333.333);
         assertThat(whole.clicks().clicks()).hasSize(12);
         assertThat(whole.clicks().drums()).isEmpty();
@@ -116,7 +116,7 @@ class PassageDocumentTest {
         // Db3 at 442 Hz, and a pure fifth above it.
         assertThat(whole.clicks().drone().tonicHz()).isEqualTo(139.221);
         assertThat(whole.clicks().drone().fifthHz()).isEqualTo(208.832);
-        assertThat(whole.key().signature()).isEqualTo("4 flats: Bb, Eb, Ab, Db");
+        assertThat(whole.key().signature()).isEqualTo("4 flats: B♭, E♭, A♭, D♭");
         assertThat(whole.clicks().voiceHz()).hasSize(29).startsWith(278.443);
         assertThat(whole.pulse().target()).isEqualTo(2.0);
         assertThat(whole.pulse().place().of()).isEqualTo(47);

@@ -58,7 +58,7 @@ class RecipesTest {
             // words.
             try {
                 Recipe moved = recipe.from(NoteName.parse(tonic));
-                assertThat(moved.tonic()).hasToString(tonic);
+                assertThat(moved.tonic().id()).isEqualTo(tonic);
                 moved.steps().forEach(ascent -> Passage.of(ascent.step()));
             } catch (Refusal e) {
                 assertThat(e.getMessage()).contains("triple alteration");

@@ -47,7 +47,7 @@ class StepDocumentsTest {
     @Test
     void the_example_is_read_and_written_back_whole() {
         Step step = StepJson.read(EXAMPLE);
-        assertThat(step.key()).hasToString("Db major");
+        assertThat(step.key()).hasToString("D♭ major");
         assertThat(Passage.of(step).notes()).hasSize(29);
         assertThat(JSON.readTree(StepJson.writeText(step))).isEqualTo(JSON.readTree(EXAMPLE));
     }
@@ -99,7 +99,7 @@ class StepDocumentsTest {
                 "/tempo/bpm | 72.12345 | A tempo has at most three decimals.",
                 "/tempo/beat | \"1/64\" | The beat is a value between 1/32 and 1, not 1/64.",
                 "/key/tonic | \"H\" | \"H\" does not fit here.",
-                "/key/tonic | \"G##\" | G## major would need a triple alteration.",
+                "/key/tonic | \"G##\" | G♯♯ major would need a triple alteration.",
                 "/key/form | \"enigmatic\" | There is no form \"enigmatic\" here.",
                 "/articulation/kind | \"pizzicato\" | \"pizzicato\" does not fit here.",
                 "/articulation/by | 4 | Only slurs take a number of notes.",

@@ -6,6 +6,7 @@ import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.data.domain.Limit;
+import org.springframework.data.domain.Pageable;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Lock;
 import org.springframework.data.jpa.repository.Query;
@@ -26,6 +27,14 @@ interface AssignmentRepository extends JpaRepository<AssignmentEntity, Long> {
 
     List<AssignmentEntity> findByStudioIdAndStudentIdOrderByStartsOnDescIdDesc(
             long studioId, long studentId, Limit limit);
+
+    /** The steps that a student was given before an assignment, the last first. */
+    @Query(
+            """
+            select a.document from AssignmentEntity a
+            where a.studentId = :studentId and (a.startsOn < :from or (a.startsOn = :from and a.id < :id))
+            order by a.startsOn desc, a.id desc""")
+    List<String> documentsBefore(long studentId, LocalDate from, long id, Pageable page);
 
     /** What is open in a studio until a last day, as seen on a day: the index finds it by that. */
     @Query(

@@ -15,6 +15,7 @@ import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.data.domain.Limit;
+import org.springframework.data.domain.PageRequest;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
@@ -68,6 +69,9 @@ public class AssignmentService implements KeyBefore {
     private final SettingsService settings;
     private final AssignedReader reader;
     private final ApplicationEventPublisher events;
+    /** As many as are read at once in search of an earlier key: mostly the first is another one. */
+    private static final int FEW = 8;
+
     private final Clock clock;
 
     AssignmentService(
@@ -231,21 +235,37 @@ public class AssignmentService implements KeyBefore {
         return List.copyOf(keys.values());
     }
 
-    /** The key that the student was given last before each of these, by its id: another than its own; absent where none was. */
+    /** The key that the student was given last before each assignment, by its id: another than its own; absent where none was. */
     @Transactional(readOnly = true)
-    public Map<Long, StepDocument.KeyPart> keysBefore(long studioId, long studentId, Collection<Assigned> these) {
-        List<Assigned> all = all(studioId, studentId);
+    public Map<Long, StepDocument.KeyPart> keysBefore(long studioId, long studentId) {
         Map<Long, StepDocument.KeyPart> keys = new HashMap<>();
-        for (Assigned one : these) {
-            all.stream()
-                    .dropWhile(given -> given.id() != one.id())
-                    .map(Assigned::step)
-                    .filter(given -> !given.key().equals(one.step().key()))
-                    .findFirst()
-                    .ifPresent(
-                            last -> keys.put(one.id(), StepDocuments.write(last).key()));
+        Step last = null;
+        Step before = null;
+        for (AssignmentEntity entity : of(studioId, studentId).reversed()) {
+            Step given = StepJson.read(entity.document);
+            if (last != null && !last.key().equals(given.key())) before = last;
+            last = given;
+            if (before != null) keys.put(entity.id, StepDocuments.write(before).key());
         }
         return keys;
+    }
+
+    /** The key that the student was given last before an assignment: another than its own; empty where none was. */
+    @Transactional(readOnly = true)
+    public Optional<StepDocument.KeyPart> keyBefore(Assigned assigned) {
+        LocalDate from = assigned.schedule().from();
+        for (int page = 0; page * FEW < MOST_PER_STUDENT; page++) {
+            List<String> earlier =
+                    assignments.documentsBefore(assigned.studentId(), from, assigned.id(), PageRequest.of(page, FEW));
+            for (String document : earlier) {
+                Step given = StepJson.read(document);
+                if (!given.key().equals(assigned.step().key())) {
+                    return Optional.of(StepDocuments.write(given).key());
+                }
+            }
+            if (earlier.size() < FEW) break;
+        }
+        return Optional.empty();
     }
 
     private List<AssignmentEntity> of(long studioId, long studentId) {

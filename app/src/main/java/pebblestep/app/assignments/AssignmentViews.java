@@ -10,6 +10,7 @@ import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import pebblestep.core.forecast.Prospect;
 import pebblestep.documents.ClimbDocument;
 import tools.jackson.databind.JsonNode;
 
@@ -34,7 +35,7 @@ public final class AssignmentViews {
                     List<@NotNull @Min(1) @Max(7) Integer> weekdays,
             @NotNull(message = "Give the minutes a day.")
                     @Min(value = 1, message = "A step takes at least 1 minute a day.")
-                    @Max(value = 180, message = "A step takes at most 180 minutes a day.")
+                    @Max(value = Prospect.MOST_MINUTES, message = "A step takes at most {value} minutes a day.")
                     Integer minutesADay,
             @Nullable @Size(max = 6, message = "Give one rung for each axis.") List<@NotNull Integer> start,
             @Nullable @Valid GoalRequest goal) {}
@@ -63,7 +64,7 @@ public final class AssignmentViews {
                     List<@NotNull @Min(1) @Max(7) Integer> weekdays,
             @NotNull(message = "Give the minutes a day.")
                     @Min(value = 1, message = "A step takes at least 1 minute a day.")
-                    @Max(value = 180, message = "A step takes at most 180 minutes a day.")
+                    @Max(value = Prospect.MOST_MINUTES, message = "A step takes at most {value} minutes a day.")
                     Integer minutesADay) {}
 
     /** Whether the student is held on the rung, or goes on. */

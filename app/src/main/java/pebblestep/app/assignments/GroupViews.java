@@ -11,6 +11,7 @@ import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import pebblestep.core.forecast.Prospect;
 
 /** What the API takes and shows of giving a routine to several students at once. */
 public final class GroupViews {
@@ -35,7 +36,7 @@ public final class GroupViews {
                     List<@NotNull @Min(1) @Max(7) Integer> weekdays,
             @NotNull(message = "Give the minutes a day.")
                     @Min(value = 1, message = "A step takes at least 1 minute a day.")
-                    @Max(value = 180, message = "A step takes at most 180 minutes a day.")
+                    @Max(value = Prospect.MOST_MINUTES, message = "A step takes at most {value} minutes a day.")
                     Integer minutesADay,
             @Nullable @Size(max = 600, message = "At most 600 starts at once.")
                     List<@Valid @NotNull StartRequest> starts) {}

@@ -75,11 +75,6 @@ class RecipeService {
                 .map(ascent -> ShapePart.of(StepWords.title(ascent.step(), speech), ascent, speech))
                 .toList();
         return new RecipeView(
-                recipe.id(),
-                recipe.title(),
-                recipe.words(),
-                recipe.tonic().toString(),
-                shape,
-                ShapePart.minutes(shape));
+                recipe.id(), recipe.title(), recipe.words(), recipe.tonic().id(), shape, ShapePart.minutes(shape));
     }
 }

@@ -78,7 +78,14 @@ public class RoutineService {
                         step.title,
                         StepService.ascent(step),
                         settings.of(step.studioId).speech())
-                : new ShapePart(step.title, step.inKey, step.rungs, step.seconds, Ascents.profile(step.profile));
+                : new ShapePart(
+                        step.title,
+                        step.inKey,
+                        step.tonic,
+                        step.minorKey,
+                        step.rungs,
+                        step.seconds,
+                        Ascents.profile(step.profile));
     }
 
     @Transactional(readOnly = true)

@@ -32,6 +32,8 @@ class StepEntity {
     /** What a list shows of it; null for steps kept before there were climbs. */
     String inKey;
 
+    String tonic;
+    Boolean minorKey;
     Integer rungs;
     Integer seconds;
     String profile;

@@ -41,6 +41,8 @@ public class StepService {
         entity.climb = ClimbJson.writeText(ascent.climb());
         ShapePart shape = ShapePart.of(entity.title, ascent, outlook);
         entity.inKey = shape.key();
+        entity.tonic = shape.tonic();
+        entity.minorKey = shape.minor();
         entity.rungs = shape.rungs();
         entity.seconds = shape.seconds();
         entity.profile = Ascents.profileText(shape);

@@ -79,7 +79,7 @@ final class DemoPlan {
                     "0 15:30",
                     """
                     Even eighths, written F | Bb major | o2 | 1/8 | 4/4 | 0 | 72 100 4 | 42 21 8 | 1.6 | 0
-                    Even eighths, written Bb | Eb major | o1 | 1/8 | 4/4 | 0 | 72 100 4 | 31 21 8 | 1.2 | 0
+                    Even eighths, written B♭ | Eb major | o1 | 1/8 | 4/4 | 0 | 72 100 4 | 31 21 8 | 1.2 | 0
                     Sixteenths from 2 | Ab major | o2 | 1/16 | 4/4 | 1/4 | 56 80 4 | 20 34 10 | 2.3 | 0
                     Up and over, on to 1 | Db major | o2 | 1/16 | 4/4 | 1/4 | 60 96 4 | 10 24 10 | 0.45 | 0 | | 84 21 | "foot":[2,4]
                     Minor, raised seventh | Bb harmonic-minor | o1 | 1/8 | 4/4 | 0 | 60 84 6 | 6 20 6 | 0.2 | 0 | | | "drone":"tonic-and-fifth"\
@@ -115,7 +115,7 @@ final class DemoPlan {
                     "1 17:15",
                     """
                     F in triplets | F major | o2 | 1/12 | 4/4 | 0 | 60 84 4 | 38 18 8 | 1.3 | 0
-                    Bb in triplets | Bb major | o2 | 1/12 | 4/4 | 0 | 60 88 4 | 22 40 8 | 1.4 | 0
+                    B♭ in triplets | Bb major | o2 | 1/12 | 4/4 | 0 | 60 88 4 | 22 40 8 | 1.4 | 0
                     Quarters on the & | Eb major | o1 | 1/4 | 4/4 | 1/8 | 66 90 4 | 8 24 6 | 0.35 | 0 | | | "groove":"walk","foot":[2,4]
                     C minor, shorter values | C natural-minor | o2 | 1/4 | 4/4 | 0 | 72 96 8 | 12 28 6 | 1.5 | 0 | in-turn value 1/4,1/8,1/12,1/16 |"""),
             player(

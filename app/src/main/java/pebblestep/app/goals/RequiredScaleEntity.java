@@ -35,7 +35,7 @@ class RequiredScaleEntity {
     Instant createdAt;
 
     void fill(RequiredScale scale) {
-        tonic = scale.key().tonic().toString();
+        tonic = scale.key().tonic().id();
         form = scale.key().form().id();
         octaves = scale.octaves();
         noteValue = scale.value().toString();

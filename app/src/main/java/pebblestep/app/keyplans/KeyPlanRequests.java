@@ -44,7 +44,7 @@ class KeyPlanRequests {
         entity.title = routine.title().isBlank() ? routine.steps().get(0).title() : routine.title();
         entity.steps = PlanSteps.text(templates);
         entity.keyOrder = form.order() == null ? OWN : form.order().name();
-        entity.keys = keys.stream().map(NoteName::toString).collect(Collectors.joining(" "));
+        entity.keys = keys.stream().map(NoteName::id).collect(Collectors.joining(" "));
         entity.thereAndBack = form.thereAndBack();
         entity.forms = forms;
         entity.named = form.named().id();

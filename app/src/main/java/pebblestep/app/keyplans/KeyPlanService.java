@@ -188,7 +188,7 @@ public class KeyPlanService {
                 entity.title,
                 words,
                 plan.sentence(station, today, tonic -> planned.asRead(tonic, player)),
-                planned.asRead(station.tonic(), player).toString(),
+                planned.asRead(station.tonic(), player).id(),
                 station.held(),
                 entity.ended,
                 stations(planned, station, player),
@@ -208,7 +208,7 @@ public class KeyPlanService {
         int first = now.round() * plan.round().size();
         Optional<LocalDate> from = Optional.of(now.since());
         for (int place = first; place < first + plan.round().size(); place++) {
-            String tonic = planned.asRead(plan.at(place), player).toString();
+            String tonic = planned.asRead(plan.at(place), player).id();
             if (place < now.place()) stations.add(new PlanStation(tonic, null, Passed.PAST));
             else {
                 stations.add(

@@ -11,6 +11,7 @@ import java.time.LocalDate;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import pebblestep.core.Identified;
+import pebblestep.core.forecast.Prospect;
 import pebblestep.core.keyplan.FormSet;
 import pebblestep.core.keyplan.KeyOrder;
 import pebblestep.core.keyplan.KeyPlan.Pace;
@@ -47,7 +48,7 @@ public final class KeyPlanViews {
                     List<@NotNull @Min(1) @Max(7) Integer> weekdays,
             @NotNull(message = "Give the minutes a day.")
                     @Min(value = 1, message = "A step takes at least 1 minute a day.")
-                    @Max(value = 180, message = "A step takes at most 180 minutes a day.")
+                    @Max(value = Prospect.MOST_MINUTES, message = "A step takes at most {value} minutes a day.")
                     Integer minutesADay) {}
 
     /**

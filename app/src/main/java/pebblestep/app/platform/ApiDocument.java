@@ -33,6 +33,7 @@ import pebblestep.documents.bench.PassageAsked;
 import pebblestep.documents.bench.PatternAsked;
 import pebblestep.documents.bench.PlanAsked;
 import pebblestep.documents.bench.ReadingsAsked;
+import pebblestep.documents.bench.SaidAsked;
 import pebblestep.documents.bench.StepForecast;
 import pebblestep.documents.bench.TourAsked;
 import pebblestep.documents.practice.CautionAsked;
@@ -74,6 +75,8 @@ class ApiDocument {
             ChoicesAsked.ChoicesAnswer.class,
             ReadingsAsked.class,
             ReadingsAsked.ReadingsAnswer.class,
+            SaidAsked.class,
+            SaidAsked.SaidAnswer.class,
             TourAsked.class,
             TourAsked.TourAnswer.class,
             ClimbAsked.class,

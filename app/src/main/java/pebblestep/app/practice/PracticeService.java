@@ -65,15 +65,19 @@ public class PracticeService implements CleanShares {
         this.clock = clock;
     }
 
+    /** What came of a take: whether it was new, and how far the student has come with an assignment after it. */
+    record Stored(boolean isNew, Assigned assigned, Progress progress) {}
+
     /**
      * Stores a take once, however often it is sent, and tells how far the student has come after it. A time that lies in
      * the future is a wrong clock; the take is kept with the time at which it arrived. Throws where the same take is
      * being stored by another request at this moment.
      */
     @Transactional
-    public Progress store(PracticeVisitor visitor, Assigned assigned, Player player, TakeRequest form) {
-        if (isStored(visitor, form.clientId())) return progress.of(assigned, player);
-        return progress.add(assigned, takes.saveAndFlush(entity(visitor, form)), player);
+    Stored store(PracticeVisitor visitor, Assigned assigned, Player player, TakeRequest form) {
+        if (isStored(visitor, form.clientId())) return new Stored(false, assigned, progress.of(assigned, player));
+        ProgressStore.At after = progress.add(assigned, takes.saveAndFlush(entity(visitor, form)), player);
+        return new Stored(true, after.assigned(), after.progress());
     }
 
     /** Whether a take has arrived. */

@@ -149,8 +149,11 @@ public class ProgressStore {
                 .isPresent();
     }
 
+    /** An assignment as it was when its progress was worked out, and that progress. */
+    record At(Assigned assigned, Progress progress) {}
+
     /** Moves on by a take that was just stored, and tells how far that player has come with it. */
-    Progress add(Assigned assigned, TakeEntity take, Player player) {
+    At add(Assigned assigned, TakeEntity take, Player player) {
         StandingEntity entity = held(assigned.id())
                 .filter(one -> one.lastAt == null || !take.takenAt.isBefore(one.lastAt))
                 .filter(one -> one.decisions == assigned.decisions().size())
@@ -160,7 +163,8 @@ public class ProgressStore {
         if (entity == null || before == null) {
             // Late, or overtaken by a decision: then the assignment is read again as well.
             Assigned now = assignments.get(assigned.studioId(), assigned.id());
-            return ProgressJson.parse(rebuilt(now).state).orElseThrow().read(key(now, player), now.now());
+            return new At(
+                    now, ProgressJson.parse(rebuilt(now).state).orElseThrow().read(key(now, player), now.now()));
         }
         Progress progress = before.read(key(assigned, player), assigned.now()).then(take(take));
         entity.lastAt = take.takenAt;
@@ -170,7 +174,7 @@ public class ProgressStore {
                 assigned.id(),
                 () -> version(entity),
                 () -> new Known(assigned.decisions().size(), player, progress));
-        return progress;
+        return new At(assigned, progress);
     }
 
     private static long version(StandingEntity entity) {

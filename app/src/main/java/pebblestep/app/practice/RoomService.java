@@ -87,7 +87,7 @@ class RoomService {
     public RoomDocument room(PracticeVisitor visitor) {
         Whose whose = whose(visitor);
         List<Assigned> begun = begun(visitor, LocalDate.now(clock).plusDays(RoomDocument.DAYS - 1L));
-        Map<Long, StepDocument.KeyPart> before = assignments.keysBefore(visitor.studioId(), visitor.studentId(), begun);
+        Map<Long, StepDocument.KeyPart> before = assignments.keysBefore(visitor.studioId(), visitor.studentId());
         return RoomDocument.of(
                 whose.room,
                 properties.demo(),
@@ -154,23 +154,19 @@ class RoomService {
     }
 
     private TakeAnswer store(PracticeVisitor visitor, TakeRequest form) {
-        Assigned assigned = practice.find(visitor, form.assignmentId());
         Whose whose = whose(visitor);
-        boolean isNew = !practice.isStored(visitor, form.clientId());
-        Progress after = practice.store(visitor, assigned, whose.room.player(), form);
-        ReckonedPart found = ReckonedPart.of(assigned.decisions().size(), after);
-        if (isNew && form.reckoned() != null) hold(assigned.id(), form.reckoned(), found);
+        PracticeService.Stored stored =
+                practice.store(visitor, practice.find(visitor, form.assignmentId()), whose.room.player(), form);
+        Assigned assigned = stored.assigned();
+        ReckonedPart found = ReckonedPart.of(assigned.decisions().size(), stored.progress());
+        if (stored.isNew() && form.reckoned() != null) hold(assigned.id(), form.reckoned(), found);
         Map<LocalDate, Long> seconds = new HashMap<>();
         takes.practised(visitor.studentId(), assigned.id(), early())
                 .forEach(row -> seconds.put(row.day(), row.seconds()));
-        Piece piece = piece(assigned, after, seconds);
+        Piece piece = piece(assigned, stored.progress(), seconds);
         return new TakeAnswer(
                 whose.room.item(LocalDate.now(clock), piece),
-                PieceDocument.of(
-                        piece,
-                        assignments
-                                .keysBefore(visitor.studioId(), visitor.studentId(), List.of(assigned))
-                                .get(assigned.id())));
+                PieceDocument.of(piece, assignments.keyBefore(assigned).orElse(null)));
     }
 
     /** The page runs the same rules: where it has counted the same log and found something else, one of both has a defect. */

@@ -104,14 +104,14 @@ public class KeyPathService {
                 student.name(),
                 student.instrument().name(),
                 order.map(KeyPlanService.Order::words).orElse("by fourths"),
-                order.map(one -> one.now().toString()).orElse(null),
+                order.map(one -> one.now().id()).orElse(null),
                 KeyPath.MOST_RINGS,
                 path.stones().stream().map(stone -> stone(stone, today)).toList());
     }
 
     private static StoneView stone(KeyPath.Stone stone, LocalDate today) {
         return new StoneView(
-                stone.tonic().toString(),
+                stone.tonic().id(),
                 stone.rings(),
                 stone.forms().stream().anyMatch(form -> form.isFading(today)),
                 stone.forms().stream().map(form -> form(form, today)).toList());
@@ -119,6 +119,7 @@ public class KeyPathService {
 
     private static FormView form(KeyPath.FormProgress form, LocalDate today) {
         return new FormView(
+                form.key().id(),
                 form.key().toString(),
                 form.key().form().name(),
                 form.rings(),
@@ -163,7 +164,7 @@ public class KeyPathService {
                                 .toList()))
                 .toList();
         return new KeyGrid(
-                order.stream().map(NoteName::toString).toList(),
+                order.stream().map(NoteName::id).toList(),
                 KeyPath.MOST_RINGS,
                 lines,
                 onPage.page(),
@@ -184,14 +185,14 @@ public class KeyPathService {
     /**
      * How it came about in one key: day by day, over everything that was given in it.
      *
-     * @param key as the key path speech it
+     * @param key the id of the key, as the key path gives it
      */
     @Transactional(readOnly = true)
     public KeyHistory history(long studioId, long studentId, String key) {
         Player player = students.player(studioId, studentId);
         LocalDate today = LocalDate.now(clock);
         List<Assigned> inKey = assignments.all(studioId, studentId).stream()
-                .filter(one -> Passage.writtenKey(one.step(), player).toString().equals(key))
+                .filter(one -> Passage.writtenKey(one.step(), player).id().equals(key))
                 .toList();
         if (inKey.isEmpty()) throw Problems.notFound("key");
         Map<Long, Work> works = practice.works(inKey, player);

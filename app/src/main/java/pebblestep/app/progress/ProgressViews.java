@@ -92,8 +92,9 @@ public final class ProgressViews {
     /** Whether the range gets wider, or shorter. */
     public record Spanning(@NotNull(message = "Say whether it gets wider.") Boolean wider) {}
 
-    /** One form of a key on the path; {@code slips} says what slips in it, most often first. */
+    /** One form of a key on the path; by {@code id} its history is asked for; {@code slips} says what slips in it, most often first. */
     public record FormView(
+            String id,
             String key,
             String form,
             int rings,

@@ -94,7 +94,7 @@ public class QuizService {
     private static QuestionView view(Question question) {
         return new QuestionView(
                 question.kind(),
-                question.key().tonic().toString(),
+                question.key().tonic().id(),
                 question.key().form().id(),
                 question.text(),
                 question.asksForNotes());
@@ -115,7 +115,7 @@ public class QuizService {
         entity.studioId = studioId;
         entity.studentId = studentId;
         entity.kind = question.kind();
-        entity.tonic = question.key().tonic().toString();
+        entity.tonic = question.key().tonic().id();
         entity.form = question.key().form().id();
         entity.answer = form.answer().strip();
         entity.isRight = mark.right();

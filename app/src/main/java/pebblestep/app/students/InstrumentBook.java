@@ -19,9 +19,15 @@ public final class InstrumentBook {
     /** The instrument of that name or id, in any letter case; refuses what this studio does not have. */
     public Instrument named(String text) {
         return Stream.concat(own.values().stream(), Instruments.all().stream())
-                .filter(one -> one.name().equalsIgnoreCase(text) || one.id().equalsIgnoreCase(text))
+                .filter(one -> isCalled(one, text))
                 .findFirst()
                 .orElseGet(() -> of(text));
+    }
+
+    /** A list typed by hand has Clarinet in Bb where ours has the sign of the staff. */
+    private static boolean isCalled(Instrument instrument, String text) {
+        String typed = instrument.name().replace('♭', 'b').replace('♯', '#');
+        return Stream.of(instrument.name(), typed, instrument.id()).anyMatch(text::equalsIgnoreCase);
     }
 
     /** The instrument of that id; refuses ids that this studio does not have. */

@@ -158,8 +158,8 @@ public class StudentService implements PracticeLinkReader {
         Optional<PitchRange> own = Optional.ofNullable(form.range())
                 .filter(text -> !text.isBlank())
                 .map(StudentService::range);
-        student.lowest = own.map(range -> range.lowest().toString()).orElse(null);
-        student.highest = own.map(range -> range.highest().toString()).orElse(null);
+        student.lowest = own.map(range -> range.lowest().id()).orElse(null);
+        student.highest = own.map(range -> range.highest().id()).orElse(null);
         ReferencePitch reference = form.referencePitch() == null
                 ? ReferencePitch.ISO_16
                 : new ReferencePitch(form.referencePitch().doubleValue());
@@ -189,8 +189,8 @@ public class StudentService implements PracticeLinkReader {
                     case TOP -> range.withTopMoved(step.notes());
                     case BOTTOM -> range.withBottomMoved(-step.notes());
                 };
-        student.lowest = grown.lowest().toString();
-        student.highest = grown.highest().toString();
+        student.lowest = grown.lowest().id();
+        student.highest = grown.highest().id();
         return view(student);
     }
 
@@ -309,7 +309,7 @@ public class StudentService implements PracticeLinkReader {
                         player.instrument().id(),
                         player.instrument().name(),
                         player.instrument().family(),
-                        player.range().toString(),
+                        player.range().id(),
                         student.lowest != null,
                         student.referencePitch.stripTrailingZeros()),
                 Level.of(student.level),

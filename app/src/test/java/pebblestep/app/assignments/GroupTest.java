@@ -28,9 +28,9 @@ class GroupTest {
                 "{\"routineId\":%d,\"studentIds\":[%d,%d,%d],\"startsOn\":\"%s\",\"endsOn\":\"%s\",\"weekdays\":[1,3,5],\"minutesADay\":5}"
                         .formatted(routine, oboe.id(), horn.id(), beginner.id(), monday, monday.plusDays(20));
         JsonNode preview = teacher.post("/api/assignments/group/preview", form).json();
-        assertThat(preview.at("/students/0/steps/0/key").asString()).isEqualTo("Db major");
-        assertThat(preview.at("/students/1/steps/0/key").asString()).isEqualTo("Ab major");
-        assertThat(preview.at("/students/2/steps/0/refusal").asString()).contains("Two octaves from Db");
+        assertThat(preview.at("/students/0/steps/0/key").asString()).isEqualTo("D♭ major");
+        assertThat(preview.at("/students/1/steps/0/key").asString()).isEqualTo("A♭ major");
+        assertThat(preview.at("/students/2/steps/0/refusal").asString()).contains("Two octaves from D♭");
         // Three days a week, and nothing seen in this studio yet: a rung a day is reckoned with.
         assertThat(preview.at("/students/0/steps/0/weeks").toString()).isEqualTo("[\"84 bpm\",\"100 bpm\"]");
         assertThat(preview.at("/students/0/given").asInt()).isZero();

@@ -26,7 +26,7 @@ class StepTest {
         Answer kept = Given.step(teacher);
         assertThat(kept.status()).isEqualTo(201);
         assertThat(kept.string("title")).isEqualTo("Up and over");
-        assertThat(kept.string("summary")).isEqualTo("Db major, two octaves up and down, sixteenths from 1");
+        assertThat(kept.string("summary")).isEqualTo("D♭ major, two octaves up and down, sixteenths from 1");
         JsonNode again = teacher.get(
                         "/api/routines/" + kept.json().get("routineId").asLong())
                 .json()
@@ -42,7 +42,7 @@ class StepTest {
     @Test
     void a_step_without_a_title_gets_one_that_says_what_it_is() {
         Answer kept = Given.step(teacher, Given.STEP.replace("\"Up and over\"", "\"  \""));
-        assertThat(kept.string("title")).isEqualTo("Db major, two octaves up and down, sixteenths from 1");
+        assertThat(kept.string("title")).isEqualTo("D♭ major, two octaves up and down, sixteenths from 1");
     }
 
     @Test
@@ -61,7 +61,7 @@ class StepTest {
         Answer oboe = Given.student(teacher, "Oboe", "oboe");
         Answer refused = teacher.post("/api/assignments", Given.assignment(step.id(), oboe.id()));
         assertThat(refused.status()).isEqualTo(422);
-        assertThat(refused.string("detail")).contains("Three octaves from Db need Db4 to Db7");
+        assertThat(refused.string("detail")).contains("Three octaves from D♭ need D♭4 to D♭7");
         assertThat(refused.string("fits")).isEqualTo("Two octaves fit.");
         Answer cello = Given.student(teacher, "Cello", "cello");
         assertThat(teacher.post("/api/assignments", Given.assignment(step.id(), cello.id()))

@@ -60,7 +60,7 @@ class GoalTest {
         assertThat(read.at("/refused/0/line").asInt()).isEqualTo(3);
         assertThat(read.at("/refused/1/refusal").asString()).isEqualTo("It is on the list already.");
         assertThat(read.at("/scales/0/words").asString())
-                .isEqualTo("Bb major, two octaves in eighths at 96 bpm by 12 March 2027");
+                .isEqualTo("B♭ major, two octaves in eighths at 96 bpm by 12 March 2027");
         assertThat(teacher.post(path + "/read", body).json().get("taken").asInt())
                 .isZero();
     }

@@ -89,16 +89,16 @@ class KeyPlanServiceTest {
         LocalDate day = TurnableClock.now().toLocalDate();
         assertThat(keysOn(page, day.plusDays(2))).isEqualTo("C major");
         assertThat(keysOn(page, day.plusDays(3))).as("the eighth day").isEqualTo("F major");
-        assertThat(keysOn(page, day.plusDays(10))).as("the fifteenth").isEqualTo("Bb major");
+        assertThat(keysOn(page, day.plusDays(10))).as("the fifteenth").isEqualTo("B♭ major");
         TurnableClock.turnTo(15);
-        assertThat(today()).isEqualTo("Bb major");
+        assertThat(today()).isEqualTo("B♭ major");
         JsonNode now =
                 teacher.get("/api/students/" + studentId + "/key-plans").json().get(0);
         assertThat(now.get("tonic").asString()).isEqualTo("Bb");
         assertThat(now.at("/round/1/state").asString()).isEqualTo("past");
         assertThat(now.at("/round/2/state").asString()).isEqualTo("now");
         JsonNode path = teacher.get("/api/students/" + studentId + "/key-path").json();
-        assertThat(path.at("/stones/2/forms/0/key").asString()).isEqualTo("Bb major");
+        assertThat(path.at("/stones/2/forms/0/key").asString()).isEqualTo("B♭ major");
     }
 
     @Test
@@ -119,13 +119,13 @@ class KeyPlanServiceTest {
         assertThat(today()).isEqualTo("F major");
         decide(plan, "go-on");
         TurnableClock.turnTo(47);
-        assertThat(today()).isEqualTo("Bb major");
+        assertThat(today()).isEqualTo("B♭ major");
         teacher.post("/api/key-plans/" + plan.get("id").asLong() + "/end", "");
         assertThat(today()).isEmpty();
         assertThat(teacher.get("/api/students/" + studentId + "/key-plans").json())
                 .isEmpty();
         teacher.post("/api/key-plans/" + plan.get("id").asLong() + "/resume", "");
-        assertThat(today()).isEqualTo("Bb major");
+        assertThat(today()).isEqualTo("B♭ major");
     }
 
     @Test
@@ -203,15 +203,15 @@ class KeyPlanServiceTest {
     void a_plan_that_nobody_looked_at_for_weeks_is_in_the_key_of_today_alone() {
         give("week");
         TurnableClock.turnTo(7 * 5 + 1);
-        assertThat(today()).isEqualTo("Db major");
+        assertThat(today()).isEqualTo("D♭ major");
         JsonNode all =
                 teacher.get("/api/students/" + studentId + "/assignments").json();
         assertThat(all.findValuesAsString("title"))
                 .as("the keys of a fortnight are there for a phone without network, from the first day and from this")
                 .containsExactly(
                         "B major: Up and over",
-                        "Gb major: Up and over",
-                        "Db major: Up and over",
+                        "G♭ major: Up and over",
+                        "D♭ major: Up and over",
                         "F major: Up and over",
                         "C major: Up and over");
     }
@@ -224,7 +224,7 @@ class KeyPlanServiceTest {
         String keys = IntStream.range(0, RoomDocument.DAYS)
                 .mapToObj(day -> keysOn(page, today.plusDays(day)).split(" ")[0])
                 .collect(Collectors.joining(" "));
-        assertThat(keys).isEqualTo("C F Bb Eb Ab Db Gb B E A D G C F");
+        assertThat(keys).isEqualTo("C F B♭ E♭ A♭ D♭ G♭ B E A D G C F");
     }
 
     private static String keysOn(InThePage page, LocalDate day) {

@@ -68,8 +68,7 @@ class LessonTest {
         assertThat(moved.get("from").asString()).isEqualTo("60 bpm");
         assertThat(moved.get("to").asString()).isEqualTo("68 bpm");
         assertThat(moved.get("move").asString()).isEqualTo("up");
-        assertThat(card.at("/practised/slips/0/sentences/0").asString())
-                .isEqualTo("G natural for Gb: 1 of 5 takes in this key");
+        assertThat(card.at("/practised/slips/0/sentences/0").asString()).isEqualTo("G natural for G♭: 1 of 5 takes");
         assertThat(card.at("/works/0/decisions/0/kind").asString()).isEqualTo("back");
         assertThat(card.at("/notes/0/text").asString()).isEqualTo("Turn twice.");
     }

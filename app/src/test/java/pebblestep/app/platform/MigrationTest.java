@@ -7,6 +7,8 @@ import java.sql.DriverManager;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Statement;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.UUID;
 import org.flywaydb.core.Flyway;
 import org.junit.jupiter.api.Test;
@@ -91,6 +93,51 @@ class MigrationTest {
                 assertThat(rows.getInt(4)).as("worked out when it is asked for").isZero();
             }
         }
+    }
+
+    @Test
+    void a_title_made_of_a_key_is_said_with_its_sign_and_one_that_was_written_stays() throws SQLException {
+        migrate("11");
+        try (Connection connection = DriverManager.getConnection(url, "sa", "");
+                Statement sql = connection.createStatement()) {
+            String now = "timestamp with time zone '2026-03-02 10:00:00+00:00'";
+            String json = "'" + Given.STEP.replace("'", "''") + "' format json";
+            String climb = "'" + Given.CLIMB + "' format json";
+            sql.execute("insert into studios (name, created_at) values ('Old', " + now + ")");
+            sql.execute(
+                    "insert into students (studio_id, name, instrument, link_version, archived, version, created_at)"
+                            + " values (1, 'A', 'oboe', 1, false, 0, " + now + ")");
+            sql.execute("insert into routines (studio_id, title, archived, version, updated_at)"
+                    + " values (1, 'R', false, 0, " + now + ")");
+            String[] titles = {"Db major, one octave up", "Ebb and flow", "F# dorian, one octave up"};
+            String[] keys = {"Db major", "Db major", "F# dorian"};
+            for (int i = 0; i < titles.length; i++) {
+                sql.execute("insert into steps (studio_id, title, document, climb, in_key, rungs, seconds, profile,"
+                        + " archived, version, updated_at, routine_id) values (1, '" + titles[i] + "', " + json + ", "
+                        + climb + ", '" + keys[i] + "', 1, 60, '1.0', false, 0, " + now + ", 1)");
+                sql.execute(
+                        "insert into assignments (studio_id, student_id, step_id, title, document, climb, starts_on,"
+                                + " daily_minutes, ended, created_at) values (1, 1, " + (i + 1) + ", '" + titles[i]
+                                + "', " + json
+                                + ", " + climb + ", date '2026-03-02', 8, false, " + now + ")");
+            }
+            migrate("latest");
+            assertThat(lines(sql, "select title || ' | ' || in_key || ' | ' || tonic || ' | ' || minor_key from steps"))
+                    .containsExactly(
+                            "D♭ major, one octave up | D♭ major | Db | FALSE",
+                            "Ebb and flow | D♭ major | Db | FALSE",
+                            "F♯ dorian, one octave up | F♯ dorian | F# | TRUE");
+            assertThat(lines(sql, "select title from assignments"))
+                    .containsExactly("D♭ major, one octave up", "Ebb and flow", "F♯ dorian, one octave up");
+        }
+    }
+
+    private static List<String> lines(Statement sql, String query) throws SQLException {
+        List<String> lines = new ArrayList<>();
+        try (ResultSet rows = sql.executeQuery(query + " order by id")) {
+            while (rows.next()) lines.add(rows.getString(1));
+        }
+        return lines;
     }
 
     private static pebblestep.core.rhythm.Bpm bpm(String text) {

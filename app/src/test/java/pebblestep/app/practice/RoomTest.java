@@ -111,7 +111,7 @@ class RoomTest {
     void the_stand_has_the_rung_that_is_asked_for() {
         PassageDocument higher = page().passage(assignment.id(), "2", null);
         assertThat(higher.notes().get(1).ms()).as("a sixteenth at 76 bpm").isEqualTo(197.368);
-        assertThat(higher.key().signature()).isEqualTo("4 flats: Bb, Eb, Ab, Db");
+        assertThat(higher.key().signature()).isEqualTo("4 flats: B♭, E♭, A♭, D♭");
         assertThatThrownBy(() -> page().passage(assignment.id(), "99", null))
                 .isInstanceOf(Refusal.class)
                 .extracting(e -> ((Refusal) e).field())
@@ -168,7 +168,7 @@ class RoomTest {
                         .json()
                         .at("/items/0/slipped")
                         .asString())
-                .isEqualTo("notes, rhythm, at Db5");
+                .isEqualTo("notes, rhythm, at D♭5");
         assertThat(practising
                         .post(
                                 "/api/practice/takes",

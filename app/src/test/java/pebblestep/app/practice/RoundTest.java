@@ -53,7 +53,7 @@ class RoundTest {
     @Test
     void a_student_sees_the_step_in_written_pitch_at_the_first_rung() {
         JsonNode item = practising.get("/api/practice/today").json().at("/items/0");
-        assertThat(item.at("/head/key").asString()).isEqualTo("Ab major");
+        assertThat(item.at("/head/key").asString()).isEqualTo("A♭ major");
         assertThat(item.at("/toPlay/here/bpm").toString()).isEqualTo("60");
         assertThat(item.at("/toPlay/rungs").toString()).isEqualTo("[60,68,76,84,92,100]");
         assertThat(item.at("/standing/sentence").asString()).isEqualTo("Not started: begins at 60 bpm.");
@@ -83,7 +83,7 @@ class RoundTest {
                 .isEqualTo("1 take not clean at 68 bpm; after 3 it goes back to 60.");
         JsonNode form = stone("Ab").at("/forms/0");
         assertThat(stone("Ab").get("rings").asInt()).isEqualTo(1);
-        assertThat(form.get("key").asString()).isEqualTo("Ab major");
+        assertThat(form.get("key").asString()).isEqualTo("A♭ major");
         assertThat(form.get("takes").asInt()).isEqualTo(4);
         assertThat(form.get("clean").asInt()).isEqualTo(3);
         assertThat(form.get("bestNotesPerSecond").asDouble()).isEqualTo(4.0);
@@ -226,6 +226,6 @@ class RoundTest {
                         .json()
                         .at("/items/0/head/key")
                         .asString())
-                .isEqualTo("Ab major");
+                .isEqualTo("A♭ major");
     }
 }

@@ -69,7 +69,7 @@ class KeysTest {
                 .isEqualTo("Fading: review due for 3 days, 4 days since clean.");
         JsonNode cell = teacher.get("/api/keys").json().at("/items/0/cells/5");
         assertThat(cell.get("fading").asBoolean()).isTrue();
-        assertThat(cell.at("/sentences/0").asString()).startsWith("Db major: Target reached");
+        assertThat(cell.at("/sentences/0").asString()).startsWith("D♭ major: Target reached");
         play("clean@70");
         assertThat(stone().get("fading").asBoolean()).isFalse();
     }

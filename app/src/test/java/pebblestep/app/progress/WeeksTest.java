@@ -84,7 +84,7 @@ class WeeksTest {
         assertThat(item(ada).at("/why/sentence").asString()).isEqualTo("new: given today");
         assertThat(item(bea).at("/head/key").asString())
                 .as("each on their own instrument")
-                .isEqualTo("Ab major");
+                .isEqualTo("A♭ major");
         play(ada, "clean clean clean");
         assertThat(onTheDesk("Ada").get("kind").asString()).isEqualTo("ready");
         assertThat(onTheDesk("Bea").get("kind").asString()).isEqualTo("new");
@@ -155,8 +155,8 @@ class WeeksTest {
                 teacher.get("/api/students/" + adasId + "/key-path").json().get("stones");
         for (JsonNode stone : stones) {
             if (!stone.get("tonic").asString().equals("Db")) continue;
-            assertThat(stone.at("/forms/0/slips/0").asString()).isEqualTo("G natural for Gb: 1 of 2 takes in this key");
+            assertThat(stone.at("/forms/0/slips/0").asString()).isEqualTo("G natural for G♭: 1 of 2 takes");
         }
-        assertThat(stones.toString()).contains("G natural for Gb");
+        assertThat(stones.toString()).contains("G natural for G♭");
     }
 }

@@ -35,10 +35,10 @@ class QuizServiceTest {
     @Test
     void in_a_lesson_answers_are_marked_and_the_weakest_comes_first() {
         JsonNode first = teacher.get(path).json().at("/questions/0");
-        assertThat(first.get("text").asString()).isEqualTo("Spell Db major, from its first note.");
+        assertThat(first.get("text").asString()).isEqualTo("Spell D♭ major, from its first note.");
         JsonNode wrong = teacher.post(path + "/answers", answer(first, "Db Eb F G Ab Bb C"))
                 .json();
-        assertThat(wrong.get("sentence").asString()).endsWith("Note 4 is Gb, not G.");
+        assertThat(wrong.get("sentence").asString()).endsWith("Note 4 is G♭, not G.");
         JsonNode second = teacher.get(path).json().at("/questions/1");
         teacher.post(path + "/answers", answer(second, "Bb minor"));
         JsonNode quiz = teacher.get(path).json();

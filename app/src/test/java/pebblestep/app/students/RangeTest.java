@@ -39,7 +39,7 @@ class RangeTest {
         Answer refused = passage("\"student\":" + first.id());
         assertThat(refused.status()).isEqualTo(422);
         assertThat(refused.string("detail"))
-                .isEqualTo("Two octaves from Db need Db5 to Db7 as written; this student has D4 to G5.");
+                .isEqualTo("Two octaves from D♭ need D♭5 to D♭7 as written; this student has D4 to G5.");
         Answer own = student(",\"range\":\"Db4 - Db6\"");
         assertThat(own.string("/instrument/range")).isEqualTo("Db4-Db6");
         assertThat(passage("\"student\":" + own.id()).status()).isEqualTo(200);
@@ -74,12 +74,12 @@ class RangeTest {
                 teacher.post("/api/students", "{\"name\":\"A\",\"instrument\":\"" + added.string("id") + "\"}");
         assertThat(student.string("/instrument/name")).isEqualTo("Marsh reed");
         assertThat(passage("\"student\":" + student.id()).string("/key/written"))
-                .isEqualTo("Ab major");
+                .isEqualTo("A♭ major");
         String path = "/api/instruments/" + added.json().get("ownId").asLong();
         Answer changed = teacher.put(path, Given.INSTRUMENT.replace("F3", "Bb3").replace("Marsh", "Fen"));
         assertThat(changed.string("name")).isEqualTo("Fen reed");
         assertThat(passage("\"student\":" + student.id()).string("/key/written"))
-                .isEqualTo("Eb major");
+                .isEqualTo("E♭ major");
         assertThat(teacher.post(path + "/archive").json().get("archived").asBoolean())
                 .isTrue();
         assertThat(passage("\"student\":" + student.id()).status())
@@ -108,11 +108,11 @@ class RangeTest {
     void the_studio_decides_how_six_accidentals_are_spelled() {
         String step = Given.STEP.replace("\"Db\"", "\"A\"");
         String ask = "{\"step\":" + step + ",\"instrument\":\"alto-saxophone\"}";
-        assertThat(teacher.post("/api/passages", ask).string("/key/written")).isEqualTo("F# major");
+        assertThat(teacher.post("/api/passages", ask).string("/key/written")).isEqualTo("F♯ major");
         assertThat(teacher.put("/api/settings", "{\"sixAccidentals\":\"flats\"}")
                         .status())
                 .isEqualTo(200);
-        assertThat(teacher.post("/api/passages", ask).string("/key/written")).isEqualTo("Gb major");
+        assertThat(teacher.post("/api/passages", ask).string("/key/written")).isEqualTo("G♭ major");
         assertThat(teacher.get("/api/settings").string("sixAccidentals")).isEqualTo("flats");
         assertThat(teacher.put("/api/settings", "{\"sixAccidentals\":\"both\"}").status())
                 .isEqualTo(422);

@@ -22,6 +22,7 @@ class StudentListsTest {
             Ida Rush,bassoon,,4,,
             pia marsh,oboe,,,,
             Nan Tern,oboe,,,,,%s
+            Tam Weir,clarinet in bb,,2,,
             """
                     .formatted("x".repeat(61));
 
@@ -40,6 +41,9 @@ class StudentListsTest {
         assertThat(preview.at("/lines/5/refusal").asString())
                 .as("the same rules as the form has")
                 .isEqualTo("The name of a class has at most 60 characters.");
+        assertThat(preview.at("/lines/6/refusal").asString())
+                .as("an instrument is also found by its name as it is typed")
+                .isEqualTo("A day has at least 5 minutes.");
         assertThat(teacher.get("/api/students").json().get("total").asInt()).isEqualTo(1);
         assertThat(teacher.post("/api/students/read", body).json().get("taken").asInt())
                 .isEqualTo(1);

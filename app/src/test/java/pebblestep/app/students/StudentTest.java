@@ -40,7 +40,7 @@ class StudentTest {
                         .json()
                         .at("/items/0/head/key")
                         .asString())
-                .isEqualTo("Db major");
+                .isEqualTo("D♭ major");
         Answer changed = teacher.put(
                 "/api/students/" + student.id(),
                 """
@@ -52,7 +52,7 @@ class StudentTest {
                         .json()
                         .at("/items/0/head/key")
                         .asString())
-                .isEqualTo("Ab major");
+                .isEqualTo("A♭ major");
     }
 
     @Test

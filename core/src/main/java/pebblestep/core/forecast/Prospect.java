@@ -23,8 +23,10 @@ import pebblestep.core.minutes.InMinutes;
  */
 public record Prospect(
         int days, Estimate estimate, Optional<Long> daysLate, Optional<Integer> enough, String sentence) {
+    /** Most minutes a day that one step can take. */
+    public static final int MOST_MINUTES = 180;
+
     private static final int DAYS_A_WEEK = 7;
-    private static final int MOST_MINUTES = 180;
 
     /**
      * How much is practised.

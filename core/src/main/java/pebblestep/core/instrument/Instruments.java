@@ -47,23 +47,23 @@ public final class Instruments {
             soprano-recorder; Soprano recorder; C4; treble-8va treble; C5-D6 C5-A6 C5-D7; C#6/D6 from open fingers to half closed
             alto-recorder; Alto recorder; C4; treble; F4-G5 F4-D6 F4-G6; F#5/G5 from open fingers to half closed
             tenor-recorder; Tenor recorder; C4; treble; C4-D5 C4-A5 C4-D6; C#5/D5 from open fingers to half closed
-            clarinet; Clarinet in Bb; Bb3; treble; E3-A4 E3-C6 E3-C7; Bb4/B4 across the break
+            clarinet; Clarinet in B♭; Bb3; treble; E3-A4 E3-C6 E3-C7; Bb4/B4 across the break
             clarinet-in-a; Clarinet in A; A3; treble; E3-A4 E3-C6 E3-C7; Bb4/B4 across the break
-            clarinet-in-e-flat; Clarinet in Eb; Eb4; treble; E3-A4 E3-C6 E3-A6; Bb4/B4 across the break
+            clarinet-in-e-flat; Clarinet in E♭; Eb4; treble; E3-A4 E3-C6 E3-A6; Bb4/B4 across the break
             basset-horn; Basset horn; F3; treble bass; E3-A4 C3-C6 C3-A6; Bb4/B4 across the break
-            bass-clarinet; Bass clarinet in Bb; Bb2; treble; E3-A4 Eb3-C6 Eb3-G6; Bb4/B4 across the break
+            bass-clarinet; Bass clarinet in B♭; Bb2; treble; E3-A4 Eb3-C6 Eb3-G6; Bb4/B4 across the break
             soprano-saxophone; Soprano saxophone; Bb3; treble; D4-G5 Bb3-D6 Bb3-F#6; C#5/D5 from open keys to all closed
             alto-saxophone; Alto saxophone; Eb3; treble; D4-G5 Bb3-D6 Bb3-F#6; C#5/D5 from open keys to all closed
             tenor-saxophone; Tenor saxophone; Bb2; treble; D4-G5 Bb3-D6 Bb3-F#6; C#5/D5 from open keys to all closed
             baritone-saxophone; Baritone saxophone; Eb2; treble; D4-G5 Bb3-D6 A3-F#6; C#5/D5 from open keys to all closed
             # brass
-            trumpet; Trumpet in Bb; Bb3; treble; C4-D5 F#3-A5 F#3-D6;
+            trumpet; Trumpet in B♭; Bb3; treble; C4-D5 F#3-A5 F#3-D6;
             trumpet-in-c; Trumpet in C; C4; treble; C4-D5 F#3-A5 F#3-D6;
-            cornet; Cornet in Bb; Bb3; treble; C4-D5 F#3-A5 F#3-C6;
-            flugelhorn; Flugelhorn in Bb; Bb3; treble; C4-D5 F#3-G5 F#3-C6;
+            cornet; Cornet in B♭; Bb3; treble; C4-D5 F#3-A5 F#3-C6;
+            flugelhorn; Flugelhorn in B♭; Bb3; treble; C4-D5 F#3-G5 F#3-C6;
             horn; Horn in F; F3; treble bass; G3-C5 C3-G5 F#2-C6;
-            tenor-horn; Tenor horn in Eb; Eb3; treble; C4-D5 F#3-A5 F#3-C6;
-            baritone; Baritone in Bb, treble clef; Bb2; treble; C4-D5 F#3-A5 F#3-C6;
+            tenor-horn; Tenor horn in E♭; Eb3; treble; C4-D5 F#3-A5 F#3-C6;
+            baritone; Baritone in B♭, treble clef; Bb2; treble; C4-D5 F#3-A5 F#3-C6;
             trombone; Trombone; C4; bass tenor alto; Bb2-D4 E2-F4 E2-D5;
             bass-trombone; Bass trombone; C4; bass tenor; F2-Bb3 C2-F4 Bb1-Bb4;
             euphonium; Euphonium, bass clef; C4; bass tenor; Bb2-D4 E2-F4 E2-Bb4;

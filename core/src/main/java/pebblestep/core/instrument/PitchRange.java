@@ -41,9 +41,14 @@ public record PitchRange(Pitch lowest, Pitch highest) {
         return new PitchRange(Pitch.commonlyNamed(lowest.midi() + semitones), highest);
     }
 
-    /** The text form that {@link #parse} reads. */
+    /** As documents write it, in plain characters: {@code Bb3-A6}; {@link #parse} reads it. */
+    public String id() {
+        return lowest.id() + "-" + highest.id();
+    }
+
+    /** As a sentence says it: {@code B♭3 to A6}. */
     @Override
     public String toString() {
-        return lowest + "-" + highest;
+        return lowest + " to " + highest;
     }
 }

@@ -27,6 +27,12 @@ public final class InMinutes {
         return left == 0 ? hours + " h" : hours + " h " + left + " min";
     }
 
+    /** To the nearest minute: {@code under a minute}, {@code 1 min}, {@code 2 h 5 min}. */
+    public static String about(Duration time) {
+        Duration nearest = Duration.ofMinutes(time.plusSeconds(SECONDS / 2).toMinutes());
+        return nearest.isZero() ? "under a minute" : ofHours(nearest);
+    }
+
     /** Whole minutes, rounded up. */
     public static long whole(Duration time) {
         return up(time.toMillis(), SECONDS * 1000L);

@@ -5,6 +5,7 @@ import java.util.Optional;
 import java.util.stream.IntStream;
 import pebblestep.core.Identified;
 import pebblestep.core.Refusal;
+import pebblestep.core.Words;
 import pebblestep.core.rhythm.Groove;
 import pebblestep.core.rhythm.Meter;
 
@@ -123,6 +124,12 @@ public record Metronome(
                 throw Refusal.of(field, "Beats are counted from 1, each once and rising.");
             }
         }
+    }
+
+    /** In words: {@code beats 2 and 4, silent bars, count-in 1 bar}. */
+    public String inWords() {
+        return clicks.words() + (silence.isPresent() ? ", silent bars" : "") + ", "
+                + (countInBars == 0 ? "no count-in" : "count-in " + Words.counted(countInBars, "bar"));
     }
 
     /** A metronome that clicks on places of its own choice at most. */

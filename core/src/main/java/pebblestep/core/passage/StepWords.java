@@ -53,6 +53,17 @@ public final class StepWords {
                 .orElse("values " + figure);
     }
 
+    /** What is played: {@code D♭ major, up and down}. */
+    public static String material(Step step) {
+        return step.key() + ", " + step.line().travel().words();
+    }
+
+    /** In which values: {@code sixteenths, each struck 2 times, swing 2:1}. */
+    public static String rhythm(Step step, Speech speech) {
+        Rhythm rhythm = step.rhythm();
+        return figure(rhythm, speech) + (rhythm.swing().isStraight() ? "" : ", swing " + rhythm.swing());
+    }
+
     /** A title for a step that has none: {@code Db major, two octaves up and down, sixteenths from 2}. */
     public static String title(Step step, Speech speech) {
         return step.title().isBlank() ? step.key() + ", " + withoutKey(step, speech) : step.title();

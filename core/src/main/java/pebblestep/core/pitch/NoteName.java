@@ -8,10 +8,12 @@ import pebblestep.core.Refusal;
 /**
  * A spelled note without octave: a letter and an alteration from -2 (double flat) to +2 (double sharp).
  *
- * <p>Its text form is the letter followed by {@code b} or {@code #} once or twice: {@code Db}, {@code F##}.
+ * <p>Documents write it as its {@link #id}, the letter followed by {@code b} or {@code #} once or twice: {@code Db},
+ * {@code F##}. Sentences write it with the signs of the staff: {@code D♭}, {@code F♯♯}.
  */
 public record NoteName(Letter letter, int alteration) {
     private static final String[] SIGNS = {"bb", "b", "", "#", "##"};
+    private static final String[] READ = {"♭♭", "♭", "", "♯", "♯♯"};
 
     /** Refuses alterations beyond a double sharp or flat. */
     public NoteName {
@@ -21,13 +23,13 @@ public record NoteName(Letter letter, int alteration) {
         }
     }
 
-    /** Reads {@code C}, {@code Db}, {@code F##}; refuses anything else. */
+    /** Reads {@code C}, {@code Db}, {@code F##}, also with ♭ and ♯; refuses anything else. */
     public static NoteName parse(String text) {
         if (text == null || text.isEmpty() || text.length() > 3) throw unreadable(text);
         Letter letter = Letter.of(text.charAt(0));
         String sign = text.substring(1);
         for (int i = 0; i < SIGNS.length; i++) {
-            if (SIGNS[i].equals(sign)) return new NoteName(letter, i - 2);
+            if (SIGNS[i].equals(sign) || READ[i].equals(sign)) return new NoteName(letter, i - 2);
         }
         throw unreadable(text);
     }
@@ -80,9 +82,14 @@ public record NoteName(Letter letter, int alteration) {
                 .toList();
     }
 
-    /** The text form that {@link #parse} reads. */
+    /** As documents write it, in plain characters: {@code Db}, {@code F##}; {@link #parse} reads it. */
+    public String id() {
+        return letter + SIGNS[alteration + 2];
+    }
+
+    /** As a sentence says it, with the signs of the staff: {@code D♭}, {@code F♯♯}; {@link #parse} reads it too. */
     @Override
     public String toString() {
-        return letter + SIGNS[alteration + 2];
+        return letter + READ[alteration + 2];
     }
 }

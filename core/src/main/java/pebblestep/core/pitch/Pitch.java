@@ -88,7 +88,12 @@ public record Pitch(NoteName name, int octave) implements Comparable<Pitch> {
         return bySound != 0 ? bySound : Integer.compare(diatonic(), other.diatonic());
     }
 
-    /** The text form that {@link #parse} reads. */
+    /** As documents write it, in plain characters: {@code Db4}; {@link #parse} reads it. */
+    public String id() {
+        return name.id() + octave;
+    }
+
+    /** As a sentence says it, with the signs of the staff: {@code D♭4}; {@link #parse} reads it too. */
     @Override
     public String toString() {
         return name.toString() + octave;

@@ -28,7 +28,8 @@ import pebblestep.core.scale.Key;
  * @param date the day
  */
 public record RequiredScale(Key key, int octaves, Fraction value, Bpm bpm, LocalDate date) {
-    private static final int MOST_OCTAVES = 4;
+    /** Most octaves that a required scale goes through. */
+    public static final int MOST_OCTAVES = 4;
 
     /** Refuses other numbers of octaves, and values of no length. */
     public RequiredScale {

@@ -75,10 +75,10 @@ public record SlipTally(int takes, Map<SlipKind, Integer> kinds, List<NoteTally>
         return played.alteration() == 0 ? played + " natural" : played.toString();
     }
 
-    /** In sentences with numbers, most often first: {@code G natural for Gb: 7 of 12 takes in this key}. */
+    /** In sentences with numbers, most often first: {@code G natural for G♭: 7 of 12 takes}. */
     public List<String> sentences() {
         return lines().stream()
-                .map(line -> line.what() + ": " + line.takes() + " of " + Words.counted(takes, "take") + " in this key")
+                .map(line -> line.what() + ": " + line.takes() + " of " + Words.counted(takes, "take"))
                 .toList();
     }
 }

@@ -27,8 +27,8 @@ public record SlipTrend(SlipTally all, SlipTally lately) {
     }
 
     /**
-     * In sentences with numbers, most often first: {@code G natural for Gb: 7 of 12 takes in this key, 1 of 4 in the
-     * last 14 days}.
+     * In sentences with numbers, most often first: {@code G natural for G♭: 7 of 12 takes, 1 of 4 in the last 14
+     * days}.
      * The numbers of all takes stand alone where none of them, or every one, is of the last days.
      */
     public List<String> sentences() {

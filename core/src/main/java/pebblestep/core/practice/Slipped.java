@@ -40,7 +40,7 @@ public record Slipped(List<SlipKind> kinds, List<Note> notes) {
         return kinds.isEmpty() && notes.isEmpty();
     }
 
-    /** In words: {@code rhythm, tone, at Bb4 and C5}; empty where nothing was said. */
+    /** In words: {@code rhythm, tone, at B♭4 and C5}; empty where nothing was said. */
     public String inWords() {
         String what = kinds.stream().map(SlipKind::words).collect(Collectors.joining(", "));
         if (notes.isEmpty()) return what;

@@ -156,12 +156,12 @@ public record Question(QuestionKind kind, Key key) {
     }
 
     private static NoteName note(String word) {
-        String plain = word.replace("♭", "b").replace("♯", "#");
-        if (plain.isEmpty()) throw Refusal.of("answer", "Write an answer first.");
+        if (word.isEmpty()) throw Refusal.of("answer", "Write an answer first.");
         try {
-            return NoteName.parse(Words.capital(plain));
+            return NoteName.parse(Words.capital(word));
         } catch (Refusal e) {
-            throw Refusal.of("answer", "\"" + word + "\" is no note.").fits("Write notes such as Bb C D, or F# G.");
+            throw Refusal.of("answer", "\"" + word + "\" is no note.")
+                    .fits("Write notes such as B♭ C D (or Bb C D), or F♯ G.");
         }
     }
 }

@@ -42,6 +42,9 @@ public final class ValueName {
             14L, new Tuplet("septuplet", 8),
             28L, new Tuplet("septuplet", 16));
 
+    private static final Map<Fraction, String> SIGNS =
+            Map.of(Fraction.of(1, 4), "♩", Fraction.of(3, 8), "♩.", Fraction.of(1, 8), "♪");
+
     private record Tuplet(String name, long written) {}
 
     private ValueName() {}
@@ -58,6 +61,12 @@ public final class ValueName {
         return tuplet == null
                 ? Optional.ofNullable(plain.get(value.denominator()))
                 : Optional.of(tuplet.name + " " + plain.get(tuplet.written));
+    }
+
+    /** How a value is printed before a tempo: {@code ♩}, {@code ♪}, {@code ♩.}; its name where there is no such sign. */
+    public static String sign(Fraction value, ValueNames names) {
+        String sign = SIGNS.get(value);
+        return sign != null ? sign : name(value, names).orElse(value.toString());
     }
 
     /** The plural name of a value: {@code sixteenths}, {@code semiquavers}. */

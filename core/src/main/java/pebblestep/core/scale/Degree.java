@@ -57,9 +57,14 @@ public record Degree(int number, int alteration) {
         return tonic.tryPlus(interval());
     }
 
-    /** The text form that {@link #parse} reads. */
+    /** As documents write it, in plain characters: {@code b3}; {@link #parse} reads it. */
+    public String id() {
+        return (alteration < 0 ? "b".repeat(-alteration) : "#".repeat(alteration)) + number;
+    }
+
+    /** As a sentence says it, with the signs of the staff: {@code ♭3}. */
     @Override
     public String toString() {
-        return (alteration < 0 ? "b".repeat(-alteration) : "#".repeat(alteration)) + number;
+        return (alteration < 0 ? "♭".repeat(-alteration) : "♯".repeat(alteration)) + number;
     }
 }

@@ -74,6 +74,13 @@ public record Form(
         return ascending.stream().anyMatch(degree -> degree.number() == THIRD && degree.semitones() == MAJOR_THIRD);
     }
 
+    /** Whether it has a minor third and no major one: what makes a musician call its key a minor one. */
+    public boolean isMinorSide() {
+        return !isMajorSide()
+                && ascending.stream()
+                        .anyMatch(degree -> degree.number() == THIRD && degree.semitones() == MAJOR_THIRD - 1);
+    }
+
     /** The id. */
     @Override
     public String toString() {

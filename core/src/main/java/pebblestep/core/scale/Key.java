@@ -166,7 +166,12 @@ public final class Key {
         return transposed(interval, SixAccidentals.BY_INTERVAL);
     }
 
-    /** In words: {@code Db major}. */
+    /** As addresses and lists name it, in plain characters: {@code Db major}, {@code C harmonic-minor}. */
+    public String id() {
+        return tonic.id() + " " + form.id();
+    }
+
+    /** In words: {@code D♭ major}. */
     @Override
     public String toString() {
         return tonic + " " + form.name();

@@ -22,9 +22,9 @@ class InstrumentsTest {
         "english-horn,F3",
         "bassoon,C4",
         "flute,C4",
-        "clarinet,Bb3",
-        "alto-saxophone,Eb3",
-        "trumpet,Bb3",
+        "clarinet,B♭3",
+        "alto-saxophone,E♭3",
+        "trumpet,B♭3",
         "horn,F3",
         "violin,C4",
         "cello,C4",
@@ -32,11 +32,11 @@ class InstrumentsTest {
         "classical-guitar,C3",
         "piccolo,C5",
         "clarinet-in-a,A3",
-        "clarinet-in-e-flat,Eb4",
-        "bass-clarinet,Bb2",
-        "soprano-saxophone,Bb3",
-        "tenor-saxophone,Bb2",
-        "baritone-saxophone,Eb2",
+        "clarinet-in-e-flat,E♭4",
+        "bass-clarinet,B♭2",
+        "soprano-saxophone,B♭3",
+        "tenor-saxophone,B♭2",
+        "baritone-saxophone,E♭2",
         "alto-flute,G3",
         "contrabassoon,C3",
         "glockenspiel,C6",
@@ -49,13 +49,13 @@ class InstrumentsTest {
     /** The lowest written note and the clef it is read in. */
     @ParameterizedTest
     @CsvSource({
-        "oboe,Bb3,TREBLE",
+        "oboe,B♭3,TREBLE",
         "english-horn,B3,TREBLE",
-        "bassoon,Bb1,BASS",
+        "bassoon,B♭1,BASS",
         "flute,C4,TREBLE",
         "clarinet,E3,TREBLE",
-        "alto-saxophone,Bb3,TREBLE",
-        "trumpet,F#3,TREBLE",
+        "alto-saxophone,B♭3,TREBLE",
+        "trumpet,F♯3,TREBLE",
         "violin,G3,TREBLE",
         "cello,C2,BASS",
         "viola,C3,ALTO",
@@ -113,7 +113,7 @@ class InstrumentsTest {
     @Test
     void a_level_has_its_range() {
         Instrument bassoon = Instruments.of("bassoon");
-        assertThat(bassoon.range(Level.of("first-octave"))).hasToString("F2-C4");
+        assertThat(bassoon.range(Level.of("first-octave"))).hasToString("F2 to C4");
         assertThat(bassoon.range(Level.FULL)).isEqualTo(bassoon.full());
         assertThatThrownBy(() -> Level.of("expert")).isInstanceOf(Refusal.class);
     }
@@ -168,11 +168,11 @@ class InstrumentsTest {
     @Test
     void a_range_holds_both_its_ends_whatever_their_spelling() {
         PitchRange range = PitchRange.parse("Bb3-A6");
-        assertThat(range).hasToString("Bb3-A6");
-        assertThat(range.contains(Pitch.parse("A#3"))).isTrue();
+        assertThat(range).hasToString("B♭3 to A6");
+        assertThat(range.contains(Pitch.parse("A♯3"))).isTrue();
         assertThat(range.contains(Pitch.parse("A6"))).isTrue();
         assertThat(range.contains(Pitch.parse("A3"))).isFalse();
-        assertThat(range.contains(Pitch.parse("Bb6"))).isFalse();
+        assertThat(range.contains(Pitch.parse("B♭6"))).isFalse();
     }
 
     /** The middle line of each clef: common practice, no source. */

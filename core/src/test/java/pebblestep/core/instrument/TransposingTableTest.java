@@ -33,22 +33,22 @@ class TransposingTableTest {
         "soprano-recorder,C4",
         "alto-recorder,C4",
         "tenor-recorder,C4",
-        "clarinet,Bb3",
+        "clarinet,B♭3",
         "clarinet-in-a,A3",
-        "clarinet-in-e-flat,Eb4",
+        "clarinet-in-e-flat,E♭4",
         "basset-horn,F3",
-        "bass-clarinet,Bb2",
-        "soprano-saxophone,Bb3",
-        "alto-saxophone,Eb3",
-        "tenor-saxophone,Bb2",
-        "baritone-saxophone,Eb2",
-        "trumpet,Bb3",
+        "bass-clarinet,B♭2",
+        "soprano-saxophone,B♭3",
+        "alto-saxophone,E♭3",
+        "tenor-saxophone,B♭2",
+        "baritone-saxophone,E♭2",
+        "trumpet,B♭3",
         "trumpet-in-c,C4",
-        "cornet,Bb3",
-        "flugelhorn,Bb3",
+        "cornet,B♭3",
+        "flugelhorn,B♭3",
         "horn,F3",
-        "tenor-horn,Eb3",
-        "baritone,Bb2",
+        "tenor-horn,E♭3",
+        "baritone,B♭2",
         "trombone,C4",
         "bass-trombone,C4",
         "euphonium,C4",
@@ -86,8 +86,8 @@ class TransposingTableTest {
     @ParameterizedTest
     @CsvSource({
         "violin,G3", "viola,C3", "cello,C2", "double-bass,E2", "classical-guitar,E3", "mandolin,G3", "ukulele,C4",
-        "oboe,Bb3", "english-horn,B3", "bassoon,Bb1", "flute,C4", "piccolo,D4", "clarinet,E3", "alto-saxophone,Bb3",
-        "baritone-saxophone,A3", "trumpet,F#3", "horn,F#2", "trombone,E2", "piano,A0", "marimba,C2", "vibraphone,F3",
+        "oboe,B♭3", "english-horn,B3", "bassoon,B♭1", "flute,C4", "piccolo,D4", "clarinet,E3", "alto-saxophone,B♭3",
+        "baritone-saxophone,A3", "trumpet,F♯3", "horn,F♯2", "trombone,E2", "piano,A0", "marimba,C2", "vibraphone,F3",
         "soprano-recorder,C5", "alto-recorder,F4"
     })
     void a_range_begins_at_its_lowest_note(String id, String lowest) {
@@ -97,11 +97,11 @@ class TransposingTableTest {
     @Test
     void a_range_grows_and_shrinks_by_semitones_at_either_end() {
         PitchRange range = PitchRange.parse("D4-G5");
-        assertThat(range.withTopMoved(1)).hasToString("D4-Ab5");
-        assertThat(range.withTopMoved(2)).hasToString("D4-A5");
-        assertThat(range.withTopMoved(-1)).hasToString("D4-F#5");
-        assertThat(range.withBottomMoved(-1)).hasToString("C#4-G5");
-        assertThat(range.withBottomMoved(1)).hasToString("Eb4-G5");
+        assertThat(range.withTopMoved(1)).hasToString("D4 to A♭5");
+        assertThat(range.withTopMoved(2)).hasToString("D4 to A5");
+        assertThat(range.withTopMoved(-1)).hasToString("D4 to F♯5");
+        assertThat(range.withBottomMoved(-1)).hasToString("C♯4 to G5");
+        assertThat(range.withBottomMoved(1)).hasToString("E♭4 to G5");
         assertThat(range.contains(range.withTopMoved(-1))).isTrue();
         assertThat(range.contains(range.withTopMoved(1))).isFalse();
     }
@@ -109,9 +109,9 @@ class TransposingTableTest {
     @Test
     void a_crossing_is_crossed_by_notes_on_either_side_only() {
         Crossing theBreak = Instruments.of("clarinet").crossings().get(0);
-        assertThat(theBreak.isCrossedBy(Pitch.parse("Bb4"), Pitch.parse("B4"))).isTrue();
+        assertThat(theBreak.isCrossedBy(Pitch.parse("B♭4"), Pitch.parse("B4"))).isTrue();
         assertThat(theBreak.isCrossedBy(Pitch.parse("C5"), Pitch.parse("A4"))).isTrue();
-        assertThat(theBreak.isCrossedBy(Pitch.parse("A4"), Pitch.parse("Bb4"))).isFalse();
+        assertThat(theBreak.isCrossedBy(Pitch.parse("A4"), Pitch.parse("B♭4"))).isFalse();
         assertThat(theBreak.isCrossedBy(Pitch.parse("B4"), Pitch.parse("C5"))).isFalse();
     }
 }

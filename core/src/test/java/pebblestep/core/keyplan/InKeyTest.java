@@ -37,12 +37,12 @@ class InKeyTest {
 
     @Test
     void a_step_moves_to_a_key_that_sounds_or_is_read() {
-        InKey concert = InKey.of(TEMPLATE, key("Bb", "major"), Named.CONCERT, ENGLISH_HORN, Speech.USUAL);
+        InKey concert = InKey.of(TEMPLATE, key("B♭", "major"), Named.CONCERT, ENGLISH_HORN, Speech.USUAL);
         assertThat(Passage.of(concert.ascent().step(), ENGLISH_HORN).writtenKey())
                 .hasToString("F major");
-        InKey written = InKey.of(TEMPLATE, key("Bb", "major"), Named.WRITTEN, ENGLISH_HORN, Speech.USUAL);
+        InKey written = InKey.of(TEMPLATE, key("B♭", "major"), Named.WRITTEN, ENGLISH_HORN, Speech.USUAL);
         assertThat(Passage.of(written.ascent().step(), ENGLISH_HORN).writtenKey())
-                .hasToString("Bb major");
+                .hasToString("B♭ major");
         assertThat(written.ascent().climb()).isEqualTo(TEMPLATE.climb());
         assertThat(concert.fewerOctaves()).isEmpty();
     }
@@ -69,7 +69,7 @@ class InKeyTest {
         InKey shorter = InKey.of(TEMPLATE, key("G", "major"), Named.WRITTEN, beginner, Speech.USUAL);
         assertThat(shorter.fewerOctaves()).contains(1);
         assertThat(shorter.ascent().step().line().extent()).isEqualTo(Extent.octaves(1));
-        assertThatThrownBy(() -> InKey.of(TEMPLATE, key("Ab", "major"), Named.WRITTEN, beginner, Speech.USUAL))
+        assertThatThrownBy(() -> InKey.of(TEMPLATE, key("A♭", "major"), Named.WRITTEN, beginner, Speech.USUAL))
                 .isInstanceOf(Refusal.class)
                 .hasMessageContaining("octaves");
     }

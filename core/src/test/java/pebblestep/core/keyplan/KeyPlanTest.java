@@ -35,18 +35,18 @@ class KeyPlanTest {
     /** Written out by hand. */
     @ParameterizedTest
     @CsvSource({
-        "FOURTHS, C, C F Bb Eb Ab Db Gb B E A D G",
-        "FIFTHS, C, C G D A E B Gb Db Ab Eb Bb F",
-        "SEMITONE_UP, C, C Db D Eb E F Gb G Ab A Bb B",
-        "SEMITONE_DOWN, C, C B Bb A Ab G Gb F E Eb D Db",
-        "WHOLE_STEP_UP, C, C D E Gb Ab Bb Db Eb F G A B",
-        "WHOLE_STEP_DOWN, C, C Bb Ab Gb E D Db B A G F Eb",
-        "MINOR_THIRDS, C, C Eb Gb A Db E G Bb D F Ab B",
-        "MAJOR_THIRDS, C, C E Ab Db F A D Gb Bb Eb G B",
-        "FEW_TO_MANY, C, C F G Bb D Eb A Ab E Db B Gb",
-        "FOURTHS, Eb, Eb Ab Db Gb B E A D G C F Bb",
-        "FIFTHS, F#, F# Db Ab Eb Bb F C G D A E B",
-        "FEW_TO_MANY, D, D Eb A Ab E Db B Gb C F G Bb",
+        "FOURTHS, C, C F B♭ E♭ A♭ D♭ G♭ B E A D G",
+        "FIFTHS, C, C G D A E B G♭ D♭ A♭ E♭ B♭ F",
+        "SEMITONE_UP, C, C D♭ D E♭ E F G♭ G A♭ A B♭ B",
+        "SEMITONE_DOWN, C, C B B♭ A A♭ G G♭ F E E♭ D D♭",
+        "WHOLE_STEP_UP, C, C D E G♭ A♭ B♭ D♭ E♭ F G A B",
+        "WHOLE_STEP_DOWN, C, C B♭ A♭ G♭ E D D♭ B A G F E♭",
+        "MINOR_THIRDS, C, C E♭ G♭ A D♭ E G B♭ D F A♭ B",
+        "MAJOR_THIRDS, C, C E A♭ D♭ F A D G♭ B♭ E♭ G B",
+        "FEW_TO_MANY, C, C F G B♭ D E♭ A A♭ E D♭ B G♭",
+        "FOURTHS, E♭, E♭ A♭ D♭ G♭ B E A D G C F B♭",
+        "FIFTHS, F♯, F♯ D♭ A♭ E♭ B♭ F C G D A E B",
+        "FEW_TO_MANY, D, D E♭ A A♭ E D♭ B G♭ C F G B♭",
     })
     void a_round_is_the_one_written_by_hand(KeyOrder order, String start, String keys) {
         assertThat(said(order.from(NoteName.parse(start)))).isEqualTo(keys);
@@ -63,10 +63,10 @@ class KeyPlanTest {
 
     @Test
     void a_round_may_come_back_the_way_it_went() {
-        List<NoteName> own = List.of(C, NoteName.parse("F"), NoteName.parse("Bb"));
+        List<NoteName> own = List.of(C, NoteName.parse("F"), NoteName.parse("B♭"));
         KeyPlan plan = new KeyPlan(own, true, Pace.WEEK, MONDAY);
-        assertThat(said(plan.next(0, 9))).isEqualTo("C F Bb Bb F C C F Bb");
-        assertThat(said(KeyPlan.of(own, Pace.WEEK, MONDAY).next(2, 3))).isEqualTo("Bb C F");
+        assertThat(said(plan.next(0, 9))).isEqualTo("C F B♭ B♭ F C C F B♭");
+        assertThat(said(KeyPlan.of(own, Pace.WEEK, MONDAY).next(2, 3))).isEqualTo("B♭ C F");
     }
 
     private static KeyPlan.Station on(Pace pace, int day, Event... events) {
@@ -94,7 +94,7 @@ class KeyPlanTest {
         Event[] learned = {new Learned(MONDAY.plusDays(3)), new Learned(MONDAY.plusDays(10))};
         assertThat(on(Pace.LEARNED, 2, learned).tonic()).hasToString("C");
         assertThat(on(Pace.LEARNED, 3, learned).tonic()).hasToString("F");
-        assertThat(on(Pace.LEARNED, 30, learned).tonic()).hasToString("Bb");
+        assertThat(on(Pace.LEARNED, 30, learned).tonic()).hasToString("B♭");
         assertThat(on(Pace.WEEK, 6, learned).tonic())
                 .as("a week goes by the week")
                 .hasToString("C");
@@ -104,7 +104,7 @@ class KeyPlanTest {
     void the_teacher_skips_repeats_and_holds() {
         assertThat(on(Pace.WEEK, 2, new Skip(MONDAY.plusDays(2))).tonic()).hasToString("F");
         assertThat(on(Pace.WEEK, 8, new Skip(MONDAY.plusDays(2))).tonic()).hasToString("F");
-        assertThat(on(Pace.WEEK, 9, new Skip(MONDAY.plusDays(2))).tonic()).hasToString("Bb");
+        assertThat(on(Pace.WEEK, 9, new Skip(MONDAY.plusDays(2))).tonic()).hasToString("B♭");
         KeyPlan.Station repeated = on(Pace.WEEK, 11, new Repeat(MONDAY.plusDays(5)));
         assertThat(repeated.tonic()).hasToString("C");
         assertThat(repeated.since()).isEqualTo(MONDAY.plusDays(5));
@@ -112,7 +112,7 @@ class KeyPlanTest {
         Event[] held = {new Stay(MONDAY.plusDays(8)), new GoOn(MONDAY.plusDays(40))};
         assertThat(on(Pace.WEEK, 39, held).held()).isTrue();
         assertThat(on(Pace.WEEK, 46, held).tonic()).hasToString("F");
-        assertThat(on(Pace.WEEK, 47, held).tonic()).hasToString("Bb");
+        assertThat(on(Pace.WEEK, 47, held).tonic()).hasToString("B♭");
         assertThat(on(Pace.LEARNED, 20, new Stay(MONDAY), new Learned(MONDAY.plusDays(1)))
                         .tonic())
                 .as("a plan that stands still")
@@ -136,12 +136,12 @@ class KeyPlanTest {
 
     @ParameterizedTest
     @CsvSource({
-        "MAJOR, Eb, Eb major",
-        "MAJOR_AND_RELATIVE, Eb, Eb major + C natural minor",
+        "MAJOR, E♭, E♭ major",
+        "MAJOR_AND_RELATIVE, E♭, E♭ major + C natural minor",
         "MAJOR_AND_MINORS, G, G major + E natural minor + E harmonic minor + E melodic minor",
         "WITH_ARPEGGIOS, F, F major + D natural minor + F major triad + D minor triad",
         "AS_GIVEN, F, F dorian",
-        "AS_GIVEN, Db, C# dorian",
+        "AS_GIVEN, D♭, C♯ dorian",
     })
     void a_key_brings_its_family(FormSet set, String tonic, String keys) {
         assertThat(set.of(NoteName.parse(tonic), Forms.of("dorian")).stream()
@@ -170,10 +170,10 @@ class KeyPlanTest {
     void the_keys_of_the_coming_days_are_known_as_far_as_the_plan_waits_for_nothing() {
         assertThat(windows(Pace.WEEK, 0, 6)).isEqualTo("C 0-6");
         assertThat(windows(Pace.WEEK, 3, 9)).isEqualTo("C 0-6, F 7-13");
-        assertThat(windows(Pace.DAY, 1, 3)).isEqualTo("F 1-1, Bb 2-2, Eb 3-3");
+        assertThat(windows(Pace.DAY, 1, 3)).isEqualTo("F 1-1, B♭ 2-2, E♭ 3-3");
         assertThat(windows(Pace.LEARNED, 3, 9)).isEqualTo("C 0-");
         assertThat(windows(Pace.WEEK, 3, 9, new Stay(MONDAY.plusDays(2)))).isEqualTo("C 0-");
-        assertThat(windows(Pace.WEEK, 2, 9, new Skip(MONDAY.plusDays(2)))).isEqualTo("F 2-8, Bb 9-15");
+        assertThat(windows(Pace.WEEK, 2, 9, new Skip(MONDAY.plusDays(2)))).isEqualTo("F 2-8, B♭ 9-15");
         assertThat(windows(Pace.WEEK, -9, -2)).as("not begun").isEmpty();
     }
 
@@ -185,7 +185,7 @@ class KeyPlanTest {
 
     @Test
     void it_says_where_it_stands() {
-        assertThat(sentence(Pace.WEEK, 8)).isEqualTo("In F since 9 March, key 2 of 12; Bb from 16 March.");
+        assertThat(sentence(Pace.WEEK, 8)).isEqualTo("In F since 9 March, key 2 of 12; B♭ from 16 March.");
         assertThat(sentence(Pace.WEEK, 84)).startsWith("In C since 25 May, key 1 of 12, round 2; F from");
         assertThat(sentence(Pace.LEARNED, 8)).isEqualTo("In C since 2 March, key 1 of 12; F when this one is learned.");
         assertThat(sentence(Pace.WEEK, 8, new Stay(MONDAY.plusDays(8))))
@@ -195,7 +195,7 @@ class KeyPlanTest {
 
     @Test
     void a_list_of_ones_own_is_completed_by_fourths() {
-        assertThat(said(KeyOrder.completed(List.of(NoteName.parse("D"), NoteName.parse("A#")))))
-                .isEqualTo("D A# C F Eb Ab Db Gb B E A G");
+        assertThat(said(KeyOrder.completed(List.of(NoteName.parse("D"), NoteName.parse("A♯")))))
+                .isEqualTo("D A♯ C F E♭ A♭ D♭ G♭ B E A G");
     }
 }

@@ -83,6 +83,12 @@ class LoadTest {
         assertThat(InMinutes.of(Duration.ofMillis(millis))).isEqualTo(said);
     }
 
+    @ParameterizedTest
+    @CsvSource({"0, under a minute", "29, under a minute", "30, 1 min", "89, 1 min", "90, 2 min", "7500, 2 h 5 min"})
+    void a_time_that_has_passed_is_said_to_the_nearest_minute(long seconds, String said) {
+        assertThat(InMinutes.about(Duration.ofSeconds(seconds))).isEqualTo(said);
+    }
+
     @Samples(300)
     void a_repetition_is_whole_bars_and_no_shorter_than_its_notes(
             @From("steps") Step step, @Ints(min = 20, max = 400) int bpm) {

@@ -226,21 +226,21 @@ class ScoreTest {
         assertThat(accidentals(Steps.PLAIN)).isEmpty();
         assertThat(accidentals(Steps.step(
                         "A", "harmonic-minor", Extent.octaves(1), Travel.UP_DOWN, Turn.SINGLE, "4/4", "1/8", "0")))
-                .isEqualTo("#G#5 #G#5");
+                .isEqualTo("#G♯5 #G♯5");
         assertThat(accidentals(Steps.step(
                         "A", "melodic-minor", Extent.octaves(1), Travel.UP_DOWN, Turn.SINGLE, "2/4", "1/16", "0")))
                 .as("reminded in the bar after")
-                .isEqualTo("#F#5 #G#5 (n)G5 (n)F5");
+                .isEqualTo("#F♯5 #G♯5 (n)G5 (n)F5");
         assertThat(accidentals(Steps.step(
                         "A", "melodic-minor", Extent.octaves(1), Travel.UP_DOWN, Turn.SINGLE, "4/4", "1/16", "0")))
-                .isEqualTo("#F#5 #G#5 nG5 nF5");
+                .isEqualTo("#F♯5 #G♯5 nG5 nF5");
     }
 
     @Test
     void a_signature_that_cannot_be_written_gives_way_to_accidentals() {
-        Step step = Steps.step("G#", "major", Extent.octaves(1), Travel.UP, Turn.SINGLE, "4/4", "1/8", "0");
+        Step step = Steps.step("G♯", "major", Extent.octaves(1), Travel.UP, Turn.SINGLE, "4/4", "1/8", "0");
         assertThat(score(step).signature().fifths()).isZero();
-        assertThat(accidentals(step)).isEqualTo("#G#4 #A#4 #B#4 #C#5 #D#5 #E#5 ##F##5 #G#5");
+        assertThat(accidentals(step)).isEqualTo("#G♯4 #A♯4 #B♯4 #C♯5 #D♯5 #E♯5 ##F♯♯5 #G♯5");
     }
 
     @Test
@@ -251,7 +251,7 @@ class ScoreTest {
                         .clef())
                 .isEqualTo(Clef.BASS);
         assertThat(score(Steps.PLAIN).clef()).isEqualTo(Clef.TREBLE);
-        assertThat(score(Steps.withRegister(Steps.PLAIN, "Db2")).clef()).isEqualTo(Clef.BASS);
+        assertThat(score(Steps.withRegister(Steps.PLAIN, "D♭2")).clef()).isEqualTo(Clef.BASS);
     }
 
     @Test

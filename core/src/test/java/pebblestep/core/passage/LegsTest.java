@@ -124,7 +124,7 @@ class LegsTest {
         Step added = FIVE.withLine(FIVE.line().withPassing(new Passing(Passing.Change.ADD, 4)));
         assertThat(Passage.of(added).notes())
                 .extracting(n -> n.written().toString())
-                .containsExactly("C4", "D4", "E4", "D4", "Db4", "C4");
+                .containsExactly("C4", "D4", "E4", "D4", "D♭4", "C4");
         assertThat(added.line().turnAt(added.key().form())).hasValue(2);
         Step left = FIVE.withLine(FIVE.line().withPassing(new Passing(Passing.Change.LEAVE_OUT, 2)));
         assertThat(Passage.of(left).notes())

@@ -35,8 +35,8 @@ class PassageTest {
     void two_octaves_in_sixteenths_on_the_english_horn() {
         Passage passage = Passage.of(Steps.PLAIN, Player.of(Instruments.of("english-horn")));
         PassageNote first = passage.first();
-        assertThat(first.written()).hasToString("Ab4");
-        assertThat(first.concert()).hasToString("Db4");
+        assertThat(first.written()).hasToString("A♭4");
+        assertThat(first.concert()).hasToString("D♭4");
         assertThat(first.concert().midi()).isEqualTo(61);
         assertThat(first.degree()).hasToString("1");
         assertThat(passage.notes()).hasSize(29);
@@ -45,7 +45,7 @@ class PassageTest {
         assertThat(passage.notesPerSecond()).isCloseTo(4.8, within(1e-9));
         assertThat(passage.slips())
                 .extracting(s -> s.play() + " not " + s.not())
-                .containsExactly("Db not D", "G not Gb");
+                .containsExactly("D♭ not D", "G not G♭");
     }
 
     @Samples
@@ -89,15 +89,15 @@ class PassageTest {
     /** Transpositions as orchestration handbooks give them (from memory). */
     @ParameterizedTest
     @CsvSource({
-        "oboe,Bb,Bb",
-        "english-horn,Bb,F",
-        "clarinet,Bb,C",
-        "alto-saxophone,Bb,G",
-        "trumpet,Bb,C",
-        "horn,Bb,F",
-        "cello,Bb,Bb",
-        "clarinet,B,Db",
-        "alto-saxophone,Cb,Ab"
+        "oboe,B♭,B♭",
+        "english-horn,B♭,F",
+        "clarinet,B♭,C",
+        "alto-saxophone,B♭,G",
+        "trumpet,B♭,C",
+        "horn,B♭,F",
+        "cello,B♭,B♭",
+        "clarinet,B,D♭",
+        "alto-saxophone,C♭,A♭"
     })
     void a_concert_key_is_written_for_the_instrument(String instrument, String concert, String written) {
         Step step = Steps.step(concert, "major", Extent.octaves(1), Travel.UP, Turn.SINGLE, "4/4", "1/4", "0");
@@ -113,12 +113,12 @@ class PassageTest {
         Step written = Steps.written(concert);
         Passage passage = Passage.of(written, Player.of(Instruments.of("clarinet")));
         assertThat(passage.first().written()).hasToString("C4");
-        assertThat(passage.first().concert()).hasToString("Bb3");
+        assertThat(passage.first().concert()).hasToString("B♭3");
     }
 
     /** The lowest tonic from which the whole line fits; without an instrument the lowest note stands in octave 4. */
     @ParameterizedTest
-    @CsvSource({"bassoon,Ab,2,Ab2", "bassoon,Bb,2,Bb1", "cello,D,3,D2", "oboe,C,2,C4", "violin,G,3,G3", "flute,B,1,B4"})
+    @CsvSource({"bassoon,A♭,2,A♭2", "bassoon,B♭,2,B♭1", "cello,D,3,D2", "oboe,C,2,C4", "violin,G,3,G3", "flute,B,1,B4"})
     void the_register_is_the_lowest_that_fits(String instrument, String tonic, int octaves, String lowest) {
         Step step = Steps.step(tonic, "major", Extent.octaves(octaves), Travel.DOWN, Turn.SINGLE, "4/4", "1/8", "0");
         assertThat(Passage.of(step, Player.of(Instruments.of(instrument)))
@@ -135,23 +135,23 @@ class PassageTest {
 
     @Test
     void a_register_is_kept_or_refused_with_the_note_to_use() {
-        assertThat(Passage.of(Steps.withRegister(Steps.PLAIN, "Db3")).first().written())
-                .hasToString("Db3");
+        assertThat(Passage.of(Steps.withRegister(Steps.PLAIN, "D♭3")).first().written())
+                .hasToString("D♭3");
         assertThatThrownBy(() -> Passage.of(Steps.withRegister(Steps.PLAIN, "D3")))
                 .isInstanceOfSatisfying(Refusal.class, refusal -> {
                     assertThat(refusal.field()).isEqualTo("line.register");
-                    assertThat(refusal.fits()).contains("Use Db3.");
+                    assertThat(refusal.fits()).contains("Use D♭3.");
                 });
     }
 
     @Test
     void a_line_that_does_not_fit_is_refused_with_what_would() {
-        Step three = Steps.step("Db", "major", Extent.octaves(3), Travel.UP, Turn.SINGLE, "4/4", "1/8", "0");
+        Step three = Steps.step("D♭", "major", Extent.octaves(3), Travel.UP, Turn.SINGLE, "4/4", "1/8", "0");
         assertThatThrownBy(() -> Passage.of(three, Player.of(Instruments.of("oboe"))))
                 .isInstanceOfSatisfying(Refusal.class, refusal -> {
                     assertThat(refusal.field()).isEqualTo("line.octaves");
                     assertThat(refusal)
-                            .hasMessage("Three octaves from Db need Db4 to Db7 as written; the Oboe has Bb3 to A6.");
+                            .hasMessage("Three octaves from D♭ need D♭4 to D♭7 as written; the Oboe has B♭3 to A6.");
                     assertThat(refusal.fits()).contains("Two octaves fit.");
                 });
     }
@@ -159,17 +159,17 @@ class PassageTest {
     @Test
     void a_students_own_range_is_named_as_theirs() {
         Player student = Player.of(Instruments.of("oboe")).within(PitchRange.parse("D4-G5"));
-        Step two = Steps.step("Ab", "major", Extent.octaves(2), Travel.UP, Turn.SINGLE, "4/4", "1/8", "0");
+        Step two = Steps.step("A♭", "major", Extent.octaves(2), Travel.UP, Turn.SINGLE, "4/4", "1/8", "0");
         assertThatThrownBy(() -> Passage.of(two, student)).isInstanceOfSatisfying(Refusal.class, refusal -> {
             assertThat(refusal)
-                    .hasMessage("Two octaves from Ab need Ab4 to Ab6 as written; this student has D4 to G5.");
+                    .hasMessage("Two octaves from A♭ need A♭4 to A♭6 as written; this student has D4 to G5.");
             assertThat(refusal.fits()).isEmpty();
         });
-        Player wider = student.within(PitchRange.parse("D4-Ab5"));
+        Player wider = student.within(PitchRange.parse("D4-A♭5"));
         assertThatThrownBy(() -> Passage.of(two, wider))
                 .isInstanceOfSatisfying(Refusal.class, r -> assertThat(r.fits()).contains("One octave fits."));
-        Step one = Steps.step("Ab", "major", Extent.octaves(1), Travel.UP, Turn.SINGLE, "4/4", "1/8", "0");
-        assertThat(Passage.of(one, wider).last().written()).hasToString("Ab5");
+        Step one = Steps.step("A♭", "major", Extent.octaves(1), Travel.UP, Turn.SINGLE, "4/4", "1/8", "0");
+        assertThat(Passage.of(one, wider).last().written()).hasToString("A♭5");
     }
 
     @Samples
@@ -189,9 +189,9 @@ class PassageTest {
     /** A class in concert Bb, as orchestration handbooks have it (from memory). */
     @ParameterizedTest
     @CsvSource({
-        "oboe,Bb",
+        "oboe,B♭",
         "clarinet,C",
-        "clarinet-in-a,Db",
+        "clarinet-in-a,D♭",
         "clarinet-in-e-flat,G",
         "bass-clarinet,C",
         "alto-saxophone,G",
@@ -200,16 +200,16 @@ class PassageTest {
         "horn,F",
         "english-horn,F",
         "trumpet,C",
-        "oboe-d-amore,Db",
-        "alto-flute,Eb",
-        "double-bass,Bb",
-        "piccolo,Bb"
+        "oboe-d-amore,D♭",
+        "alto-flute,E♭",
+        "double-bass,B♭",
+        "piccolo,B♭"
     })
     void a_mixed_class_shares_a_concert_key(String instrument, String written) {
-        Step step = Steps.step("Bb", "major", Extent.octaves(1), Travel.UP, Turn.SINGLE, "4/4", "1/4", "0");
+        Step step = Steps.step("B♭", "major", Extent.octaves(1), Travel.UP, Turn.SINGLE, "4/4", "1/4", "0");
         Passage passage = Passage.of(step, Player.of(Instruments.of(instrument)));
         assertThat(passage.writtenKey().tonic()).hasToString(written);
-        assertThat(passage.concertKey().tonic()).hasToString("Bb");
+        assertThat(passage.concertKey().tonic()).hasToString("B♭");
     }
 
     @Test
@@ -217,9 +217,9 @@ class PassageTest {
         Step minor = Steps.step("A", "harmonic-minor", Extent.octaves(2), Travel.UP, Turn.SINGLE, "4/4", "1/8", "0");
         assertThat(Passage.of(minor).awkward(null))
                 .extracting(spot -> spot.lower() + " " + spot.upper() + ": " + spot.why())
-                .containsExactly("F5 G#5: an augmented second apart");
+                .containsExactly("F5 G♯5: an augmented second apart");
         Player clarinet = Player.of(Instruments.of("clarinet"));
-        Step bb = Steps.step("Bb", "major", Extent.octaves(2), Travel.UP, Turn.SINGLE, "4/4", "1/8", "0");
+        Step bb = Steps.step("B♭", "major", Extent.octaves(2), Travel.UP, Turn.SINGLE, "4/4", "1/8", "0");
         assertThat(Passage.of(bb, clarinet).awkward(clarinet))
                 .extracting(AwkwardSpot::why)
                 .contains("across the break");
@@ -238,7 +238,7 @@ class PassageTest {
         Step step = Steps.step("A", "melodic-minor", Extent.span(7), Travel.UP_DOWN, Turn.DOUBLE, "4/4", "1/8", "0");
         assertThat(Passage.of(step).notes().stream().map(n -> n.written().name().toString() + n.degree()))
                 .containsExactly(
-                        "A1", "B2", "Cb3", "D4", "E5", "F#6", "G#7", "G#7", "Fb6", "E5", "D4", "Cb3", "B2", "A1");
+                        "A1", "B2", "C♭3", "D4", "E5", "F♯6", "G♯7", "G♯7", "F♭6", "E5", "D4", "C♭3", "B2", "A1");
     }
 
     @Test

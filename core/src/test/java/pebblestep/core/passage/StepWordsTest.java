@@ -47,10 +47,21 @@ class StepWordsTest {
     }
 
     @Test
+    void what_it_is_made_of_is_said_part_by_part() {
+        assertThat(StepWords.material(Steps.PLAIN)).isEqualTo("D♭ major, up and down");
+        assertThat(StepWords.rhythm(Steps.PLAIN, Speech.USUAL)).isEqualTo("sixteenths");
+        assertThat(Metronome.USUAL.inWords()).isEqualTo("every beat, count-in 1 bar");
+        assertThat(new Metronome(0, true, Metronome.Clicks.TWO_AND_FOUR)
+                        .silent(2, 2)
+                        .inWords())
+                .isEqualTo("beats 2 and 4, silent bars, no count-in");
+    }
+
+    @Test
     void a_title_is_kept_and_a_missing_one_made() {
         assertThat(StepWords.title(Steps.PLAIN, Speech.USUAL)).isEqualTo("A step");
         Step untitled = Steps.PLAIN.withTitle(" ");
         assertThat(StepWords.title(untitled, Speech.USUAL))
-                .isEqualTo("Db major, two octaves up and down, sixteenths from 1");
+                .isEqualTo("D♭ major, two octaves up and down, sixteenths from 1");
     }
 }

@@ -36,13 +36,13 @@ class PitchTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"", "C", "H4", "c4", "Cbbb4", "C#b4", "C4x", "4", "C99", "Db--4"})
+    @ValueSource(strings = {"", "C", "H4", "c4", "Cbbb4", "C#b4", "C♯b4", "C4x", "4", "C99", "Db--4"})
     void what_is_no_pitch_is_refused(String text) {
         assertThatThrownBy(() -> Pitch.parse(text)).isInstanceOf(Refusal.class);
     }
 
     @ParameterizedTest
-    @CsvSource({"C4,4,7,G4", "F4,3,6,B4", "B3,1,1,C4", "Db4,-4,-7,Gb3", "G#4,2,4,B#4", "C4,7,12,C5"})
+    @CsvSource({"C4,4,7,G4", "F4,3,6,B4", "B3,1,1,C4", "D♭4,-4,-7,G♭3", "G♯4,2,4,B♯4", "C4,7,12,C5"})
     void an_interval_keeps_its_letter_and_its_sound(String from, int steps, int semitones, String to) {
         Interval interval = Interval.of(steps, semitones);
         assertThat(Pitch.parse(from).plus(interval)).hasToString(to);
@@ -58,9 +58,13 @@ class PitchTest {
     }
 
     @Test
-    void text_forms_read_back() {
-        assertThat(NoteName.parse("F##")).hasToString("F##");
-        assertThat(Pitch.parse("Abb-1")).hasToString("Abb-1");
-        assertThatThrownBy(() -> NoteName.parse("F##").altered(1)).isInstanceOf(Refusal.class);
+    void a_note_is_written_plainly_in_documents_and_with_the_signs_of_the_staff_in_sentences() {
+        NoteName sharp = NoteName.parse("F##");
+        assertThat(sharp).hasToString("F♯♯").isEqualTo(NoteName.parse("F♯♯"));
+        assertThat(sharp.id()).isEqualTo("F##");
+        Pitch low = Pitch.parse("Abb-1");
+        assertThat(low).hasToString("A♭♭-1").isEqualTo(Pitch.parse("A♭♭-1"));
+        assertThat(low.id()).isEqualTo("Abb-1");
+        assertThatThrownBy(() -> sharp.altered(1)).isInstanceOf(Refusal.class);
     }
 }

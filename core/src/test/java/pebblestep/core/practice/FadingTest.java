@@ -74,14 +74,14 @@ class FadingTest {
 
     @ParameterizedTest
     @CsvSource({
-        "Db, major, Db major",
-        "C#, major, Db major",
-        "Gb, major, Gb major",
-        "F#, major, F# major",
-        "Db, natural-minor, C# natural minor",
-        "G#, natural-minor, G# natural minor",
-        "Gb, harmonic-minor, F# harmonic minor",
-        "Fb, lydian, E lydian"
+        "D♭, major, D♭ major",
+        "C♯, major, D♭ major",
+        "G♭, major, G♭ major",
+        "F♯, major, F♯ major",
+        "D♭, natural-minor, C♯ natural minor",
+        "G♯, natural-minor, G♯ natural minor",
+        "G♭, harmonic-minor, F♯ harmonic minor",
+        "F♭, lydian, E lydian"
     })
     void a_key_is_spelled_so_that_it_reads_best(String tonic, String form, String key) {
         assertThat(Key.readable(NoteName.parse(tonic), Forms.of(form))).hasToString(key);

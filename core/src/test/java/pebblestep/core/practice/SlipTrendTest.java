@@ -13,11 +13,11 @@ import pebblestep.core.scale.Forms;
 import pebblestep.core.scale.Key;
 
 class SlipTrendTest {
-    private static final Key DB = Key.of(NoteName.parse("Db"), Forms.of("major"));
+    private static final Key DB = Key.of(NoteName.parse("D♭"), Forms.of("major"));
     private static final LocalDate TODAY = ReviewsTest.MONDAY;
 
     private static Take slipped(int daysAgo) {
-        Slipped slipped = new Slipped(List.of(SlipKind.NOTES), List.of(new Slipped.Note(3, Pitch.parse("Gb4"))));
+        Slipped slipped = new Slipped(List.of(SlipKind.NOTES), List.of(new Slipped.Note(3, Pitch.parse("G♭4"))));
         return new Take(Bpm.of(60), List.of(), Outcome.SLIPS, TODAY.minusDays(daysAgo), slipped);
     }
 
@@ -34,8 +34,8 @@ class SlipTrendTest {
         for (int i = 0; i < 3; i++) takes.add(clean(2));
         assertThat(SlipTrend.of(DB, takes, TODAY).sentences())
                 .containsExactly(
-                        "G natural for Gb: 7 of 12 takes in this key, 1 of 4 in the last 14 days",
-                        "notes: 7 of 12 takes in this key, 1 of 4 in the last 14 days");
+                        "G natural for G♭: 7 of 12 takes, 1 of 4 in the last 14 days",
+                        "notes: 7 of 12 takes, 1 of 4 in the last 14 days");
     }
 
     @Test
@@ -43,11 +43,11 @@ class SlipTrendTest {
         assertThat(SlipTrend.of(DB, List.of(slipped(14), slipped(13)), TODAY)
                         .sentences()
                         .get(0))
-                .isEqualTo("G natural for Gb: 2 of 2 takes in this key, 1 of 1 in the last 14 days");
+                .isEqualTo("G natural for G♭: 2 of 2 takes, 1 of 1 in the last 14 days");
         assertThat(SlipTrend.of(DB, List.of(slipped(14), clean(0)), TODAY)
                         .sentences()
                         .get(0))
-                .isEqualTo("G natural for Gb: 1 of 2 takes in this key, 0 of 1 in the last 14 days");
+                .isEqualTo("G natural for G♭: 1 of 2 takes, 0 of 1 in the last 14 days");
     }
 
     @Test
@@ -55,9 +55,9 @@ class SlipTrendTest {
         assertThat(SlipTrend.of(DB, List.of(slipped(3), clean(0)), TODAY)
                         .sentences()
                         .get(0))
-                .isEqualTo("G natural for Gb: 1 of 2 takes in this key");
+                .isEqualTo("G natural for G♭: 1 of 2 takes");
         assertThat(SlipTrend.of(DB, List.of(slipped(14)), TODAY).sentences())
-                .containsExactly("G natural for Gb: 1 of 1 take in this key", "notes: 1 of 1 take in this key");
+                .containsExactly("G natural for G♭: 1 of 1 take", "notes: 1 of 1 take");
         assertThat(SlipTrend.of(DB, List.of(), TODAY).sentences()).isEmpty();
     }
 }

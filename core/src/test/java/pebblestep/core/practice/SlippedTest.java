@@ -10,7 +10,7 @@ import pebblestep.core.Refusal;
 import pebblestep.core.pitch.Pitch;
 
 class SlippedTest {
-    private static final Slipped.Note GB = new Slipped.Note(4, Pitch.parse("Gb4"));
+    private static final Slipped.Note GB = new Slipped.Note(4, Pitch.parse("G♭4"));
 
     @Test
     void what_slipped_is_said_in_words() {
@@ -18,15 +18,15 @@ class SlippedTest {
         assertThat(new Slipped(List.of(SlipKind.TONE, SlipKind.NOTES, SlipKind.TONE), List.of()).inWords())
                 .isEqualTo("notes, tone");
         assertThat(new Slipped(List.of(), List.of(GB, new Slipped.Note(8, GB.written()))).inWords())
-                .isEqualTo("at Gb4");
+                .isEqualTo("at G♭4");
         assertThat(new Slipped(
                                 List.of(SlipKind.RHYTHM),
                                 List.of(
                                         GB,
-                                        new Slipped.Note(5, Pitch.parse("Ab4")),
-                                        new Slipped.Note(6, Pitch.parse("Bb4"))))
+                                        new Slipped.Note(5, Pitch.parse("A♭4")),
+                                        new Slipped.Note(6, Pitch.parse("B♭4"))))
                         .inWords())
-                .isEqualTo("rhythm, at Gb4, Ab4 and Bb4");
+                .isEqualTo("rhythm, at G♭4, A♭4 and B♭4");
     }
 
     @Test

@@ -90,7 +90,7 @@ class WorkTest {
 
     @Test
     void the_key_path_shows_every_key_once_and_the_work_where_it_belongs() {
-        Work db = work("C#", "60 ccc 68 cs");
+        Work db = work("C♯", "60 ccc 68 cs");
         KeyPath path = KeyPath.of(
                 KeyOrder.fourths(), List.of(Progress.of(db), Progress.of(work("C", ""))), MONDAY, Speech.USUAL);
         assertThat(path.stones()).hasSize(12);
@@ -99,7 +99,7 @@ class WorkTest {
                         .distinct())
                 .hasSize(12);
         KeyPath.Stone stone = path.stones().get(5);
-        assertThat(stone.tonic()).hasToString("Db");
+        assertThat(stone.tonic()).hasToString("D♭");
         assertThat(stone.rings()).isEqualTo(1);
         KeyPath.FormProgress form = stone.forms().get(0);
         assertThat(form.takes()).isEqualTo(5);

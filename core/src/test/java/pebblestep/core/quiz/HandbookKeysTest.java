@@ -26,21 +26,21 @@ class HandbookKeysTest {
     @CsvSource(
             delimiter = '|',
             value = {
-                "C  | C D E F G A B          | no sharps and no flats | A  | G#  | F# G#",
-                "G  | G A B C D E F#         | one sharp    | E  | D#  | C# D#",
-                "D  | D E F# G A B C#        | two sharps   | B  | A#  | G# A#",
-                "A  | A B C# D E F# G#       | three sharps | F# | E#  | D# E#",
-                "E  | E F# G# A B C# D#      | four sharps  | C# | B#  | A# B#",
-                "B  | B C# D# E F# G# A#     | five sharps  | G# | F## | E# F##",
-                "F# | F# G# A# B C# D# E#    | six sharps   | D# | C## | B# C##",
-                "C# | C# D# E# F# G# A# B#   | seven sharps | A# | G## | F## G##",
-                "F  | F G A Bb C D E         | one flat     | D  | C#  | B C#",
-                "Bb | Bb C D Eb F G A        | two flats    | G  | F#  | E F#",
-                "Eb | Eb F G Ab Bb C D       | three flats  | C  | B   | A B",
-                "Ab | Ab Bb C Db Eb F G      | four flats   | F  | E   | D E",
-                "Db | Db Eb F Gb Ab Bb C     | five flats   | Bb | A   | G A",
-                "Gb | Gb Ab Bb Cb Db Eb F    | six flats    | Eb | D   | C D",
-                "Cb | Cb Db Eb Fb Gb Ab Bb   | seven flats  | Ab | G   | F G"
+                "C  | C D E F G A B          | no sharps and no flats | A  | G♯  | F♯ G♯",
+                "G  | G A B C D E F♯         | one sharp    | E  | D♯  | C♯ D♯",
+                "D  | D E F♯ G A B C♯        | two sharps   | B  | A♯  | G♯ A♯",
+                "A  | A B C♯ D E F♯ G♯       | three sharps | F♯ | E♯  | D♯ E♯",
+                "E  | E F♯ G♯ A B C♯ D♯      | four sharps  | C♯ | B♯  | A♯ B♯",
+                "B  | B C♯ D♯ E F♯ G♯ A♯     | five sharps  | G♯ | F♯♯ | E♯ F♯♯",
+                "F♯ | F♯ G♯ A♯ B C♯ D♯ E♯    | six sharps   | D♯ | C♯♯ | B♯ C♯♯",
+                "C♯ | C♯ D♯ E♯ F♯ G♯ A♯ B♯   | seven sharps | A♯ | G♯♯ | F♯♯ G♯♯",
+                "F  | F G A B♭ C D E         | one flat     | D  | C♯  | B C♯",
+                "B♭ | B♭ C D E♭ F G A        | two flats    | G  | F♯  | E F♯",
+                "E♭ | E♭ F G A♭ B♭ C D       | three flats  | C  | B   | A B",
+                "A♭ | A♭ B♭ C D♭ E♭ F G      | four flats   | F  | E   | D E",
+                "D♭ | D♭ E♭ F G♭ A♭ B♭ C     | five flats   | B♭ | A   | G A",
+                "G♭ | G♭ A♭ B♭ C♭ D♭ E♭ F    | six flats    | E♭ | D   | C D",
+                "C♭ | C♭ D♭ E♭ F♭ G♭ A♭ B♭   | seven flats  | A♭ | G   | F G"
             })
     void every_question_about_every_key_has_the_answer_of_the_table(
             String tonic, String notes, String signature, String relative, String harmonic, String melodic) {
@@ -64,7 +64,7 @@ class HandbookKeysTest {
     void no_two_questions_of_a_kind_have_the_same_words() {
         Set<String> texts = new HashSet<>();
         for (String tonic :
-                List.of("C", "G", "D", "A", "E", "B", "F#", "C#", "F", "Bb", "Eb", "Ab", "Db", "Gb", "Cb")) {
+                List.of("C", "G", "D", "A", "E", "B", "F♯", "C♯", "F", "B♭", "E♭", "A♭", "D♭", "G♭", "C♭")) {
             for (Question question : Question.about(key(tonic, "major"))) {
                 assertThat(texts.add(question.text())).as(question.text()).isTrue();
             }

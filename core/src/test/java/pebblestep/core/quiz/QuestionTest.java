@@ -30,16 +30,16 @@ class QuestionTest {
     @CsvSource(
             delimiter = '|',
             value = {
-                "SPELL | Bb | major | Spell Bb major, from its first note. | Bb C D Eb F G A",
-                "SPELL | C | melodic-minor | Spell C melodic minor, on the way up, from its first note. | C D Eb F G A B",
-                "SPELL | F# | harmonic-minor | Spell F# harmonic minor, from its first note. | F# G# A B C# D E#",
-                "RELATIVE | Eb | major | Which key is the relative minor of Eb major? | C minor",
-                "RELATIVE | C# | harmonic-minor | Which key is the relative major of C# minor? | E major",
+                "SPELL | B♭ | major | Spell B♭ major, from its first note. | B♭ C D E♭ F G A",
+                "SPELL | C | melodic-minor | Spell C melodic minor, on the way up, from its first note. | C D E♭ F G A B",
+                "SPELL | F♯ | harmonic-minor | Spell F♯ harmonic minor, from its first note. | F♯ G♯ A B C♯ D E♯",
+                "RELATIVE | E♭ | major | Which key is the relative minor of E♭ major? | C minor",
+                "RELATIVE | C♯ | harmonic-minor | Which key is the relative major of C♯ minor? | E major",
                 "RAISED | C | harmonic-minor | Which note is raised in C harmonic minor? | B",
-                "RAISED | A | melodic-minor | Which notes are raised in A melodic minor? | F# G#",
-                "RAISED | G# | harmonic-minor | Which note is raised in G# harmonic minor? | F##",
-                "SIGNATURE | Eb | major | Which major key has three flats? | Eb major",
-                "SIGNATURE | F# | natural-minor | Which minor key has three sharps? | F# minor",
+                "RAISED | A | melodic-minor | Which notes are raised in A melodic minor? | F♯ G♯",
+                "RAISED | G♯ | harmonic-minor | Which note is raised in G♯ harmonic minor? | F♯♯",
+                "SIGNATURE | E♭ | major | Which major key has three flats? | E♭ major",
+                "SIGNATURE | F♯ | natural-minor | Which minor key has three sharps? | F♯ minor",
                 "SIGNATURE | C | major | Which major key has no sharps and no flats? | C major",
                 "SIGNATURE | G | major | Which major key has one sharp? | G major",
             })
@@ -53,18 +53,18 @@ class QuestionTest {
     @CsvSource(
             delimiter = '|',
             value = {
-                "SPELL | Bb | major | bb c d eb f g a | true",
-                "SPELL | Bb | major | B♭, C, D, E♭, F, G, A, B♭ | true",
-                "SPELL | Bb | major | Bb C D E F G A | false",
-                "SPELL | Bb | major | Bb C D Eb F G | false",
-                "SPELL | Bb | major | Bb C D D# F G A | false",
-                "RAISED | A | melodic-minor | G# f# | true",
-                "RAISED | A | melodic-minor | G# | false",
-                "RELATIVE | Eb | major | c | true",
-                "RELATIVE | Eb | major | C minor | true",
-                "RELATIVE | Eb | major | C major | false",
-                "SIGNATURE | Eb | major | eb Major | true",
-                "SIGNATURE | Eb | major | Bb | false",
+                "SPELL | B♭ | major | bb c d eb f g a | true",
+                "SPELL | B♭ | major | B♭, C, D, E♭, F, G, A, B♭ | true",
+                "SPELL | B♭ | major | B♭ C D E F G A | false",
+                "SPELL | B♭ | major | B♭ C D E♭ F G | false",
+                "SPELL | B♭ | major | B♭ C D D♯ F G A | false",
+                "RAISED | A | melodic-minor | G♯ f# | true",
+                "RAISED | A | melodic-minor | G♯ | false",
+                "RELATIVE | E♭ | major | c | true",
+                "RELATIVE | E♭ | major | C minor | true",
+                "RELATIVE | E♭ | major | C major | false",
+                "SIGNATURE | E♭ | major | eb Major | true",
+                "SIGNATURE | E♭ | major | B♭ | false",
             })
     void it_marks_what_was_written(QuestionKind kind, String tonic, String form, String written, boolean right) {
         assertThat(question(kind, tonic, form).mark(written).right()).isEqualTo(right);
@@ -72,22 +72,22 @@ class QuestionTest {
 
     @Test
     void a_wrong_spelling_is_told_where_it_went_wrong() {
-        assertThat(question(QuestionKind.SPELL, "Bb", "major")
-                        .mark("Bb C D E F G A")
+        assertThat(question(QuestionKind.SPELL, "B♭", "major")
+                        .mark("B♭ C D E F G A")
                         .sentence())
-                .isEqualTo("Not quite: Bb C D Eb F G A. Note 4 is Eb, not E.");
-        assertThat(question(QuestionKind.RELATIVE, "Eb", "major").mark("C").sentence())
+                .isEqualTo("Not quite: B♭ C D E♭ F G A. Note 4 is E♭, not E.");
+        assertThat(question(QuestionKind.RELATIVE, "E♭", "major").mark("C").sentence())
                 .isEqualTo("Right: C minor.");
     }
 
     @Test
     void what_cannot_be_read_is_refused_and_what_has_no_answer_is_not_asked() {
-        assertThatThrownBy(() -> question(QuestionKind.SPELL, "Bb", "major").mark("do re mi"))
+        assertThatThrownBy(() -> question(QuestionKind.SPELL, "B♭", "major").mark("do re mi"))
                 .isInstanceOf(Refusal.class)
                 .hasMessage("\"do\" is no note.");
-        assertThatThrownBy(() -> question(QuestionKind.SPELL, "Bb", "major").mark("  "))
+        assertThatThrownBy(() -> question(QuestionKind.SPELL, "B♭", "major").mark("  "))
                 .isInstanceOf(Refusal.class);
-        assertThatThrownBy(() -> question(QuestionKind.RAISED, "Bb", "major")).isInstanceOf(Refusal.class);
+        assertThatThrownBy(() -> question(QuestionKind.RAISED, "B♭", "major")).isInstanceOf(Refusal.class);
         assertThat(Question.about(key("C", "chromatic"))).isEmpty();
         assertThat(Question.about(key("D", "dorian")))
                 .extracting(Question::kind)

@@ -105,6 +105,8 @@ class FigureTest {
     @Test
     void a_value_without_a_name_is_said_as_a_part() {
         assertThat(ValueName.plural(Fraction.of(1, 16), ValueNames.BRITISH)).isEqualTo("semiquavers");
+        assertThat(ValueName.sign(Fraction.of(3, 8), ValueNames.BRITISH)).isEqualTo("♩.");
+        assertThat(ValueName.sign(Fraction.of(1, 2), ValueNames.BRITISH)).isEqualTo("minim");
         assertThat(ValueName.length(Fraction.of(1, 4), Fraction.of(1, 16), ValueNames.BRITISH))
                 .isEqualTo("one crotchet");
         assertThat(ValueName.plural(Fraction.parse("3/20"), ValueNames.AMERICAN))

@@ -69,7 +69,7 @@ class KeyTest {
 
     @Test
     void melodic_minor_comes_down_as_natural_minor() {
-        assertThat(key("A", "melodic-minor").notes(Direction.UP)).hasToString("[A, B, C, D, E, F#, G#]");
+        assertThat(key("A", "melodic-minor").notes(Direction.UP)).hasToString("[A, B, C, D, E, F♯, G♯]");
         assertThat(key("A", "melodic-minor").notes(Direction.DOWN)).hasToString("[A, B, C, D, E, F, G]");
     }
 
@@ -78,16 +78,16 @@ class KeyTest {
     @CsvSource({
         "C,major,0",
         "G,major,1",
-        "F#,major,6",
-        "C#,major,7",
+        "F♯,major,6",
+        "C♯,major,7",
         "F,major,-1",
-        "Db,major,-5",
-        "Cb,major,-7",
+        "D♭,major,-5",
+        "C♭,major,-7",
         "A,natural-minor,0",
         "E,harmonic-minor,1",
         "G,melodic-minor,-2",
         "C,minor-pentatonic,-3",
-        "G#,major,8"
+        "G♯,major,8"
     })
     void a_key_has_its_signature(String tonic, String form, int fifths) {
         assertThat(key(tonic, form).signature().fifths()).isEqualTo(fifths);
@@ -95,15 +95,15 @@ class KeyTest {
 
     @Test
     void a_signature_lists_its_accidentals_in_order() {
-        assertThat(key("D", "major").signature().notes()).hasToString("[F#, C#]");
-        assertThat(key("Ab", "major").signature().notes()).hasToString("[Bb, Eb, Ab, Db]");
-        assertThat(key("G#", "major").signature().notes()).isEmpty();
+        assertThat(key("D", "major").signature().notes()).hasToString("[F♯, C♯]");
+        assertThat(key("A♭", "major").signature().notes()).hasToString("[B♭, E♭, A♭, D♭]");
+        assertThat(key("G♯", "major").signature().notes()).isEmpty();
     }
 
     @Test
     void a_key_with_a_triple_alteration_is_refused_with_the_key_to_use() {
-        assertThatThrownBy(() -> key("G##", "major")).isInstanceOfSatisfying(Refusal.class, refusal -> {
-            assertThat(refusal).hasMessage("G## major would need a triple alteration.");
+        assertThatThrownBy(() -> key("G♯♯", "major")).isInstanceOfSatisfying(Refusal.class, refusal -> {
+            assertThat(refusal).hasMessage("G♯♯ major would need a triple alteration.");
             assertThat(refusal.field()).isEqualTo("key.tonic");
             assertThat(refusal.fits()).contains("Use A major, which sounds the same.");
         });
@@ -119,7 +119,7 @@ class KeyTest {
 
     /** Transpositions of a class in concert Bb and elsewhere: common practice, no source. */
     @ParameterizedTest
-    @CsvSource({"Bb,1,2,C", "Bb,5,9,G", "Bb,4,7,F", "Db,4,7,Ab", "F#,1,2,Ab", "B,4,7,F#", "Cb,4,7,Gb", "Cb,0,0,Cb"})
+    @CsvSource({"B♭,1,2,C", "B♭,5,9,G", "B♭,4,7,F", "D♭,4,7,A♭", "F♯,1,2,A♭", "B,4,7,F♯", "C♭,4,7,G♭", "C♭,0,0,C♭"})
     void a_transposed_key_takes_the_simpler_spelling(String tonic, int steps, int semitones, String written) {
         assertThat(key(tonic, "major").transposed(Interval.of(steps, semitones)).tonic())
                 .hasToString(written);
@@ -129,15 +129,15 @@ class KeyTest {
     void at_six_against_six_the_choice_of_the_teacher_decides() {
         Interval fifth = Interval.of(4, 7);
         assertThat(key("B", "major").transposed(fifth, SixAccidentals.FLATS).tonic())
-                .hasToString("Gb");
-        assertThat(key("Cb", "major")
+                .hasToString("G♭");
+        assertThat(key("C♭", "major")
                         .transposed(fifth, SixAccidentals.of("sharps"))
                         .tonic())
-                .hasToString("F#");
-        assertThat(key("G#", "natural-minor")
+                .hasToString("F♯");
+        assertThat(key("G♯", "natural-minor")
                         .transposed(fifth, SixAccidentals.FLATS)
                         .tonic())
-                .hasToString("Eb");
+                .hasToString("E♭");
         assertThatThrownBy(() -> SixAccidentals.of("naturals")).isInstanceOf(Refusal.class);
     }
 
@@ -145,10 +145,10 @@ class KeyTest {
     @ParameterizedTest
     @CsvSource({
         "C,major,A natural minor,C natural minor",
-        "Eb,major,C natural minor,Eb natural minor",
-        "F#,harmonic-minor,A major,F# major",
-        "Db,major,Bb natural minor,C# natural minor",
-        "G#,melodic-minor,B major,Ab major",
+        "E♭,major,C natural minor,E♭ natural minor",
+        "F♯,harmonic-minor,A major,F♯ major",
+        "D♭,major,B♭ natural minor,C♯ natural minor",
+        "G♯,melodic-minor,B major,A♭ major",
         "D,dorian,C major,D major"
     })
     void a_key_has_its_relative_and_its_parallel(String tonic, String form, String relative, String parallel) {
@@ -164,16 +164,16 @@ class KeyTest {
 
     @Test
     void scale_indexes_go_on_above_and_below_the_octave() {
-        Key key = key("Bb", "major");
-        assertThat(key.pitchAt(0, Direction.UP, 3)).hasToString("Bb3");
+        Key key = key("B♭", "major");
+        assertThat(key.pitchAt(0, Direction.UP, 3)).hasToString("B♭3");
         assertThat(key.pitchAt(1, Direction.UP, 3)).hasToString("C4");
-        assertThat(key.pitchAt(14, Direction.UP, 3)).hasToString("Bb5");
+        assertThat(key.pitchAt(14, Direction.UP, 3)).hasToString("B♭5");
         assertThat(key.pitchAt(-1, Direction.UP, 3)).hasToString("A3");
     }
 
     @Test
     void keys_are_values() {
-        assertThat(key("Db", "major")).isEqualTo(key("Db", "major")).hasToString("Db major");
-        assertThat(key("Db", "major")).hasSameHashCodeAs(key("Db", "major")).isNotEqualTo(key("C#", "major"));
+        assertThat(key("D♭", "major")).isEqualTo(key("D♭", "major")).hasToString("D♭ major");
+        assertThat(key("D♭", "major")).hasSameHashCodeAs(key("D♭", "major")).isNotEqualTo(key("C♯", "major"));
     }
 }

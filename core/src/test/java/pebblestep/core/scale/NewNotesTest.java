@@ -13,14 +13,14 @@ class NewNotesTest {
     @CsvSource(
             delimiter = '|',
             value = {
-                "F | major | C | major | Bb for B",
-                "Db | major | Ab | major | Gb for G",
-                "A | harmonic-minor | C | major | G# for G",
-                "A | melodic-minor | A | harmonic-minor | F# for F, G for G#",
-                "E | major | G | major | G# for G, C# for C, D# for D",
+                "F | major | C | major | B♭ for B",
+                "D♭ | major | A♭ | major | G♭ for G",
+                "A | harmonic-minor | C | major | G♯ for G",
+                "A | melodic-minor | A | harmonic-minor | F♯ for F, G for G♯",
+                "E | major | G | major | G♯ for G, C♯ for C, D♯ for D",
                 "C | major-pentatonic | C | major | ''",
                 "C | major | C | major-pentatonic | F, B",
-                "Gb | major | F# | major | ''"
+                "G♭ | major | F♯ | major | ''"
             })
     void a_key_has_its_new_notes(String tonic, String form, String oldTonic, String oldForm, String fresh) {
         String said = NewNotes.of(KeyTest.key(tonic, form), KeyTest.key(oldTonic, oldForm)).stream()
@@ -33,10 +33,10 @@ class NewNotesTest {
     @CsvSource(
             delimiter = '|',
             value = {
-                "A | harmonic-minor | F G# an augmented second apart",
-                "C | harmonic-minor | Ab B an augmented second apart",
-                "Bb | major | D Eb the half step at Eb",
-                "D | major | C# D the half step at C#",
+                "A | harmonic-minor | F G♯ an augmented second apart",
+                "C | harmonic-minor | A♭ B an augmented second apart",
+                "B♭ | major | D E♭ the half step at E♭",
+                "D | major | C♯ D the half step at C♯",
                 "C | major | E F a half step; B C a half step",
                 "C | major-triad | ''",
                 "C | whole-tone | ''"
@@ -53,11 +53,11 @@ class NewNotesTest {
     @CsvSource(
             delimiter = '|',
             value = {
-                "C | UP | C C# D D# E F F# G G# A A# B",
-                "C | DOWN | C Db D Eb E F Gb G Ab A Bb B",
-                "Eb | UP | Eb E F F# G Ab A Bb B C C# D",
-                "Gb | DOWN | Gb G Ab A Bb Cb C Db D Eb E F",
-                "E | UP | E F F# G G# A A# B C C# D D#"
+                "C | UP | C C♯ D D♯ E F F♯ G G♯ A A♯ B",
+                "C | DOWN | C D♭ D E♭ E F G♭ G A♭ A B♭ B",
+                "E♭ | UP | E♭ E F F♯ G A♭ A B♭ B C C♯ D",
+                "G♭ | DOWN | G♭ G A♭ A B♭ C♭ C D♭ D E♭ E F",
+                "E | UP | E F F♯ G G♯ A A♯ B C C♯ D D♯"
             })
     void a_chromatic_scale_is_spelled_as_it_is_read(String tonic, Direction way, String notes) {
         assertThat(KeyTest.key(tonic, "chromatic").notes(way).toString().replaceAll("[\\[\\],]", ""))

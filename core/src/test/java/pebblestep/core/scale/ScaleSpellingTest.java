@@ -70,7 +70,7 @@ class ScaleSpellingTest {
                             .toList());
             return;
         }
-        assertThat(key.notes(Direction.UP).stream().map(NoteName::toString).toList())
+        assertThat(key.notes(Direction.UP).stream().map(NoteName::id).toList())
                 .containsExactly(row.get(2).split(" "));
     }
 }

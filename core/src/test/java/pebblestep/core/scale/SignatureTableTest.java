@@ -15,21 +15,21 @@ class SignatureTableTest {
     @CsvSource(
             delimiter = '|',
             value = {
-                "Cb | Ab | -7 | Bb Eb Ab Db Gb Cb Fb",
-                "Gb | Eb | -6 | Bb Eb Ab Db Gb Cb",
-                "Db | Bb | -5 | Bb Eb Ab Db Gb",
-                "Ab | F  | -4 | Bb Eb Ab Db",
-                "Eb | C  | -3 | Bb Eb Ab",
-                "Bb | G  | -2 | Bb Eb",
-                "F  | D  | -1 | Bb",
+                "C♭ | A♭ | -7 | B♭ E♭ A♭ D♭ G♭ C♭ F♭",
+                "G♭ | E♭ | -6 | B♭ E♭ A♭ D♭ G♭ C♭",
+                "D♭ | B♭ | -5 | B♭ E♭ A♭ D♭ G♭",
+                "A♭ | F  | -4 | B♭ E♭ A♭ D♭",
+                "E♭ | C  | -3 | B♭ E♭ A♭",
+                "B♭ | G  | -2 | B♭ E♭",
+                "F  | D  | -1 | B♭",
                 "C  | A  |  0 | ''",
-                "G  | E  |  1 | F#",
-                "D  | B  |  2 | F# C#",
-                "A  | F# |  3 | F# C# G#",
-                "E  | C# |  4 | F# C# G# D#",
-                "B  | G# |  5 | F# C# G# D# A#",
-                "F# | D# |  6 | F# C# G# D# A# E#",
-                "C# | A# |  7 | F# C# G# D# A# E# B#"
+                "G  | E  |  1 | F♯",
+                "D  | B  |  2 | F♯ C♯",
+                "A  | F♯ |  3 | F♯ C♯ G♯",
+                "E  | C♯ |  4 | F♯ C♯ G♯ D♯",
+                "B  | G♯ |  5 | F♯ C♯ G♯ D♯ A♯",
+                "F♯ | D♯ |  6 | F♯ C♯ G♯ D♯ A♯ E♯",
+                "C♯ | A♯ |  7 | F♯ C♯ G♯ D♯ A♯ E♯ B♯"
             })
     void a_major_key_and_its_relative_minor_share_a_signature(String major, String minor, int fifths, String notes) {
         KeySignature signature = KeyTest.key(major, "major").signature();
@@ -56,10 +56,10 @@ class SignatureTableTest {
 
     @Test
     void the_newest_and_the_next_accidental_are_those_of_the_neighbours() {
-        assertThat(new KeySignature(-2).newest()).contains(NoteName.parse("Eb"));
-        assertThat(new KeySignature(-2).next()).containsExactly(NoteName.parse("Ab"));
+        assertThat(new KeySignature(-2).newest()).contains(NoteName.parse("E♭"));
+        assertThat(new KeySignature(-2).next()).containsExactly(NoteName.parse("A♭"));
         assertThat(new KeySignature(0).newest()).isEmpty();
-        assertThat(new KeySignature(0).next()).containsExactly(NoteName.parse("F#"), NoteName.parse("Bb"));
+        assertThat(new KeySignature(0).next()).containsExactly(NoteName.parse("F♯"), NoteName.parse("B♭"));
         assertThat(new KeySignature(7).next()).isEmpty();
         assertThat(new KeySignature(9).isWritten()).isFalse();
         assertThat(new KeySignature(9).accidentals()).isEqualTo(9);

@@ -13,9 +13,9 @@ class SignatureWordsTest {
             delimiter = '|',
             value = {
                 "0 | no sharps or flats",
-                "1 | 1 sharp: F#",
-                "-4 | 4 flats: Bb, Eb, Ab, Db",
-                "3 | 3 sharps: F#, C#, G#",
+                "1 | 1 sharp: F♯",
+                "-4 | 4 flats: B♭, E♭, A♭, D♭",
+                "3 | 3 sharps: F♯, C♯, G♯",
                 "8 | 8 sharps, written note by note"
             })
     void a_signature_is_said_with_its_number_and_its_notes(int fifths, String words) {

@@ -24,22 +24,22 @@ class SlipsTest {
     @CsvSource(
             delimiter = '|',
             value = {
-                "Bb | major | play Eb, not E; play A, not Ab",
-                "Ab | major | play Db, not D; play G, not Gb",
-                "D | major | play C#, not C; play G, not G#",
-                "C | major | play F, not F#; play B, not Bb",
-                "Cb | major | play Fb, not F",
-                "C# | major | play B#, not B",
-                "E | natural-minor | play F#, not F; play C, not C#",
-                "E | harmonic-minor | play F#, not F; play C, not C#; play D#, not D",
-                "C | harmonic-minor | play Ab, not A; play D, not Db; play B, not Bb",
+                "B♭ | major | play E♭, not E; play A, not A♭",
+                "A♭ | major | play D♭, not D; play G, not G♭",
+                "D | major | play C♯, not C; play G, not G♯",
+                "C | major | play F, not F♯; play B, not B♭",
+                "C♭ | major | play F♭, not F",
+                "C♯ | major | play B♯, not B",
+                "E | natural-minor | play F♯, not F; play C, not C♯",
+                "E | harmonic-minor | play F♯, not F; play C, not C♯; play D♯, not D",
+                "C | harmonic-minor | play A♭, not A; play D, not D♭; play B, not B♭",
                 "A | minor-pentatonic | play E, not F; play C, not B",
-                "G | mixolydian | play F, not F#; play B, not Bb",
-                "C | major-triad | play E, not Eb",
-                "C | minor-triad | play Eb, not E",
-                "Bb | dominant-seventh | play Ab, not A",
-                "B | diminished-seventh | play Ab, not A",
-                "D | whole-tone | play G#, not G; play A#, not A; play B#, not B",
+                "G | mixolydian | play F, not F♯; play B, not B♭",
+                "C | major-triad | play E, not E♭",
+                "C | minor-triad | play E♭, not E",
+                "B♭ | dominant-seventh | play A♭, not A",
+                "B | diminished-seventh | play A♭, not A",
+                "D | whole-tone | play G♯, not G; play A♯, not A; play B♯, not B",
                 "C | chromatic | ''"
             })
     void a_key_has_its_slips(String tonic, String form, String slips) {
@@ -50,15 +50,15 @@ class SlipsTest {
     void in_melodic_minor_a_slip_depends_on_the_direction() {
         assertThat(said("D", "melodic-minor"))
                 .containsExactly(
-                        "play E, not Eb",
-                        "play B, not Bb up",
-                        "play C#, not C up",
-                        "play Bb, not B down",
-                        "play C, not C# down");
+                        "play E, not E♭",
+                        "play B, not B♭ up",
+                        "play C♯, not C up",
+                        "play B♭, not B down",
+                        "play C, not C♯ down");
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"C", "G", "D", "A", "E", "B", "F#", "C#", "F", "Bb", "Eb", "Ab", "Db", "Gb", "Cb"})
+    @ValueSource(strings = {"C", "G", "D", "A", "E", "B", "F♯", "C♯", "F", "B♭", "E♭", "A♭", "D♭", "G♭", "C♭"})
     void every_key_has_slips_and_none_says_to_play_a_foreign_note(String tonic) {
         for (Form form : Forms.all()) {
             Key key;

@@ -11,6 +11,7 @@ import org.jspecify.annotations.Nullable;
 import pebblestep.core.Identified;
 import pebblestep.core.climb.AxisKind;
 import pebblestep.core.climb.Climb;
+import pebblestep.core.forecast.Prospect;
 import pebblestep.core.instrument.Clef;
 import pebblestep.core.instrument.Instrument;
 import pebblestep.core.instrument.Instruments;
@@ -31,6 +32,7 @@ import pebblestep.core.passage.Metronome;
 import pebblestep.core.passage.Step;
 import pebblestep.core.passage.Target;
 import pebblestep.core.pitch.NoteName;
+import pebblestep.core.practice.RequiredScale;
 import pebblestep.core.rhythm.Bpm;
 import pebblestep.core.rhythm.Figure;
 import pebblestep.core.rhythm.Figures;
@@ -63,7 +65,7 @@ public record Catalogue(
         List<Clef> clefs,
         List<ValueChoice> values,
         List<FigureChoice> figures,
-        List<MeterChoice> meters,
+        List<String> meters,
         List<Choice<Metronome.Clicks>> clicks,
         List<Choice<Groove>> grooves,
         List<Choice<Metronome.Drone>> drones,
@@ -72,6 +74,7 @@ public record Catalogue(
         List<SnapChoice> snaps,
         List<RangeChoice> ranges,
         AmountsPart amounts,
+        BoundsPart bounds,
         FirstPart first,
         KeysPart keys,
         int studentsAtOnce) {
@@ -79,6 +82,13 @@ public record Catalogue(
     public static final int STUDENTS_AT_ONCE = 60;
 
     private static final int FIRST_FIVE = 5;
+
+    /** The fields that make each pattern. */
+    private static final List<PatternLine> PATTERN_LINES = Material.patterns().stream()
+            .map(one -> new PatternLine(one.id(), StepDocuments.lineOf(one.line())))
+            .toList();
+
+    private record PatternLine(String id, StepDocument.LinePart line) {}
 
     /** Something to choose: the name in documents, and in words. */
     public record Choice<E extends Enum<E> & Identified>(E id, String name) {
@@ -103,23 +113,11 @@ public record Catalogue(
                 Choice.of(KeyOrder.class, KeyOrder::words),
                 Choice.of(FormSet.class, FormSet::words),
                 Choice.of(KeyPlan.Pace.class, KeyPlan.Pace::words),
-                KeyOrder.fourths().stream().map(NoteName::toString).toList());
+                KeyOrder.fourths().stream().map(NoteName::id).toList());
     }
 
-    /**
-     * A form to choose, with its family for grouping, one line about it, and its degrees.
-     *
-     * @param size notes in an octave
-     * @param starts degrees on which an arpeggio of it can start; empty where it has no chord
-     */
-    public record FormChoice(
-            String id,
-            String name,
-            String family,
-            String description,
-            String degrees,
-            int size,
-            List<Integer> starts) {}
+    /** A form to choose, with its family for grouping, one line about it, and its degrees in words. */
+    public record FormChoice(String id, String name, String family, String description, String degrees) {}
 
     /** A note value: as a fraction of a whole note, and its name for several in both vocabularies. */
     public record ValueChoice(String value, String plural, String british) {}
@@ -135,10 +133,8 @@ public record Catalogue(
     public record SnapChoice(Snap id, @Nullable String value, String words) {}
 
     /**
-     * Numbers to choose from, and their bounds.
+     * Numbers to choose from.
      *
-     * @param slowest beats a minute
-     * @param fastest beats a minute
      * @param strikes of each note
      * @param lengths for a note that is held
      * @param swings pairs, straight first
@@ -146,31 +142,92 @@ public record Catalogue(
      * @param slurs notes in a slur
      * @param accents every so many notes
      * @param bowShares of the bow, for each stroke
+     * @param countIns bars that are counted before the line
+     * @param climbing what the rules of a climb can be
      */
     public record AmountsPart(
-            int slowest,
-            int fastest,
             List<Integer> strikes,
             List<String> lengths,
             List<String> swings,
             List<StepDocument.SilentPart> silences,
             List<Integer> slurs,
             List<Integer> accents,
-            List<String> bowShares) {
+            List<String> bowShares,
+            List<Integer> countIns,
+            ClimbingPart climbing) {
         private static final AmountsPart USUAL = new AmountsPart(
-                Bpm.SLOWEST.intValue(),
-                Bpm.FASTEST.intValue(),
                 List.of(1, 2, 3, 4, 6, 8),
                 List.of("1/4", "3/8", "1/2", "3/4", "1"),
                 List.of("1:1", "3:2", "2:1", "3:1"),
                 List.of(silence(1, 1), silence(2, 1), silence(2, 2), silence(3, 1), silence(4, 4)),
                 List.of(2, 3, 4, 6, 8, 12, 16),
                 List.of(2, 3, 4, 6, 8),
-                List.of("1", "1/2", "1/3", "1/4", "1/8"));
+                List.of("1", "1/2", "1/3", "1/4", "1/8"),
+                upTo(0, 4),
+                new ClimbingPart(
+                        upTo(1, 6), upTo(1, 6), upTo(1, 8), upTo(1, 12), List.of(50, 60, 70, 75, 80, 85, 90, 100)));
+
+        private static List<Integer> upTo(int from, int to) {
+            return IntStream.rangeClosed(from, to).boxed().toList();
+        }
 
         private static StepDocument.SilentPart silence(int sounding, int silent) {
             return new StepDocument.SilentPart(sounding, silent);
         }
+    }
+
+    /**
+     * Numbers for the rules of a climb.
+     *
+     * @param clean tries in a row that pass a rung
+     * @param misses tries in a row after which one rung is given up
+     * @param rungsADay most rungs in a day
+     * @param repetitions of a rung in a day
+     * @param restarts percent of the tempo at which it starts again
+     */
+    public record ClimbingPart(
+            List<Integer> clean,
+            List<Integer> misses,
+            List<Integer> rungsADay,
+            List<Integer> repetitions,
+            List<Integer> restarts) {}
+
+    /** The least and the most that a number can be. */
+    public record Bounds(double least, double most) {}
+
+    /**
+     * Within what typed numbers lie.
+     *
+     * @param bpm beats a minute
+     * @param by steps of a ladder, in beats a minute or percent
+     * @param forward rungs before one back
+     * @param minutes a day, for one step
+     * @param studentMinutes a day, of a student
+     * @param dayMinutes a day, for everything
+     * @param daysAWeek days of practice in a week
+     * @param weeks for which something is given
+     * @param octaves of a required scale
+     */
+    public record BoundsPart(
+            Bounds bpm,
+            Bounds by,
+            Bounds forward,
+            Bounds minutes,
+            Bounds studentMinutes,
+            Bounds dayMinutes,
+            Bounds daysAWeek,
+            Bounds weeks,
+            Bounds octaves) {
+        private static final BoundsPart WHOLE = new BoundsPart(
+                new Bounds(Bpm.SLOWEST.doubleValue(), Bpm.FASTEST.doubleValue()),
+                new Bounds(0.5, 60),
+                new Bounds(2, 60),
+                new Bounds(1, Prospect.MOST_MINUTES),
+                new Bounds(5, FitAsked.MOST_MINUTES),
+                new Bounds(1, FitAsked.MOST_MINUTES),
+                new Bounds(1, 7),
+                new Bounds(1, 52),
+                new Bounds(1, RequiredScale.MOST_OCTAVES));
     }
 
     /** What lies on an empty Bench: an octave in eighths from beat 1, and a tempo ladder by fours. */
@@ -193,19 +250,15 @@ public record Catalogue(
     /** How far a line goes: octaves, or a span of notes. */
     public record RangeChoice(@Nullable Integer octaves, @Nullable Integer span, String name) {}
 
-    /** A meter with the value that gets its beat, and how many beats a bar has. */
-    public record MeterChoice(String id, String beat, int beats) {}
-
-    /** A way through the notes of a form: its name, other words it is found by, one line, and the fields that make it. */
-    public record PatternChoice(String id, String name, String also, String description, StepDocument.LinePart line) {}
+    /** A way through the notes of a form: its name, other words it is found by, and one line about it. */
+    public record PatternChoice(String id, String name, String also, String description) {}
 
     /** All of it. */
     public static final Catalogue WHOLE = new Catalogue(
             everyTonic(),
             Forms.all().stream().map(Catalogue::form).toList(),
             Material.patterns().stream()
-                    .map(one -> new PatternChoice(
-                            one.id(), one.name(), one.also(), one.description(), StepDocuments.lineOf(one.line())))
+                    .map(one -> new PatternChoice(one.id(), one.name(), one.also(), one.description()))
                     .toList(),
             Choice.of(AxisKind.class, AxisKind::words),
             Choice.of(ArticulationKind.class, ArticulationKind::words),
@@ -222,10 +275,7 @@ public record Catalogue(
                     .map(named -> new FigureChoice(
                             named.id(), named.name(), named.figure().cycle()))
                     .toList(),
-            Meter.all().stream()
-                    .map(meter ->
-                            new MeterChoice(meter.toString(), meter.pulse().toString(), meter.beats()))
-                    .toList(),
+            Meter.all().stream().map(Meter::toString).toList(),
             Choice.of(Metronome.Clicks.class, Metronome.Clicks::words),
             Choice.of(Groove.class, groove -> groove.id() + ", " + groove.words()),
             Choice.of(Metronome.Drone.class, Metronome.Drone::words),
@@ -238,17 +288,18 @@ public record Catalogue(
                     new SnapChoice(Snap.TRIPLETS, null, "triplets")),
             everyRange(),
             AmountsPart.USUAL,
+            BoundsPart.WHOLE,
             FirstPart.USUAL,
             KeysPart.WHOLE,
             STUDENTS_AT_ONCE);
 
     /** The pattern that a line has; null for one of one's own, such as a sequence with another cell. */
     static @Nullable String patternOf(StepDocument.LinePart line) {
-        return WHOLE.patterns.stream()
+        return PATTERN_LINES.stream()
                 .filter(one -> one.line.pattern() == line.pattern()
                         && chord(one.line) == chord(line)
                         && Objects.equals(one.line.cell(), line.cell()))
-                .map(PatternChoice::id)
+                .map(PatternLine::id)
                 .findFirst()
                 .orElse(null);
     }
@@ -264,9 +315,7 @@ public record Catalogue(
                 form.name(),
                 form.family(),
                 form.description(),
-                form.sameBothWays() ? up : up + " / " + words(form.descending()),
-                form.size(),
-                form.chord().stream().map(place -> place + 1).toList());
+                form.sameBothWays() ? up : up + " / " + words(form.descending()));
     }
 
     private static List<RangeChoice> everyRange() {
@@ -290,8 +339,8 @@ public record Catalogue(
 
     /** The twelve by fourths, then the other spellings that a signature can hold. */
     private static List<String> everyTonic() {
-        List<String> tonics = new ArrayList<>(
-                KeyOrder.fourths().stream().map(NoteName::toString).toList());
+        List<String> tonics =
+                new ArrayList<>(KeyOrder.fourths().stream().map(NoteName::id).toList());
         tonics.addAll(List.of("F#", "C#", "Cb", "G#", "D#", "A#"));
         return tonics;
     }

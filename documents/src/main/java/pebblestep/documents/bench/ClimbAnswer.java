@@ -32,8 +32,12 @@ public record ClimbAnswer(
         int cleanShare,
         boolean ownShare) {
 
-    /** An axis, and each of its rungs with the others as they stand. */
-    public record AxisView(AxisKind axis, String name, List<RungView> rungs) {}
+    /**
+     * An axis, and each of its rungs with the others as they stand.
+     *
+     * @param each how many beats every rung takes, where all take the same: what makes octaves grow with the division
+     */
+    public record AxisView(AxisKind axis, String name, List<RungView> rungs, @Nullable String each) {}
 
     /**
      * A rung of a climb.

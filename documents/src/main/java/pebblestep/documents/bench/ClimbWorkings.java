@@ -49,9 +49,14 @@ public record ClimbWorkings(Ascent ascent, Optional<Player> player, Speech speec
                     List<RungView> rungs = Outlook.of(ascent, along, player.orElse(null), speech).rungs().stream()
                             .map(ahead -> view(ahead, wordsOn(i, ahead.at().rung(i))))
                             .toList();
-                    return new AxisView(axes.get(i).kind(), axes.get(i).kind().words(), rungs);
+                    return new AxisView(axes.get(i).kind(), axes.get(i).kind().words(), rungs, each(rungs));
                 })
                 .toList();
+    }
+
+    private static @Nullable String each(List<RungView> rungs) {
+        String beats = rungs.getFirst().beats();
+        return rungs.size() > 1 && rungs.stream().allMatch(rung -> rung.beats().equals(beats)) ? beats : null;
     }
 
     private String wordsOn(int axis, int rung) {

@@ -18,7 +18,9 @@ import pebblestep.documents.StepDocument;
  * @param daysAWeek 1 to 7; 5 without
  */
 public record FitAsked(int minutes, @Nullable Integer daysAWeek, List<FitStep> steps, SpeechDocument speech) {
-    private static final int MOST_MINUTES = 600;
+    /** Most minutes of practice in a day. */
+    public static final int MOST_MINUTES = 600;
+
     private static final int DAYS_A_WEEK = 7;
     private static final int USUAL_DAYS = 5;
 

@@ -125,7 +125,7 @@ public record PlanAsked(
                                 fitted -> brings.add(key + octaves(fitted)),
                                 () -> leftOut.add(key + ": " + piece.refusal()));
             }
-            keys.add(new PlannedKey(material.asRead(tonic, player).toString(), from, brings, leftOut));
+            keys.add(new PlannedKey(material.asRead(tonic, player).id(), from, brings, leftOut));
             from = from == null
                     ? null
                     : plan.nextOn(new KeyPlan.Station(place, 0, tonic, from, false))

@@ -49,8 +49,8 @@ public record ReadingsAsked(StepDocument step, List<ReaderPart> students) {
                     id,
                     instrument,
                     passage.writtenKey().toString(),
-                    passage.lowest().toString(),
-                    passage.highest().toString(),
+                    passage.lowest().id(),
+                    passage.highest().id(),
                     null,
                     null);
         } catch (Refusal e) {

@@ -7,15 +7,19 @@ import pebblestep.core.climb.Ascent;
 import pebblestep.core.climb.Outlook;
 import pebblestep.core.climb.Outlook.Ahead;
 import pebblestep.core.rhythm.Speech;
+import pebblestep.core.scale.Key;
 
 /**
  * A step of a shape.
  *
+ * @param tonic the tonic of its key
+ * @param minor whether that key is a minor one
  * @param rungs how many its climb has
  * @param seconds what the first takes on a day
  * @param profile notes a second along the climb, at 24 rungs at most, first to last
  */
-public record ShapePart(String title, String key, int rungs, int seconds, List<Double> profile) {
+public record ShapePart(
+        String title, String key, String tonic, boolean minor, int rungs, int seconds, List<Double> profile) {
     private static final int MOST_SHOWN = 24;
     private static final int SECONDS = 60;
 
@@ -33,8 +37,15 @@ public record ShapePart(String title, String key, int rungs, int seconds, List<D
                 .mapToObj(i -> Rounding.whole(10 * rungs.get(i).notesPerSecond()) / 10.0)
                 .toList();
         long millis = rungs.get(0).load().total().toMillis();
+        Key key = ascent.step().key();
         return new ShapePart(
-                title, ascent.step().key().toString(), rungs.size(), (int) Math.ceil(millis / 1000.0), profile);
+                title,
+                key.toString(),
+                key.tonic().id(),
+                key.form().isMinorSide(),
+                rungs.size(),
+                (int) Math.ceil(millis / 1000.0),
+                profile);
     }
 
     /** What shapes take on a day, in minutes, rounded up. */

@@ -24,6 +24,7 @@ import pebblestep.core.practice.Progress;
 import pebblestep.core.practice.TodayList;
 import pebblestep.core.rhythm.Bpm;
 import pebblestep.core.rhythm.Speech;
+import pebblestep.core.rhythm.ValueName;
 import pebblestep.documents.ClimbDocuments;
 import pebblestep.documents.practice.TodayItem.DayPart;
 import pebblestep.documents.practice.TodayItem.HeadPart;
@@ -84,7 +85,8 @@ final class PieceWorkings {
                 new HeadPart(
                         piece.title(),
                         progress.key().toString(),
-                        ascent.step().tempo().beat().toString()),
+                        progress.key().tonic().id(),
+                        ValueName.sign(ascent.step().tempo().beat(), speech.names())),
                 new ToPlayPart(
                         tempos(ascent),
                         rung(standing.at()),

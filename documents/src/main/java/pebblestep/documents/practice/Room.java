@@ -32,15 +32,17 @@ public record Room(String name, String student, Player player, Optional<Duration
         }
         TodayList list =
                 TodayList.of(begun.values().stream().map(work -> work.due(day)).toList(), minutes.orElse(null), day);
+        List<TodayItem> items = list.lines().stream()
+                .map(line -> Objects.requireNonNull(begun.get(line.piece())).item(day, line))
+                .toList();
         return new Today(
                 name,
                 student,
                 player.instrument().name(),
                 day,
-                list.lines().stream()
-                        .map(line ->
-                                Objects.requireNonNull(begun.get(line.piece())).item(day, line))
-                        .toList(),
+                items,
+                Today.DonePart.of(items),
+                items.stream().mapToLong(item -> item.toPlay().minutes()).sum(),
                 list.trims().stream().map(Trim::sentence).toList(),
                 CautionPart.of(Cautions.of(player)));
     }

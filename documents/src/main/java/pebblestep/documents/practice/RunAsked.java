@@ -65,7 +65,7 @@ public record RunAsked(
     public RunAnswer answer() {
         Player by = player.read();
         Ascent ascent = piece.ascent();
-        RungAsked.step(piece, at, bpm);
+        RungAsked.step(ascent, at, bpm);
         boolean rises = bpm == null && times > 1;
         Laps laps = tapping ? Laps.once() : Laps.of(voice, rises ? every : 0, times);
         List<Position> rungs = rungs(ascent, Position.parse(at));
@@ -75,7 +75,7 @@ public record RunAsked(
         for (Laps.Lap lap : laps.laps()) {
             Position rung = rungs.get(Math.min(lap.rung(), rungs.size() - 1));
             Passage passage =
-                    passages.computeIfAbsent(rung, one -> Passage.of(RungAsked.step(piece, one.toString(), bpm), by));
+                    passages.computeIfAbsent(rung, one -> Passage.of(RungAsked.step(ascent, one.toString(), bpm), by));
             parts.add(part(ascent, rung, lap, passage, bars));
             bars += LineBars.count(passage);
         }

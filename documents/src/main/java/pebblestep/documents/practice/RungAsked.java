@@ -29,14 +29,13 @@ public record RungAsked(
     public PassageDocument answer() {
         Player by = player.read();
         return Workings.of(
-                step(piece, at, bpm),
+                step(piece.ascent(), at, bpm),
                 new Reader(Optional.of(by), piece.keyBefore(by), speech.read()),
                 EnumSet.complementOf(EnumSet.of(Workings.Extra.NEAR)));
     }
 
-    /** The step on a rung of a piece, at its own tempo or another. */
-    static Step step(PieceDocument piece, String at, @Nullable BigDecimal bpm) {
-        Ascent ascent = piece.ascent();
+    /** The step on a rung of a climb, at its own tempo or another. */
+    static Step step(Ascent ascent, String at, @Nullable BigDecimal bpm) {
         Step step = Fields.at("at", () -> {
             Position there = Position.parse(at);
             ascent.climb().require(there);

@@ -53,7 +53,7 @@ public record TapsAsked(
 
     /** Works it out; refuses too few taps to tell, and too many. */
     public TapsAnswer answer() {
-        Passage passage = Passage.of(RungAsked.step(piece, at, bpm), player.read());
+        Passage passage = Passage.of(RungAsked.step(piece.ascent(), at, bpm), player.read());
         List<Double> heard = simulated == null ? taps : simulated.of(passage).taps(passage);
         if (heard == null) throw Refusal.of("taps", "Give the taps.");
         if (heard.size() > TapCheck.MOST_TAPS) {

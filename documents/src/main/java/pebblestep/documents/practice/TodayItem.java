@@ -23,9 +23,10 @@ public record TodayItem(
      * What an item is called, and in what it counts.
      *
      * @param key written, as the player reads it
-     * @param beat the note value that the tempo counts
+     * @param tonic the tonic of that key
+     * @param beat the note value that the tempo counts, as it is printed
      */
-    public record HeadPart(String title, String key, String beat) {}
+    public record HeadPart(String title, String key, String tonic, String beat) {}
 
     /**
      * What of it is played today.
