@@ -3,9 +3,7 @@ package pebblestep.browser;
 import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.List;
-import java.util.Map;
 import java.util.Random;
-import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import pebblestep.core.climb.AxisKind;
@@ -15,7 +13,6 @@ import pebblestep.core.instrument.Level;
 import pebblestep.core.keyplan.FormSet;
 import pebblestep.core.keyplan.KeyOrder;
 import pebblestep.core.keyplan.KeyPlan;
-import pebblestep.core.metronome.Laps;
 import pebblestep.core.metronome.PulseGrid.Snap;
 import pebblestep.core.passage.ArticulationKind;
 import pebblestep.core.passage.Material;
@@ -24,9 +21,6 @@ import pebblestep.core.passage.Player;
 import pebblestep.core.passage.Step;
 import pebblestep.core.passage.Step.Named;
 import pebblestep.core.passage.Steps;
-import pebblestep.core.practice.Cautions.Moment;
-import pebblestep.core.practice.Outcome;
-import pebblestep.core.practice.SlipKind;
 import pebblestep.core.rhythm.CountSchool;
 import pebblestep.core.rhythm.Meter;
 import pebblestep.core.rhythm.ValueNames;
@@ -37,7 +31,6 @@ import pebblestep.core.tempo.SchemeKind;
 import pebblestep.documents.ClimbDocument;
 import pebblestep.documents.ClimbDocuments;
 import pebblestep.documents.PlayerDocument;
-import pebblestep.documents.SlippedDocument;
 import pebblestep.documents.SpeechDocument;
 import pebblestep.documents.StepDocument;
 import pebblestep.documents.StepDocuments;
@@ -60,18 +53,7 @@ import pebblestep.documents.bench.SaidAsked;
 import pebblestep.documents.bench.SeenPart;
 import pebblestep.documents.bench.StepEdit;
 import pebblestep.documents.bench.TourAsked;
-import pebblestep.documents.practice.CautionAsked;
-import pebblestep.documents.practice.CautionPart;
-import pebblestep.documents.practice.LatencyAsked;
-import pebblestep.documents.practice.MadeUpPlayer;
 import pebblestep.documents.practice.PieceDocument;
-import pebblestep.documents.practice.RanAsked;
-import pebblestep.documents.practice.RoomDocument;
-import pebblestep.documents.practice.RunAsked;
-import pebblestep.documents.practice.RungAsked;
-import pebblestep.documents.practice.TakesAsked;
-import pebblestep.documents.practice.TapsAsked;
-import pebblestep.documents.practice.TodayAsked;
 import pebblestep.exchange.IdentifiedNames;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -81,7 +63,7 @@ public final class Questions {
     /** Reads and writes documents as the server does. */
     public static final JsonMapper SERVER = IdentifiedNames.JSON;
 
-    private static final LocalDate TODAY = LocalDate.of(2026, 11, 29);
+    static final LocalDate TODAY = LocalDate.of(2026, 11, 29);
     private static final int SOMETIMES = 3;
 
     private Questions() {}
@@ -167,12 +149,12 @@ public final class Questions {
                 PatternAsked asked = new PatternAsked(step(random).line());
                 yield new Question("pattern", asked, asked::answer);
             }
-            case 11, 12, 13 -> today(random);
-            case 14 -> stand(random);
-            case 15 -> run(random);
-            case 16 -> takes(random);
-            case 17 -> caution(random);
-            case 18 -> taps(random);
+            case 11, 12, 13 -> RoomQuestions.today(random);
+            case 14 -> RoomQuestions.stand(random);
+            case 15 -> RoomQuestions.run(random);
+            case 16 -> RoomQuestions.takes(random);
+            case 17 -> RoomQuestions.caution(random);
+            case 18 -> RoomQuestions.taps(random);
             case 19 -> plan(random);
             case 20 -> forecast(random);
             default -> passage(random);
@@ -237,109 +219,6 @@ public final class Questions {
                         maybe(random, () -> climbDocument(random))),
                 scene.days().getFirst());
         return new Question("forecast", asked, asked::answer);
-    }
-
-    private static Question today(Random random) {
-        Rooms.Scene scene = Rooms.any().from(random);
-        TodayAsked asked = new TodayAsked(
-                scene.given(), scene.taken(), Draw.of(scene.days()).from(random));
-        return new Question("today", asked, asked::answer);
-    }
-
-    private static @Nullable BigDecimal ownTempo(Random random) {
-        return maybe(random, () -> BigDecimal.valueOf(random.nextInt(200, 2500), 1));
-    }
-
-    private static String at(Random random, PieceDocument piece) {
-        return random.nextInt(12) == 0 ? "9.9" : Rooms.rung(random, piece).toString();
-    }
-
-    private static Question stand(Random random) {
-        RoomDocument room = Rooms.any().from(random).given();
-        PieceDocument piece = Draw.of(room.pieces()).from(random);
-        RungAsked asked = new RungAsked(piece, room.player(), room.speech(), at(random, piece), ownTempo(random));
-        return new Question("rung", asked, asked::answer);
-    }
-
-    private static RunAsked runAsked(Random random, RoomDocument room, PieceDocument piece) {
-        return new RunAsked(
-                piece,
-                room.player(),
-                room.speech(),
-                Rooms.rung(random, piece).toString(),
-                ownTempo(random),
-                1 + random.nextInt(Laps.MOST_TIMES),
-                random.nextInt(Laps.MOST_EVERY + 1),
-                Draw.of(Laps.Voice.class).from(random),
-                random.nextInt(5) == 0);
-    }
-
-    private static Question run(Random random) {
-        RoomDocument room = Rooms.any().from(random).given();
-        RunAsked asked = runAsked(random, room, Draw.of(room.pieces()).from(random));
-        return new Question("run", asked, asked::answer);
-    }
-
-    private static Question takes(Random random) {
-        Rooms.Scene scene = Rooms.any().from(random);
-        RoomDocument room = scene.given();
-        PieceDocument piece = Draw.of(room.pieces()).from(random);
-        List<RunAsked.LapPart> laps = runAsked(random, room, piece).answer().laps();
-        RanAsked ran = new RanAsked(laps, random.nextInt(laps.size() + 1));
-        if (random.nextBoolean()) return new Question("ran", ran, ran::answer);
-        TakesAsked asked = new TakesAsked(
-                piece,
-                room.player(),
-                scene.taken(),
-                ran,
-                new TakesAsked.SaidPart(
-                        Draw.of(Outcome.class).from(random),
-                        maybe(random, () -> random.nextInt(4)),
-                        maybe(random, () -> new SlippedDocument(List.of(SlipKind.TONE), List.of())),
-                        maybe(random, () -> "the wind \u266d turned"),
-                        maybe(random, () -> List.of(1 + random.nextInt(5), 7))),
-                random.nextInt(9000) / 10.0,
-                scene.days().getFirst() + "T21:05:00.000+01:00");
-        return new Question("takes", asked, asked::answer);
-    }
-
-    private static Question caution(Random random) {
-        CautionAsked asked = new CautionAsked(
-                Stream.of(Moment.values())
-                        .filter(moment -> random.nextBoolean())
-                        .map(moment -> new CautionPart(moment, "Rest " + moment.id()))
-                        .toList(),
-                TODAY,
-                random.nextInt(4000),
-                random.nextBoolean(),
-                random.nextBoolean() ? Map.of() : Map.of("first-use", TODAY.minusDays(9), "high-notes", TODAY),
-                random.nextInt(4) == 0 ? List.of(Moment.LONG_SESSION) : List.of());
-        return new Question("caution", asked, asked::answer);
-    }
-
-    private static Question taps(Random random) {
-        if (random.nextInt(3) == 0) {
-            LatencyAsked asked = new LatencyAsked(IntStream.range(0, random.nextInt(6, 20))
-                    .mapToObj(i -> 1000.0 * i + 120 + random.nextInt(90))
-                    .toList());
-            return new Question("latency", asked, asked::answer);
-        }
-        RoomDocument room = Rooms.any().from(random).given();
-        PieceDocument piece = Draw.of(room.pieces()).from(random);
-        MadeUpPlayer who = maybe(random, () -> Draw.of(MadeUpPlayer.class).from(random));
-        TapsAsked asked = new TapsAsked(
-                piece,
-                room.player(),
-                room.speech(),
-                Rooms.rung(random, piece).toString(),
-                BigDecimal.valueOf(random.nextInt(40, 160)),
-                who != null
-                        ? null
-                        : IntStream.range(0, random.nextInt(1, 60))
-                                .mapToObj(i -> 251.5 * i + random.nextInt(30))
-                                .toList(),
-                who);
-        return new Question("taps", asked, asked::answer);
     }
 
     private static Question passage(Random random) {
@@ -491,12 +370,12 @@ public final class Questions {
                 Draw.of(Instruments.all()).from(random), Draw.of(Level.class).from(random));
     }
 
-    private interface Made<T> {
+    interface Made<T> {
         @Nullable
         T get();
     }
 
-    private static <T> @Nullable T maybe(Random random, Made<T> made) {
+    static <T> @Nullable T maybe(Random random, Made<T> made) {
         return random.nextInt(SOMETIMES) == 0 ? made.get() : null;
     }
 }
