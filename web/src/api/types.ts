@@ -100,6 +100,7 @@ export type PlanDeciding = Schemas['Deciding'];
 export type StepEditing = Schemas['StepEdit'];
 export type ClimbEditing = Schemas['ClimbEdit'];
 export type Choices = Schemas['ChoicesAnswer'];
+export type StepSaid = Schemas['SaidAnswer'];
 export type BenchStudio = Schemas['BenchView'];
 export type BenchStudent = Schemas['BenchStudent'];
 export type Snap = Schemas['PulseGridSnap'];
