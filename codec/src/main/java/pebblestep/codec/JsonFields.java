@@ -15,6 +15,7 @@ import java.util.Set;
 import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 import pebblestep.core.Days;
+import pebblestep.core.Numbers;
 import pebblestep.core.Refusal;
 
 /** Reads fields of JSON; what is not what it should be is refused with the place where it stands. */
@@ -22,7 +23,6 @@ public final class JsonFields {
     /** A number with more characters is none that is meant here. */
     private static final int LONGEST_NUMBER = 40;
 
-    private static final int LARGEST_EXPONENT = 300;
     private static final String DAY = "2026-11-29";
 
     private JsonFields() {}
@@ -134,7 +134,7 @@ public final class JsonFields {
         String spelled = value.toString();
         if (value.isNumber() && spelled.length() <= LONGEST_NUMBER) {
             BigDecimal number = new BigDecimal(spelled);
-            if (Math.abs(number.scale()) <= LARGEST_EXPONENT) return number;
+            if (Numbers.isMeant(number)) return number;
         }
         throw Refusal.of(shortened(value) + " does not fit here.");
     }
@@ -149,7 +149,8 @@ public final class JsonFields {
      * quarter of a megabyte of names and time zones to the page.
      */
     public static LocalDate day(JsonValue value) {
-        return Days.parse(text(value)).orElseThrow(() -> Refusal.of(shortened(value) + " does not fit here.")
+        return Days.parse(text(value)).filter(Days::isMeant).orElseThrow(() -> Refusal.of(
+                        shortened(value) + " does not fit here.")
                 .fits("A day, such as " + DAY + "."));
     }
 

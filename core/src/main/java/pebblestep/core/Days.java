@@ -8,7 +8,18 @@ import java.util.Optional;
 public final class Days {
     private static final int LENGTH = "2026-03-02".length();
 
+    private static final int FIRST_YEAR = 1900;
+    private static final int LAST_YEAR = 2200;
+
+    /** What is said of a day that nobody means. */
+    public static final String MEANT = "A day lies between " + FIRST_YEAR + " and " + LAST_YEAR + ".";
+
     private Days() {}
+
+    /** Whether somebody means a day: one of the years 1900 to 2200. */
+    public static boolean isMeant(LocalDate day) {
+        return day.getYear() >= FIRST_YEAR && day.getYear() <= LAST_YEAR;
+    }
 
     /** The day that a text begins with, as in {@code 2026-03-02} and {@code 2026-03-02T17:05:00+01:00}; empty where it does not. */
     public static Optional<LocalDate> in(String text) {

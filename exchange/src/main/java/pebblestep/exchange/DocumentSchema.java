@@ -13,6 +13,7 @@ import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
 import pebblestep.core.Refusal;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
@@ -30,6 +31,9 @@ final class DocumentSchema {
 
     /** Climbs, whose rungs are parts of steps. */
     static final DocumentSchema CLIMB = of("climb-1");
+
+    /** Larger than every number of a document. */
+    private static final double LARGEST = 1e9;
 
     private final Schema schema;
     private final JsonNode document;
@@ -69,8 +73,21 @@ final class DocumentSchema {
 
     /** Refuses a document that does not hold, by its first wrong field. */
     void check(JsonNode json) {
+        requireMeant(json, List.of());
         List<Error> errors = schema.validate(json);
         if (!errors.isEmpty()) throw refusal(errors.get(0));
+    }
+
+    /** A schema compares numbers as the platform holds them, and lets every character pass: what is beyond is refused before. */
+    private static void requireMeant(JsonNode node, List<String> path) {
+        if (node.isNumber() && !(Math.abs(node.asDouble()) <= LARGEST)) throw Refusal.of(path, MeantValues.NUMBER);
+        if (node.isString() && !MeantValues.canBeKept(node.asString())) throw Refusal.of(path, MeantValues.TEXT);
+        if (node.isObject()) node.forEachEntry((name, value) -> requireMeant(value, under(path, name)));
+        for (int i = 0; node.isArray() && i < node.size(); i++) requireMeant(node.get(i), under(path, "" + i));
+    }
+
+    private static List<String> under(List<String> path, String name) {
+        return Stream.concat(path.stream(), Stream.of(name)).toList();
     }
 
     private Refusal refusal(Error error) {

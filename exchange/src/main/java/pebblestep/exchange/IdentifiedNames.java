@@ -19,6 +19,7 @@ public final class IdentifiedNames extends SimpleModule {
     /** The mapper that documents are read and written with: what is absent is not written. */
     public static final JsonMapper JSON = JsonMapper.builder()
             .addModule(new IdentifiedNames())
+            .addModule(new MeantValues())
             .changeDefaultPropertyInclusion(value -> value.withValueInclusion(JsonInclude.Include.NON_NULL))
             .build();
 

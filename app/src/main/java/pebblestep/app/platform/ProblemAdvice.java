@@ -23,9 +23,12 @@ import org.springframework.web.context.request.WebRequest;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
 import pebblestep.core.Refusal;
 import pebblestep.exchange.IdentifiedNames;
+import pebblestep.exchange.MeantValues;
 import tools.jackson.core.JacksonException;
+import tools.jackson.core.exc.InputCoercionException;
 import tools.jackson.databind.DatabindException;
 import tools.jackson.databind.exc.InvalidFormatException;
+import tools.jackson.databind.exc.InvalidNullException;
 import tools.jackson.databind.exc.UnrecognizedPropertyException;
 
 /** The one place that turns errors into problems. */
@@ -74,7 +77,10 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
         if (e.getRootCause() instanceof Refusal refusal) {
             return handleExceptionInternal(e, Problems.of(refusal), headers, HttpStatus.UNPROCESSABLE_CONTENT, request);
         }
-        if (e.getCause() instanceof DatabindException wrong) {
+        // Wrong where it stands, in JSON that can be read: a number too large for its field is told by the parser
+        // itself.
+        if (e.getCause() instanceof JacksonException wrong
+                && (wrong instanceof DatabindException || wrong instanceof InputCoercionException)) {
             List<String> path = wrong.getPath().stream()
                     .map(at -> at.getPropertyName() == null ? Integer.toString(at.getIndex()) : at.getPropertyName())
                     .toList();
@@ -85,10 +91,15 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
                 return handleExceptionInternal(
                         e, Problems.of(refusal), headers, HttpStatus.UNPROCESSABLE_CONTENT, request);
             }
-            boolean unknown = wrong instanceof UnrecognizedPropertyException;
-            String sentence = unknown
-                    ? "There is no field \"" + shortened(path.get(path.size() - 1)) + "\" here."
-                    : "This value has the wrong type.";
+            String sentence =
+                    switch (wrong) {
+                        case UnrecognizedPropertyException unknown ->
+                            "There is no field \"" + shortened(path.get(path.size() - 1)) + "\" here.";
+                        case InvalidNullException nothing -> "Something is missing here.";
+                        case InputCoercionException large -> "This number does not fit here.";
+                        case MeantValues.Meaningless nobodys -> nobodys.getOriginalMessage();
+                        default -> "This value has the wrong type.";
+                    };
             return handleExceptionInternal(
                     e, Problems.invalid(path, sentence), headers, HttpStatus.UNPROCESSABLE_CONTENT, request);
         }
@@ -99,7 +110,7 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
     }
 
     /** A text where one of a closed set belongs: refused with what the set has. */
-    private static Optional<Refusal> unknownId(DatabindException wrong) {
+    private static Optional<Refusal> unknownId(JacksonException wrong) {
         if (!(wrong instanceof InvalidFormatException format) || !(format.getValue() instanceof String id)) {
             return Optional.empty();
         }

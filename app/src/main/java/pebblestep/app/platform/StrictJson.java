@@ -1,0 +1,24 @@
+package pebblestep.app.platform;
+
+import com.fasterxml.jackson.annotation.Nulls;
+import org.springframework.boot.jackson.autoconfigure.JsonMapperBuilderCustomizer;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+import pebblestep.exchange.MeantValues;
+import tools.jackson.databind.DeserializationFeature;
+import tools.jackson.databind.JacksonModule;
+
+/** What comes in is read as it is meant, or refused: for every endpoint at once. */
+@Configuration
+class StrictJson {
+    @Bean
+    JacksonModule meantValues() {
+        return new MeantValues();
+    }
+
+    @Bean
+    JsonMapperBuilderCustomizer nothingIsGuessed() {
+        return mapper -> mapper.changeDefaultNullHandling(of -> of.withContentNulls(Nulls.FAIL))
+                .disable(DeserializationFeature.ACCEPT_FLOAT_AS_INT);
+    }
+}
