@@ -80,7 +80,8 @@ final class DocumentSchema {
 
     /** A schema compares numbers as the platform holds them, and lets every character pass: what is beyond is refused before. */
     private static void requireMeant(JsonNode node, List<String> path) {
-        if (node.isNumber() && !(Math.abs(node.asDouble()) <= LARGEST)) throw Refusal.of(path, MeantValues.NUMBER);
+        if (node.isNumber() && !(Math.abs(node.asDouble(Double.NaN)) <= LARGEST))
+            throw Refusal.of(path, MeantValues.NUMBER);
         if (node.isString() && !MeantValues.canBeKept(node.asString())) throw Refusal.of(path, MeantValues.TEXT);
         if (node.isObject()) node.forEachEntry((name, value) -> requireMeant(value, under(path, name)));
         for (int i = 0; node.isArray() && i < node.size(); i++) requireMeant(node.get(i), under(path, "" + i));

@@ -24,6 +24,9 @@ public final class Figure {
             Fraction.of(1, 24),
             Fraction.of(1, 32));
 
+    /** Parts of a whole note that a click can be at the finest; beyond it nothing could be reckoned exactly. */
+    private static final long FINEST = 1_000_000;
+
     private final List<Slot> slots;
 
     /** One note of the cycle with the rest that follows it, which may be none. */
@@ -49,9 +52,15 @@ public final class Figure {
             throw Refusal.of("rhythm.figure", "A figure has 1 to " + MOST + " values.");
         }
         List<Slot> slots = new ArrayList<>();
+        Fraction click = Fraction.ZERO;
         for (String text : cycle) {
             boolean rest = text.startsWith("r");
             Fraction value = checked(read(rest ? text.substring(1) : text));
+            click = click.commonMeasure(value);
+            if (click.denominator() > FINEST) {
+                throw Refusal.of("rhythm.figure", "These values have no common click that could be counted.")
+                        .fits("Choose values that divide the same beat.");
+            }
             if (!rest) {
                 slots.add(new Slot(value, Fraction.ZERO));
                 continue;

@@ -13,6 +13,8 @@ public final class Fraction implements Comparable<Fraction> {
     public static final Fraction ZERO = new Fraction(0, 1);
     public static final Fraction ONE = new Fraction(1, 1);
 
+    private static final long LARGEST = 999_999;
+
     private final long numerator;
     private final long denominator;
 
@@ -36,18 +38,26 @@ public final class Fraction implements Comparable<Fraction> {
         return of(whole, 1);
     }
 
-    /** Reads {@code 1/16}, {@code -1/8}, {@code 0}; refuses anything else, and a denominator of zero. */
+    /** Reads {@code 1/16}, {@code -1/8}, {@code 0}; refuses anything else, a denominator of zero, and numbers over 999,999. */
     public static Fraction parse(String text) {
         // What a document leaves empty within a list comes here as nothing at all.
         if (text == null) throw unreadable("null");
         try {
             int slash = text.indexOf('/');
-            if (slash < 0) return of(Long.parseLong(text));
+            if (slash < 0) return of(typed(text));
             if (slash == text.length() - 1 || !Character.isDigit(text.charAt(slash + 1))) throw unreadable(text);
-            return of(Long.parseLong(text.substring(0, slash)), Long.parseLong(text.substring(slash + 1)));
+            return of(typed(text.substring(0, slash)), typed(text.substring(slash + 1)));
         } catch (NumberFormatException e) {
             throw unreadable(text);
         }
+    }
+
+    /** A part of a fraction as it is typed; what nobody types could not be reckoned with. */
+    private static long typed(String text) {
+        long number = Long.parseLong(text);
+        if (number < -LARGEST || number > LARGEST)
+            throw Refusal.of("A fraction is written with numbers up to " + LARGEST + ".");
+        return number;
     }
 
     private static Refusal unreadable(String text) {

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.util.List;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -111,6 +112,27 @@ class FigureTest {
                 .isEqualTo("one crotchet");
         assertThat(ValueName.plural(Fraction.parse("3/20"), ValueNames.AMERICAN))
                 .isEqualTo("notes of 3/20 of a whole note");
+    }
+
+    @Test
+    void values_without_a_common_click_are_refused() {
+        List<String> primes = IntStream.of(3, 5, 7, 11, 13, 17, 19, 23, 29, 31, 37, 41, 43, 47, 53, 59, 61)
+                .mapToObj(prime -> "1/" + prime)
+                .toList();
+        assertThatThrownBy(() -> Figure.ofCycle(primes))
+                .isInstanceOf(Refusal.class)
+                .hasMessage("These values have no common click that could be counted.");
+        assertThat(Figure.ofCycle(List.of("1/12", "1/20", "1/28", "1/64")).click())
+                .as("triplets, quintuplets and septuplets still have one")
+                .isEqualTo(Fraction.of(1, 6720));
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"9223372036854775807", "-9223372036854775808", "1/9223372036854775807", "1/1000000"})
+    void a_fraction_that_nobody_types_is_refused(String text) {
+        assertThatThrownBy(() -> Fraction.parse(text))
+                .isInstanceOf(Refusal.class)
+                .hasMessage("A fraction is written with numbers up to 999999.");
     }
 
     /** Octaves that grow with the division take 14 beats each way and back to the last tonic: common practice, no source. */
