@@ -25,6 +25,9 @@ export const RoutineStepRow = memo(function RoutineStepRow(props: Props) {
   const { id, at, document, open, removable, dispatch } = props;
   const said = useSaid(document);
   const title = document.title || (said?.key ?? 'A new step');
+  // The key stands in the title or before the rest.
+  const rest = said && (document.title ? `${said.key}, ${said.summary}` : said.summary);
+  const summary = rest ?? 'cannot be played yet';
   const { attributes, listeners, setNodeRef, transform, transition } = useSortable({ id });
   return (
     <li
@@ -60,7 +63,7 @@ export const RoutineStepRow = memo(function RoutineStepRow(props: Props) {
         </svg>
         <span>
           <strong>{title}</strong>
-          <span>{said?.summary ?? 'cannot be played yet'}</span>
+          <span>{summary}</span>
         </span>
       </button>
       {removable && (

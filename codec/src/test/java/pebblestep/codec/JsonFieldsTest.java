@@ -25,10 +25,11 @@ class JsonFieldsTest {
     }
 
     @Test
-    void a_day_is_read_where_the_platform_reads_it_and_refused_where_it_refuses() {
+    void a_day_that_somebody_means_is_read_where_the_platform_reads_it() {
         Random random = new Random(15);
         for (int i = 0; i < MANY; i++) {
-            String text = "%04d-%02d-%02d".formatted(random.nextInt(3000), random.nextInt(14), random.nextInt(33));
+            String text =
+                    "%04d-%02d-%02d".formatted(random.nextInt(1850, 2250), random.nextInt(14), random.nextInt(33));
             Optional<LocalDate> platform = byPlatform(text);
             JsonValue value = JsonFields.parse("\"" + text + "\"");
             Optional<LocalDate> here;
@@ -37,7 +38,7 @@ class JsonFieldsTest {
             } catch (Refusal e) {
                 here = Optional.empty();
             }
-            assertThat(here).as(text).isEqualTo(platform);
+            assertThat(here).as(text).isEqualTo(platform.filter(day -> day.getYear() >= 1900 && day.getYear() <= 2200));
         }
     }
 
@@ -58,7 +59,7 @@ class JsonFieldsTest {
 
     @ParameterizedTest
     @ValueSource(
-            strings = {"1e999999999", "1e301", "1e-301", "12345678901234567890123456789012345678901", "\"1\"", "true"})
+            strings = {"1e999999999", "1e31", "1e-31", "12345678901234567890123456789012345678901", "\"1\"", "true"})
     void a_number_that_nobody_means_is_refused_before_it_takes_the_memory(String json) {
         assertThat(refused(json, JsonFields::decimal)).hasMessageEndingWith("does not fit here.");
         assertThat(refused(json, JsonFields::whole)).isNotNull();
