@@ -36,7 +36,7 @@ export function LandingCard({ onCompare }: Props) {
             className={classes.best}
             onClick={() => dispatch({ type: 'replace', document: best.step })}
           >
-            {best.sentence.replace(/\.$/, '')}
+            {best.label}
             <kbd aria-hidden="true">L</kbd>
           </button>
         )}
@@ -62,7 +62,7 @@ export function LandingCard({ onCompare }: Props) {
                   type="button"
                   onClick={() => dispatch({ type: 'replace', document: fix.step })}
                 >
-                  {fix.sentence.replace(/\.$/, '')}
+                  {fix.label}
                 </button>
               ))}
             </div>

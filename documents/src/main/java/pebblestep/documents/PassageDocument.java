@@ -86,13 +86,18 @@ public record PassageDocument(
             String why,
             List<FixPart> fixes) {}
 
-    /** One change that lands, with the changed step ready to be sent again. */
+    /**
+     * One change that lands, with the changed step ready to be sent again.
+     *
+     * @param label the sentence as it stands on what is pressed for it
+     */
     public record FixPart(
             FixKind kind,
             @Nullable String by,
             @Nullable String place,
             @Nullable String startsOn,
             String sentence,
+            String label,
             StepDocument step) {}
 
     /** Play this, not that; {@code when} is up or down where it holds one way only. */
@@ -223,6 +228,7 @@ public record PassageDocument(
                 fix.by().map(by -> fix.step().place().toString()).orElse(null),
                 fix.startsOn().map(Count::toString).orElse(null),
                 fix.sentence(),
+                fix.label(),
                 StepDocuments.write(fix.step()));
     }
 

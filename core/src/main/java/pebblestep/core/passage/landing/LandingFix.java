@@ -14,4 +14,9 @@ import pebblestep.core.rhythm.Fraction;
  * @param sentence the change as an instruction
  * @param step the changed step
  */
-public record LandingFix(FixKind kind, Optional<Fraction> by, Optional<Count> startsOn, String sentence, Step step) {}
+public record LandingFix(FixKind kind, Optional<Fraction> by, Optional<Count> startsOn, String sentence, Step step) {
+    /** The instruction as it stands on what is pressed for it: without a full stop. */
+    public String label() {
+        return sentence.substring(0, sentence.length() - 1);
+    }
+}

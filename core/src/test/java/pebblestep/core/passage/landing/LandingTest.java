@@ -47,6 +47,7 @@ class LandingTest {
         assertThat(landing.off()).hasToString(off);
         assertThat(landing.words(Speech.USUAL).sentence()).isEqualTo(sentence);
         assertThat(landing.fixes(Speech.USUAL).get(0).sentence()).isEqualTo(firstFix);
+        assertThat(landing.fixes(Speech.USUAL).get(0).label() + ".").isEqualTo(firstFix);
         assertThat(landing.lands()).isFalse();
     }
 
