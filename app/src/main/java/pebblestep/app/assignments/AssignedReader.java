@@ -5,6 +5,7 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -18,6 +19,7 @@ import pebblestep.app.platform.InParts;
 import pebblestep.core.climb.Ascent;
 import pebblestep.core.climb.ClimbEvent;
 import pebblestep.core.climb.Position;
+import pebblestep.core.passage.Step;
 import pebblestep.core.practice.Schedule;
 import pebblestep.core.rhythm.Bpm;
 
@@ -46,6 +48,13 @@ class AssignedReader {
         return rows.stream()
                 .map(row -> assigned(row, Found.in(given, row.id()), byAssignment.getOrDefault(row.id(), List.of())))
                 .toList();
+    }
+
+    /** The steps as they were given, by assignment. */
+    Map<Long, Step> steps(Collection<Long> assignmentIds) {
+        Map<Long, Step> steps = new HashMap<>();
+        ascents.of(assignmentIds).forEach((id, ascent) -> steps.put(id, ascent.step()));
+        return steps;
     }
 
     private static List<Long> ids(Collection<AssignedRow> rows) {

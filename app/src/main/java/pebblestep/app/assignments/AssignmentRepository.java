@@ -28,13 +28,13 @@ interface AssignmentRepository extends JpaRepository<AssignmentEntity, Long> {
     List<AssignmentEntity> findByStudioIdAndStudentIdOrderByStartsOnDescIdDesc(
             long studioId, long studentId, Limit limit);
 
-    /** The steps that a student was given before an assignment, the last first. */
+    /** What a student was given before an assignment, the last first. */
     @Query(
             """
-            select a.document from AssignmentEntity a
+            select a.id from AssignmentEntity a
             where a.studentId = :studentId and (a.startsOn < :from or (a.startsOn = :from and a.id < :id))
             order by a.startsOn desc, a.id desc""")
-    List<String> documentsBefore(long studentId, LocalDate from, long id, Pageable page);
+    List<Long> before(long studentId, LocalDate from, long id, Pageable page);
 
     /** What is open in a studio until a last day, as seen on a day: the index finds it by that. */
     @Query(

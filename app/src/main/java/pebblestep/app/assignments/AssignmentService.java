@@ -26,6 +26,7 @@ import pebblestep.app.assignments.AssignmentViews.GoalRequest;
 import pebblestep.app.assignments.AssignmentViews.ScheduleRequest;
 import pebblestep.app.bench.KeyBefore;
 import pebblestep.app.bench.StepService;
+import pebblestep.app.platform.Found;
 import pebblestep.app.platform.Problems;
 import pebblestep.app.students.StudentService;
 import pebblestep.app.students.StudentService.Enrolled;
@@ -54,6 +55,8 @@ import pebblestep.exchange.StepJson;
 public class AssignmentService implements KeyBefore {
     /** More steps than a student meets in years; a list never grows past it. */
     private static final int MOST_PER_STUDENT = 500;
+    /** As many as are read at once in search of an earlier key: mostly the first is another one. */
+    private static final int FEW = 8;
 
     /** One of them is another than any step has. */
     private static final int LAST_KEYS = 2;
@@ -69,9 +72,6 @@ public class AssignmentService implements KeyBefore {
     private final SettingsService settings;
     private final AssignedReader reader;
     private final ApplicationEventPublisher events;
-    /** As many as are read at once in search of an earlier key: mostly the first is another one. */
-    private static final int FEW = 8;
-
     private final Clock clock;
 
     AssignmentService(
@@ -239,13 +239,17 @@ public class AssignmentService implements KeyBefore {
     @Transactional(readOnly = true)
     public Map<Long, StepDocument.KeyPart> keysBefore(long studioId, long studentId) {
         Map<Long, StepDocument.KeyPart> keys = new HashMap<>();
+        List<Long> ids = assignments.allOf(studioId, List.of(studentId), Limit.of(MOST_PER_STUDENT)).stream()
+                .map(AssignedRow::id)
+                .toList();
+        Map<Long, Step> steps = reader.steps(ids);
         Step last = null;
         Step before = null;
-        for (AssignmentEntity entity : of(studioId, studentId).reversed()) {
-            Step given = StepJson.read(entity.document);
+        for (Long id : ids.reversed()) {
+            Step given = Found.in(steps, id);
             if (last != null && !last.key().equals(given.key())) before = last;
             last = given;
-            if (before != null) keys.put(entity.id, StepDocuments.write(before).key());
+            if (before != null) keys.put(id, StepDocuments.write(before).key());
         }
         return keys;
     }
@@ -255,10 +259,11 @@ public class AssignmentService implements KeyBefore {
     public Optional<StepDocument.KeyPart> keyBefore(Assigned assigned) {
         LocalDate from = assigned.schedule().from();
         for (int page = 0; page * FEW < MOST_PER_STUDENT; page++) {
-            List<String> earlier =
-                    assignments.documentsBefore(assigned.studentId(), from, assigned.id(), PageRequest.of(page, FEW));
-            for (String document : earlier) {
-                Step given = StepJson.read(document);
+            List<Long> earlier =
+                    assignments.before(assigned.studentId(), from, assigned.id(), PageRequest.of(page, FEW));
+            Map<Long, Step> steps = reader.steps(earlier);
+            for (Long id : earlier) {
+                Step given = Found.in(steps, id);
                 if (!given.key().equals(assigned.step().key())) {
                     return Optional.of(StepDocuments.write(given).key());
                 }

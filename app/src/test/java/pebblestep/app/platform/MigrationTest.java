@@ -34,13 +34,7 @@ class MigrationTest {
         migrate("3");
         try (Connection connection = DriverManager.getConnection(url, "sa", "");
                 Statement sql = connection.createStatement()) {
-            String now = "timestamp with time zone '2026-03-02 10:00:00+00:00'";
-            sql.execute("insert into studios (name, created_at) values ('Old', " + now + ")");
-            sql.execute(
-                    "insert into students (studio_id, name, instrument, link_version, archived, version, created_at)"
-                            + " values (1, 'A', 'oboe', 1, false, 0, " + now + ")");
-            sql.execute("insert into routines (studio_id, title, archived, version, updated_at)"
-                    + " values (1, 'R', false, 0, " + now + ")");
+            String now = studio(sql);
             String document = "'" + Given.STEP.replace("'", "''") + "' format json";
             sql.execute("insert into steps (studio_id, title, document, ladder_from, ladder_to, ladder_by, archived,"
                     + " version, updated_at, routine_id) values (1, 'S', " + document
@@ -63,15 +57,9 @@ class MigrationTest {
         migrate("6");
         try (Connection connection = DriverManager.getConnection(url, "sa", "");
                 Statement sql = connection.createStatement()) {
-            String now = "timestamp with time zone '2026-03-02 10:00:00+00:00'";
+            String now = studio(sql);
             String json = "'" + Given.STEP.replace("'", "''") + "' format json";
             String climb = "'" + Given.CLIMB + "' format json";
-            sql.execute("insert into studios (name, created_at) values ('Old', " + now + ")");
-            sql.execute(
-                    "insert into students (studio_id, name, instrument, link_version, archived, version, created_at)"
-                            + " values (1, 'A', 'oboe', 1, false, 0, " + now + ")");
-            sql.execute("insert into routines (studio_id, title, archived, version, updated_at)"
-                    + " values (1, 'R', false, 0, " + now + ")");
             sql.execute(
                     "insert into steps (studio_id, title, document, climb, archived, version, updated_at, routine_id)"
                             + " values (1, 'S', " + json + ", " + climb + ", false, 0, " + now + ", 1)");
@@ -100,15 +88,9 @@ class MigrationTest {
         migrate("11");
         try (Connection connection = DriverManager.getConnection(url, "sa", "");
                 Statement sql = connection.createStatement()) {
-            String now = "timestamp with time zone '2026-03-02 10:00:00+00:00'";
+            String now = studio(sql);
             String json = "'" + Given.STEP.replace("'", "''") + "' format json";
             String climb = "'" + Given.CLIMB + "' format json";
-            sql.execute("insert into studios (name, created_at) values ('Old', " + now + ")");
-            sql.execute(
-                    "insert into students (studio_id, name, instrument, link_version, archived, version, created_at)"
-                            + " values (1, 'A', 'oboe', 1, false, 0, " + now + ")");
-            sql.execute("insert into routines (studio_id, title, archived, version, updated_at)"
-                    + " values (1, 'R', false, 0, " + now + ")");
             String[] titles = {"Db major, one octave up", "Ebb and flow", "F# dorian, one octave up"};
             String[] keys = {"Db major", "Db major", "F# dorian"};
             for (int i = 0; i < titles.length; i++) {
@@ -130,6 +112,17 @@ class MigrationTest {
             assertThat(lines(sql, "select title from assignments"))
                     .containsExactly("D♭ major, one octave up", "Ebb and flow", "F♯ dorian, one octave up");
         }
+    }
+
+    /** A studio with a student and a routine; the answer is the time of all of it. */
+    private static String studio(Statement sql) throws SQLException {
+        String now = "timestamp with time zone '2026-03-02 10:00:00+00:00'";
+        sql.execute("insert into studios (name, created_at) values ('Old', " + now + ")");
+        sql.execute("insert into students (studio_id, name, instrument, link_version, archived, version, created_at)"
+                + " values (1, 'A', 'oboe', 1, false, 0, " + now + ")");
+        sql.execute("insert into routines (studio_id, title, archived, version, updated_at)"
+                + " values (1, 'R', false, 0, " + now + ")");
+        return now;
     }
 
     private static List<String> lines(Statement sql, String query) throws SQLException {
