@@ -35,6 +35,15 @@ export function useHold() {
   });
 }
 
+/** Gives what of something still fits the student's range. */
+export function useFit() {
+  const changed = useStudentsChanged();
+  return useOnce({
+    mutationFn: (id: number) => data(api.POST('/api/assignments/{id}/fit', { params: { path: { id } } })),
+    onSuccess: changed,
+  });
+}
+
 /** Puts a student on a rung. */
 export function usePlace() {
   const changed = useStudentsChanged();

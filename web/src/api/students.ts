@@ -69,6 +69,22 @@ export function useKeepStudent() {
   });
 }
 
+/** What of a student's work a change would leave without its notes; nothing is changed. */
+export function useTouched() {
+  return useMutation({
+    mutationFn: ({ id, ...body }: StudentRequest & { id: number }) =>
+      data(api.POST('/api/students/{id}/touched', { params: { path: { id } }, body })),
+  });
+}
+
+/** The same for one note more or fewer. */
+export function useTouchedByRange() {
+  return useMutation({
+    mutationFn: ({ id, ...body }: { id: number; end: 'top' | 'bottom'; notes: number }) =>
+      data(api.POST('/api/students/{id}/range/touched', { params: { path: { id } }, body })),
+  });
+}
+
 /** Lets a student's range grow, or shrink, by one note at one end. */
 export function useGrowRange() {
   const changed = useStudentsChanged();

@@ -85,6 +85,7 @@ export type Question = Schemas['QuestionView'];
 export type AnswerRequest = Schemas['AnswerRequest'];
 export type Mark = Schemas['MarkView'];
 export type StudentsRead = Schemas['StudentsRead'];
+export type Touched = Schemas['TouchedView'];
 export type TimetableRow = Schemas['TimetableRow'];
 export type AxisKind = Schemas['AxisKind'];
 export type SchemeKind = Schemas['SchemeKind'];

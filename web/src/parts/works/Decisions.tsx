@@ -2,9 +2,11 @@ import { Button, Menu } from '@mantine/core';
 import { notifications } from '@mantine/notifications';
 import { IconDots } from '@tabler/icons-react';
 import { sentenceOf } from '../../api/client';
-import { useHold, usePlace, useSpan, useTakeBack } from '../../api/climbs';
+import { useEndAssignment } from '../../api/assignments';
+import { useFit, useHold, usePlace, useSpan, useTakeBack } from '../../api/climbs';
 import type { DeskWork } from '../../api/types';
 import classes from './Works.module.css';
+import { undoNote } from '../../ui/undo';
 import { useDecided } from './useDecided';
 
 const NAMES: Record<string, string> = { back: 'Back', on: 'On' };
@@ -17,6 +19,7 @@ export function Decisions({ work }: { work: DeskWork }) {
   const tell = useDecided(work);
   const moves = work.decisions.filter((decision) => decision.kind in NAMES);
   const wrong = (error: unknown) => notifications.show({ message: sentenceOf(error), color: 'clay' });
+  if (work.kind === 'misfit') return <Misfit work={work} />;
   return (
     <span className={classes.decisions}>
       {moves.map((decision) => (
@@ -55,6 +58,56 @@ export function Decisions({ work }: { work: DeskWork }) {
       >
         {work.held ? 'Held' : 'Hold'}
       </Button>
+      <More work={work} />
+    </span>
+  );
+}
+
+/** What can be done about something that does not fit: what of it does, or to end it. */
+function Misfit({ work }: { work: DeskWork }) {
+  const fit = useFit();
+  const end = useEndAssignment();
+  const tell = useDecided(work);
+  const wrong = (error: unknown) => notifications.show({ message: sentenceOf(error), color: 'clay' });
+  return (
+    <span className={classes.decisions}>
+      {work.fits && (
+        <Button
+          size="compact-sm"
+          aria-label={`Give ${work.fits}: ${work.title}`}
+          loading={fit.isPending}
+          onClick={() =>
+            fit.mutate(work.assignmentId, {
+              onSuccess: () => tell(`${work.title}: ${work.fits} from now on.`),
+              onError: wrong,
+            })
+          }
+        >
+          Give {work.fits}
+        </Button>
+      )}
+      {!work.fits && (
+        <Button
+          size="compact-sm"
+          variant="default"
+          aria-label={`End: ${work.title}`}
+          loading={end.isPending}
+          onClick={() =>
+            end.mutate(
+              { id: work.assignmentId },
+              {
+                onSuccess: () =>
+                  undoNote(`${work.title} is ended.`, () =>
+                    end.mutateAsync({ id: work.assignmentId, resume: true }),
+                  ),
+                onError: wrong,
+              },
+            )
+          }
+        >
+          End it
+        </Button>
+      )}
       <More work={work} />
     </span>
   );

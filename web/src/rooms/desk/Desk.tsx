@@ -19,6 +19,7 @@ function summary(desk: DeskPage): string {
   const count = (...kinds: Verdict[]) =>
     desk.counts.filter((one) => kinds.includes(one.kind)).reduce((sum, one) => sum + one.students, 0);
   const said = [
+    `${count('misfit')} with a step that does not fit`,
     `${count('stuck', 'slipping')} stuck or slipping`,
     `${count('quiet')} quiet`,
     `${count('behind')} behind`,

@@ -58,7 +58,7 @@ export function Done({ today, waiting, onWord, onBack }: Props) {
                 </em>
               )}
               <br />
-              {item.standing.sentence}
+              {item.misfit ? item.misfit.sentence : item.standing.sentence}
             </span>
           </li>
         ))}

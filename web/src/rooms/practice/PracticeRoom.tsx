@@ -3,6 +3,7 @@ import { useParams } from 'react-router';
 import type { TodayItem } from '../../api/types';
 import { useKeys } from '../../ui/useKeys';
 import { Waiting } from '../../ui/Waiting';
+import { CannotPlay } from './CannotPlay';
 import { Done } from './Done';
 import { localTime, newId } from './keep/ids';
 import { NoWay } from './NoWay';
@@ -60,6 +61,15 @@ export function PracticeRoom() {
             <h1>Nothing to practise today</h1>
             <p>Your teacher has not given you a step for today. Play something you love.</p>
           </main>
+        ) : item?.misfit ? (
+          <CannotPlay
+            key={item.assignmentId}
+            item={item}
+            misfit={item.misfit}
+            next={items[at + 1]}
+            onNext={() => go(at + 1)}
+            onBefore={() => go(at - 1)}
+          />
         ) : item ? (
           <PracticeItem
             key={item.assignmentId}

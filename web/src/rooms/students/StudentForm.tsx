@@ -1,15 +1,17 @@
 import { useBounds } from '../../core/useBounds';
 import { Autocomplete, Group, NativeSelect, NumberInput, Select, Textarea, TextInput } from '@mantine/core';
 import { useForm } from '@mantine/form';
+import { useState } from 'react';
 import { useInstruments } from '../../api/instruments';
 import { useCatalogue } from '../../core/useCatalogue';
-import { classesOf, useEverybody, useKeepStudent } from '../../api/students';
-import type { Instrument, Level, Student } from '../../api/types';
+import { classesOf, useEverybody, useKeepStudent, useTouched } from '../../api/students';
+import type { Instrument, Level, Student, StudentRequest, Touched } from '../../api/types';
 import { DialogForm, FormDialog } from '../../ui/FormDialog';
 import { oneOf } from '../../ui/Choose';
 import { never } from '../../never';
 import { WEEKDAYS } from '../../ui/words';
 import { instrumentChoices } from './instruments';
+import { TouchedDialog } from './TouchedDialog';
 import { rangeSigns } from '../../ui/signs';
 
 interface Props {
@@ -18,6 +20,12 @@ interface Props {
   /** The student to change; a new one without. */
   student?: Student;
 }
+
+interface Then {
+  onSuccess: (student: Student) => void;
+  onError: (error: Error) => void;
+}
+type Body = StudentRequest & { id?: number };
 
 const SAID = ['name', 'range', 'referencePitch', 'minutesADay', 'className'];
 const ISO_16 = '440';
@@ -55,6 +63,8 @@ function Fields({ onClose, student }: Props) {
   const instruments = useInstruments();
   const everybody = useEverybody();
   const keep = useKeepStudent();
+  const touched = useTouched();
+  const [asked, setAsked] = useState<{ body: Body; touched: Touched[] }>();
   const form = useForm({
     initialValues: {
       name: student?.name ?? '',
@@ -75,95 +85,122 @@ function Fields({ onClose, student }: Props) {
     value: one.id,
     label: `${one.name}, ${rangeSigns(rangeOf(chosen, one.id))}`,
   }));
+  // What a change would leave without its notes is told before it is made.
+  const sending = {
+    isPending: touched.isPending || keep.isPending,
+    error: touched.error ?? keep.error,
+    mutate: (body: Body, then: Then) => {
+      const { id } = body;
+      if (id === undefined) return keep.mutate(body, then);
+      return touched.mutate(
+        { ...body, id },
+        {
+          onSuccess: (found) =>
+            found.length > 0 ? setAsked({ body, touched: found }) : keep.mutate(body, then),
+          onError: (error) => then.onError(error),
+        },
+      );
+    },
+  };
   return (
-    <DialogForm
-      form={form}
-      sending={keep}
-      body={({ range, referencePitch, lessonDay, lessonTime, ...others }) => ({
-        id: student?.id,
-        ...others,
-        range: range.trim(),
-        referencePitch: Number(referencePitch.replace(',', '.')) || undefined,
-        lessonDay: lessonDay || undefined,
-        lessonTime: lessonTime || undefined,
-      })}
-      onDone={onClose}
-      onClose={onClose}
-      leave="Leave it"
-      go={student ? 'Save' : 'Add'}
-      said={SAID}
-    >
-      <Group grow align="start">
-        <TextInput label="Name" required data-autofocus {...form.getInputProps('name')} />
-        <Autocomplete label="Class" maxLength={60} data={classes} {...form.getInputProps('className')} />
-      </Group>
-      <Select
-        label="Instrument"
-        searchable
-        allowDeselect={false}
-        maxDropdownHeight={260}
-        nothingFoundMessage="No instrument goes by that name. Add it under Students, Instruments."
-        value={form.values.instrument}
-        onChange={(id) => id && form.setFieldValue('instrument', id)}
-        data={instrumentChoices(instruments.data ?? [], student?.instrument.id)}
-      />
-      <NativeSelect
-        label="How far they play"
-        value={form.values.level}
-        onChange={(event) =>
-          form.setFieldValue('level', (now) => oneOf(levels, event.currentTarget.value) ?? now)
-        }
-        data={levels}
-      />
-      <TextInput
-        label="Their own range, as written"
-        description="Leave it empty to take the range above. It can grow note by note."
-        placeholder={rangeOf(chosen, form.values.level)}
-        maxLength={20}
-        {...form.getInputProps('range')}
-      />
-      <Group grow align="start">
-        <NumberInput
-          label="Minutes a day"
-          description="Today’s list keeps to it."
-          {...useBounds('studentMinutes')}
-          {...form.getInputProps('minutesADay')}
-          value={form.values.minutesADay ?? ''}
-          onChange={(value) => form.setFieldValue('minutesADay', value === '' ? undefined : Number(value))}
+    <>
+      {asked && (
+        <TouchedDialog
+          touched={asked.touched}
+          onSave={() => keep.mutateAsync(asked.body)}
+          onDone={onClose}
+          onClose={() => setAsked(undefined)}
         />
-        <TextInput
-          label="Tunes to, A in Hz"
-          description="415 to 466"
-          inputMode="decimal"
-          maxLength={6}
-          {...form.getInputProps('referencePitch')}
+      )}
+      <DialogForm
+        form={form}
+        sending={sending}
+        body={({ range, referencePitch, lessonDay, lessonTime, ...others }) => ({
+          id: student?.id,
+          ...others,
+          range: range.trim(),
+          referencePitch: Number(referencePitch.replace(',', '.')) || undefined,
+          lessonDay: lessonDay || undefined,
+          lessonTime: lessonTime || undefined,
+        })}
+        onDone={onClose}
+        onClose={onClose}
+        leave="Leave it"
+        go={student ? 'Save' : 'Add'}
+        said={SAID}
+      >
+        <Group grow align="start">
+          <TextInput label="Name" required data-autofocus {...form.getInputProps('name')} />
+          <Autocomplete label="Class" maxLength={60} data={classes} {...form.getInputProps('className')} />
+        </Group>
+        <Select
+          label="Instrument"
+          searchable
+          allowDeselect={false}
+          maxDropdownHeight={260}
+          nothingFoundMessage="No instrument goes by that name. Add it under Students, Instruments."
+          value={form.values.instrument}
+          onChange={(id) => id && form.setFieldValue('instrument', id)}
+          data={instrumentChoices(instruments.data ?? [], student?.instrument.id)}
         />
-      </Group>
-      <Group grow align="start">
         <NativeSelect
-          label="Lesson on"
-          value={form.values.lessonDay}
-          onChange={(event) => form.setFieldValue('lessonDay', Number(event.currentTarget.value))}
-          data={[
-            { value: '0', label: 'no fixed day' },
-            ...WEEKDAYS.map((day, i) => ({ value: String(i + 1), label: day })),
-          ]}
+          label="How far they play"
+          value={form.values.level}
+          onChange={(event) =>
+            form.setFieldValue('level', (now) => oneOf(levels, event.currentTarget.value) ?? now)
+          }
+          data={levels}
         />
         <TextInput
-          label="at"
-          type="time"
-          disabled={!form.values.lessonDay}
-          {...form.getInputProps('lessonTime')}
+          label="Their own range, as written"
+          description="Leave it empty to take the range above. It can grow note by note."
+          placeholder={rangeOf(chosen, form.values.level)}
+          maxLength={20}
+          {...form.getInputProps('range')}
         />
-      </Group>
-      <Textarea
-        label="The parents’ note"
-        autosize
-        minRows={1}
-        maxRows={4}
-        maxLength={1000}
-        {...form.getInputProps('parentNote')}
-      />
-    </DialogForm>
+        <Group grow align="start">
+          <NumberInput
+            label="Minutes a day"
+            description="Today’s list keeps to it."
+            {...useBounds('studentMinutes')}
+            {...form.getInputProps('minutesADay')}
+            value={form.values.minutesADay ?? ''}
+            onChange={(value) => form.setFieldValue('minutesADay', value === '' ? undefined : Number(value))}
+          />
+          <TextInput
+            label="Tunes to, A in Hz"
+            description="415 to 466"
+            inputMode="decimal"
+            maxLength={6}
+            {...form.getInputProps('referencePitch')}
+          />
+        </Group>
+        <Group grow align="start">
+          <NativeSelect
+            label="Lesson on"
+            value={form.values.lessonDay}
+            onChange={(event) => form.setFieldValue('lessonDay', Number(event.currentTarget.value))}
+            data={[
+              { value: '0', label: 'no fixed day' },
+              ...WEEKDAYS.map((day, i) => ({ value: String(i + 1), label: day })),
+            ]}
+          />
+          <TextInput
+            label="at"
+            type="time"
+            disabled={!form.values.lessonDay}
+            {...form.getInputProps('lessonTime')}
+          />
+        </Group>
+        <Textarea
+          label="The parents’ note"
+          autosize
+          minRows={1}
+          maxRows={4}
+          maxLength={1000}
+          {...form.getInputProps('parentNote')}
+        />
+      </DialogForm>
+    </>
   );
 }

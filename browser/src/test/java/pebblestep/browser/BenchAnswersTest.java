@@ -98,7 +98,7 @@ class BenchAnswersTest {
         assertThat(readings.at("/0/writtenKey").asString()).isEqualTo("D♭ major");
         assertThat(readings.at("/1/writtenKey").asString()).isEqualTo("A♭ major");
         assertThat(readings.at("/1/lowest").asString()).isEqualTo("Ab4");
-        assertThat(readings.at("/2/refusal").asString()).contains("this student has D4 to G5");
+        assertThat(readings.at("/2/refusal").asString()).contains("the player's range is D4 to G5");
     }
 
     @Test

@@ -76,7 +76,7 @@ class MaterialJourney {
             assertThat(range).containsText("Their own.");
             visit.open("/bench");
             page.getByText("everybody").click();
-            assertThat(dialog).containsText("this student has D4 to A♭5");
+            assertThat(dialog).containsText("the player's range is D4 to A♭5");
             assertThat(dialog).containsText("Maren Saltby");
             assertThat(dialog).containsText("G major");
             Assertions.assertThat(visit.troubles).isEmpty();

@@ -100,7 +100,8 @@ class AssignedReader {
         List<ClimbEvent> events = new ArrayList<>();
         if (change.held != null) events.add(new ClimbEvent.Held(change.held, change.decidedOn));
         if (change.climb != null) {
-            events.add(new ClimbEvent.Changed(ascents.of(change.id, change.climb, given), change.decidedOn));
+            events.add(new ClimbEvent.Changed(
+                    ascents.of(change.id, change.climb, change.document, given), change.decidedOn));
         }
         if (change.placedAt != null) {
             events.add(new ClimbEvent.Placed(Position.parse(change.placedAt), change.decidedOn));

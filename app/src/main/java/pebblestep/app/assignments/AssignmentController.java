@@ -90,6 +90,12 @@ class AssignmentController {
         return holding.holds() ? decisions.hold(teacher.studioId(), id) : decisions.release(teacher.studioId(), id);
     }
 
+    /** Gives what of it still fits the student, whose range has changed since. */
+    @PostMapping("/api/assignments/{id}/fit")
+    AssignmentView fit(@AuthenticationPrincipal Teacher teacher, @PathVariable long id) {
+        return decisions.fit(teacher.studioId(), id);
+    }
+
     /** Takes the last decision back. */
     @PostMapping("/api/assignments/{id}/undo")
     AssignmentView undo(@AuthenticationPrincipal Teacher teacher, @PathVariable long id) {

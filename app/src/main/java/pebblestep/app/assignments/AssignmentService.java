@@ -344,7 +344,7 @@ public class AssignmentService implements KeyBefore {
                 entity.studentId,
                 entity.stepId,
                 entity.title,
-                assigned.step().key() + ", " + StepWords.withoutKey(assigned.step(), speech),
+                now.step().key() + ", " + StepWords.withoutKey(now.step(), speech),
                 ClimbDocuments.write(climb),
                 now.words(speech).at(climb.first()) + " to " + now.words(speech).at(climb.last()),
                 goalOf(entity),

@@ -13,7 +13,7 @@ import org.hibernate.type.SqlTypes;
 import org.jspecify.annotations.Nullable;
 
 /**
- * What the teacher decided about an assignment: another climb, another rung, to hold them there, or to take an earlier
+ * What the teacher decided about an assignment: another climb, also of another step, another rung, to hold them there, or to take an earlier
  * decision back. Never changed.
  */
 @Entity
@@ -30,6 +30,11 @@ class ChangeEntity {
     @JdbcTypeCode(SqlTypes.JSON)
     @Nullable
     String climb;
+
+    /** The step that takes the place of the one that was given; null where that goes on. */
+    @JdbcTypeCode(SqlTypes.JSON)
+    @Nullable
+    String document;
 
     String placedAt;
 

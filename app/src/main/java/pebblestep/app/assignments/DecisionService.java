@@ -13,13 +13,18 @@ import pebblestep.app.bench.Ascents;
 import pebblestep.app.students.StudentService;
 import pebblestep.core.Refusal;
 import pebblestep.core.climb.Ascent;
+import pebblestep.core.climb.Misfit;
 import pebblestep.core.climb.Outlook;
 import pebblestep.core.climb.Position;
 import pebblestep.core.climb.Spans;
 import pebblestep.core.passage.Player;
+import pebblestep.core.passage.Step;
+import pebblestep.core.passage.StepWords;
+import pebblestep.core.rhythm.Speech;
 import pebblestep.documents.Fields;
 import pebblestep.documents.bench.Asked;
 import pebblestep.exchange.ClimbJson;
+import pebblestep.exchange.StepJson;
 import tools.jackson.databind.JsonNode;
 
 /** What the teacher decides about something given: each a line of the log that a later one can take back. */
@@ -53,7 +58,7 @@ public class DecisionService {
     /** Holds a student on the rung, or lets them go on. */
     @Transactional
     public AssignmentView hold(long studioId, long id) {
-        AssignmentEntity entity = assignments.find(studioId, id);
+        AssignmentEntity entity = held(studioId, id);
         ChangeEntity change = change(entity);
         change.held = true;
         return decided(entity, change);
@@ -62,7 +67,7 @@ public class DecisionService {
     /** Lets a student who was held on a rung go on. */
     @Transactional
     public AssignmentView release(long studioId, long id) {
-        AssignmentEntity entity = assignments.find(studioId, id);
+        AssignmentEntity entity = held(studioId, id);
         ChangeEntity change = change(entity);
         change.held = false;
         return decided(entity, change);
@@ -71,9 +76,9 @@ public class DecisionService {
     /** Changes the climb of an assignment from now on; what was practised so far keeps its rungs. */
     @Transactional
     public AssignmentView changeClimb(long studioId, long id, JsonNode climb) {
-        AssignmentEntity entity = assignments.find(studioId, id);
+        AssignmentEntity entity = held(studioId, id);
         Assigned assigned = reader.of(entity);
-        Ascent changed = Ascents.climbOf(assigned.step(), climb, "climb");
+        Ascent changed = Ascents.climbOf(assigned.now().step(), climb, "climb");
         Player player = students.player(studioId, entity.studentId);
         Fields.at(
                 "climb",
@@ -83,14 +88,14 @@ public class DecisionService {
                         player,
                         settings.of(studioId).speech()));
         ChangeEntity change = change(entity);
-        change.climb = ClimbJson.writeText(changed.climb());
+        write(change, assigned, changed);
         return decided(entity, change);
     }
 
     /** Puts a student on a rung of the climb as it is now. */
     @Transactional
     public AssignmentView place(long studioId, long id, List<Integer> at) {
-        AssignmentEntity entity = assignments.find(studioId, id);
+        AssignmentEntity entity = held(studioId, id);
         Ascent now = reader.of(entity).now();
         ChangeEntity change = change(entity);
         change.placedAt = Asked.position(now.climb(), at, "at").toString();
@@ -103,7 +108,7 @@ public class DecisionService {
      */
     @Transactional
     public AssignmentView undo(long studioId, long id) {
-        AssignmentEntity entity = assignments.find(studioId, id);
+        AssignmentEntity entity = held(studioId, id);
         List<ChangeEntity> all = changes.findByAssignmentIdInOrderById(List.of(id));
         Set<Long> undone = AssignedReader.undone(all);
         ChangeEntity last = all.stream()
@@ -118,8 +123,9 @@ public class DecisionService {
     /** Lets the student play a wider or a shorter range from now on. Refuses where there is none. */
     @Transactional
     public AssignmentView span(long studioId, long id, Spans.Change to, Position at) {
-        AssignmentEntity entity = assignments.find(studioId, id);
-        Ascent now = reader.of(entity).now();
+        AssignmentEntity entity = held(studioId, id);
+        Assigned assigned = reader.of(entity);
+        Ascent now = assigned.now();
         Spans spans = Spans.of(to, now, at)
                 .orElseThrow(() -> Refusal.of("wider", "There is no " + to.inWords() + " range of this."));
         Player player = students.player(studioId, entity.studentId);
@@ -131,10 +137,41 @@ public class DecisionService {
                         player,
                         settings.of(studioId).speech()));
         ChangeEntity change = change(entity);
-        if (!spans.ascent().equals(now))
-            change.climb = ClimbJson.writeText(spans.ascent().climb());
+        if (!spans.ascent().equals(now)) write(change, assigned, spans.ascent());
         change.placedAt = spans.at().toString();
         return decided(entity, change);
+    }
+
+    /**
+     * Gives what of a step and its climb still fits the student, whose range has changed since. Refuses where everything
+     * fits, and where nothing does.
+     */
+    @Transactional
+    public AssignmentView fit(long studioId, long id) {
+        AssignmentEntity entity = held(studioId, id);
+        Assigned assigned = reader.of(entity);
+        Player player = students.player(studioId, entity.studentId);
+        Ascent now = assigned.now();
+        Misfit misfit = Misfit.ahead(now, now.climb().first(), player)
+                .orElseThrow(() -> Refusal.of("id", "All of this step fits the student's range."));
+        Ascent fits = misfit.nearest(player).map(Misfit.Nearest::ascent).orElseThrow(() -> Refusal.of(
+                        "id", misfit.sentence(settings.of(studioId).speech()))
+                .fits("Nothing near it does. End it, and give another step."));
+        ChangeEntity change = change(entity);
+        write(change, assigned, fits);
+        return decided(entity, change);
+    }
+
+    /** An assignment about which nobody else decides until this is done. */
+    private AssignmentEntity held(long studioId, long id) {
+        AssignmentEntity entity = assignments.find(studioId, id);
+        events.publishEvent(new Deciding(id));
+        return entity;
+    }
+
+    private static void write(ChangeEntity change, Assigned assigned, Ascent ascent) {
+        change.climb = ClimbJson.writeText(ascent.climb());
+        if (!ascent.step().equals(assigned.step())) change.document = StepJson.writeText(ascent.step());
     }
 
     private ChangeEntity change(AssignmentEntity entity) {
@@ -146,8 +183,18 @@ public class DecisionService {
         return change;
     }
 
+    /** A title that says the step says it as it is now; one that the teacher wrote stays. */
+    private void retitle(AssignmentEntity entity) {
+        Assigned assigned = reader.of(entity);
+        Speech speech = settings.of(entity.studioId).speech();
+        Step given = assigned.step();
+        boolean isMade = given.title().isBlank() || given.title().equals(StepWords.title(given.withTitle(""), speech));
+        if (isMade) entity.title = StepWords.title(assigned.now().step().withTitle(""), speech);
+    }
+
     private AssignmentView decided(AssignmentEntity entity, ChangeEntity change) {
         changes.save(change);
+        retitle(entity);
         events.publishEvent(new AssignmentChanged(entity.studioId, entity.id));
         return assignments.view(entity);
     }

@@ -6,6 +6,7 @@ import java.util.Collection;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import pebblestep.app.platform.InParts;
 import pebblestep.core.climb.Ascent;
@@ -54,8 +55,10 @@ class GivenAscents {
         return found;
     }
 
-    /** As the teacher changed it. */
-    Ascent of(long changeId, String climb, Ascent before) {
-        return changed.get(changeId, id -> Ascent.of(before.step(), ClimbJson.read(climb)));
+    /** As the teacher changed it: another climb of the step that was given, or of another step. */
+    Ascent of(long changeId, String climb, @Nullable String document, Ascent given) {
+        return changed.get(
+                changeId,
+                id -> Ascent.of(document == null ? given.step() : StepJson.read(document), ClimbJson.read(climb)));
     }
 }

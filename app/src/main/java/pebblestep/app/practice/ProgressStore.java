@@ -21,6 +21,7 @@ import pebblestep.app.assignments.Assigned;
 import pebblestep.app.assignments.Assigned.Decided;
 import pebblestep.app.assignments.AssignmentChanged;
 import pebblestep.app.assignments.AssignmentService;
+import pebblestep.app.assignments.Deciding;
 import pebblestep.app.platform.Found;
 import pebblestep.app.platform.InParts;
 import pebblestep.app.platform.Remembered;
@@ -218,9 +219,17 @@ public class ProgressStore {
         if (entity.learned && !before) events.publishEvent(new StepLearned(entity.studioId, entity.assignmentId));
     }
 
+    /** Nobody else moves or decides until the transaction is over. */
+    @EventListener
+    void deciding(Deciding deciding) {
+        held(deciding.assignmentId());
+    }
+
     /** A step was given, or something was decided about it. */
     @EventListener
     void changed(AssignmentChanged change) {
+        // Held before it is read: whoever decided at the same moment has done so by then, or waits.
+        held(change.assignmentId());
         rebuilt(assignments.get(change.studioId(), change.assignmentId()));
     }
 

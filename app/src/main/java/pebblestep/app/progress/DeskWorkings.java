@@ -46,6 +46,7 @@ record DeskWorkings(
     DeskWork view() {
         Ascent ascent = standing.ascent();
         boolean picks = verdict.kind() == JudgementKind.PICK;
+        boolean misfits = verdict.kind() == JudgementKind.MISFIT;
         return new DeskWork(
                 assigned.id(),
                 assigned.title(),
@@ -57,11 +58,12 @@ record DeskWorkings(
                 KeyPath.rings(standing),
                 verdict.kind(),
                 verdict.sentence(),
-                verdict.advice(),
+                misfits ? List.of() : verdict.advice(),
                 picks ? new ClimbWorkings(ascent, Optional.of(player), speech).moves(standing.at()) : List.of(),
                 picks ? List.of() : decisions(),
                 standing.held(),
-                assigned.decisions().stream().anyMatch(decided -> decided.at().isAfter(Instant.MIN)));
+                assigned.decisions().stream().anyMatch(decided -> decided.at().isAfter(Instant.MIN)),
+                misfits ? verdict.advice().stream().findFirst().orElse(null) : null);
     }
 
     private List<DecisionView> decisions() {

@@ -1,6 +1,7 @@
 package pebblestep.app.progress;
 
 import jakarta.validation.Valid;
+import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -23,6 +24,9 @@ import pebblestep.app.progress.ProgressViews.KeyGrid;
 import pebblestep.app.progress.ProgressViews.KeyHistory;
 import pebblestep.app.progress.ProgressViews.KeyPathView;
 import pebblestep.app.progress.ProgressViews.Spanning;
+import pebblestep.app.progress.ProgressViews.TouchedView;
+import pebblestep.app.students.StudentViews.RangeStep;
+import pebblestep.app.students.StudentViews.StudentRequest;
 import pebblestep.core.practice.JudgementKind;
 
 /** What the takes say: to the teacher of all students, to a student of their own. */
@@ -32,8 +36,15 @@ class ProgressController {
     private final KeyPathService progress;
     private final PracticeService practice;
     private final WordService words;
+    private final TouchedService touched;
 
-    ProgressController(DeskService desk, KeyPathService progress, PracticeService practice, WordService words) {
+    ProgressController(
+            DeskService desk,
+            KeyPathService progress,
+            PracticeService practice,
+            WordService words,
+            TouchedService touched) {
+        this.touched = touched;
         this.desk = desk;
         this.progress = progress;
         this.practice = practice;
@@ -47,6 +58,20 @@ class ProgressController {
             @RequestParam(defaultValue = "0") int page,
             @RequestParam(required = false) @Nullable JudgementKind verdict) {
         return desk.desk(teacher.studioId(), page, verdict);
+    }
+
+    /** What of a student's work would not fit them any more, were they changed so; nothing is changed. */
+    @PostMapping("/api/students/{id}/touched")
+    List<TouchedView> touched(
+            @AuthenticationPrincipal Teacher teacher, @PathVariable long id, @Valid @RequestBody StudentRequest form) {
+        return touched.by(teacher.studioId(), id, form);
+    }
+
+    /** The same for a range that moves by a note. */
+    @PostMapping("/api/students/{id}/range/touched")
+    List<TouchedView> touchedByRange(
+            @AuthenticationPrincipal Teacher teacher, @PathVariable long id, @Valid @RequestBody RangeStep step) {
+        return touched.by(teacher.studioId(), id, step);
     }
 
     /** Lets the student play a wider or a shorter range from now on. */

@@ -46,6 +46,7 @@ public final class ProgressViews {
      * @param decisions other rungs to put the student on
      * @param held whether the student is held on the rung
      * @param undo whether the last decision about it can be taken back
+     * @param fits what of it fits the student, whose range does not take all of it; absent where it does, or nothing fits
      */
     public record DeskWork(
             long assignmentId,
@@ -62,7 +63,16 @@ public final class ProgressViews {
             List<MoveView> picks,
             List<DecisionView> decisions,
             boolean held,
-            boolean undo) {}
+            boolean undo,
+            @Nullable String fits) {}
+
+    /**
+     * Something given that a changed range would not take.
+     *
+     * @param sentence why, with the notes that it needs
+     * @param fits what of it would fit; absent where nothing does
+     */
+    public record TouchedView(long assignmentId, String title, String sentence, @Nullable String fits) {}
 
     /**
      * One student on the desk.

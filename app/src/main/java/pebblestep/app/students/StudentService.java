@@ -183,15 +183,35 @@ public class StudentService implements PracticeLinkReader {
     @Transactional
     public StudentView growRange(long studioId, long id, RangeStep step) {
         StudentEntity student = find(studioId, id);
-        PitchRange range = player(student, instruments.book(studioId)).range();
-        PitchRange grown =
-                switch (step.end()) {
-                    case TOP -> range.withTopMoved(step.notes());
-                    case BOTTOM -> range.withBottomMoved(-step.notes());
-                };
+        PitchRange grown = grown(player(student, instruments.book(studioId)), step);
         student.lowest = grown.lowest().id();
         student.highest = grown.highest().id();
         return view(student);
+    }
+
+    private static PitchRange grown(Player player, RangeStep step) {
+        return switch (step.end()) {
+            case TOP -> player.range().withTopMoved(step.notes());
+            case BOTTOM -> player.range().withBottomMoved(-step.notes());
+        };
+    }
+
+    /** The player that a student would be, were they changed so; nothing is changed. */
+    @Transactional(readOnly = true)
+    public Player changed(long studioId, long id, StudentRequest form) {
+        find(studioId, id);
+        StudentEntity changed = new StudentEntity();
+        changed.studioId = studioId;
+        fill(changed, form);
+        return player(changed, instruments.book(studioId))
+                .reading(settings.of(studioId).six());
+    }
+
+    /** The player that a student would be, did their range move so. */
+    @Transactional(readOnly = true)
+    public Player changed(long studioId, long id, RangeStep step) {
+        Player player = player(studioId, id);
+        return player.within(grown(player, step));
     }
 
     /** A name of a student's practice room, the same whatever link leads to it; it tells nothing about the student. */

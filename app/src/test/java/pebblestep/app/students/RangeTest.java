@@ -39,7 +39,7 @@ class RangeTest {
         Answer refused = passage("\"student\":" + first.id());
         assertThat(refused.status()).isEqualTo(422);
         assertThat(refused.string("detail"))
-                .isEqualTo("Two octaves from D♭ need D♭5 to D♭7 as written; this student has D4 to G5.");
+                .isEqualTo("Two octaves from D♭ need D♭5 to D♭7 as written; the player's range is D4 to G5.");
         Answer own = student(",\"range\":\"Db4 - Db6\"");
         assertThat(own.string("/instrument/range")).isEqualTo("Db4-Db6");
         assertThat(passage("\"student\":" + own.id()).status()).isEqualTo(200);

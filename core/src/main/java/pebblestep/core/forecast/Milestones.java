@@ -13,11 +13,14 @@ public final class Milestones {
 
     private Milestones() {}
 
+    /** Weeks of two years: nobody plans further by the week. */
+    private static final int MOST_WEEKS = 104;
+
     /** A rung to stand on by a day. */
     public record Milestone(LocalDate by, Position at) {}
 
     /**
-     * The milestones of a goal, a week apart and the last on its day. The speed wanted grows evenly from today's to the
+     * The milestones of a goal, a week apart and the last on its day, for two years at most. The speed wanted grows evenly from today's to the
      * goal's; the rung is the furthest that is climbed to without going beyond it. None when the day is not ahead.
      *
      * @param standing where the student stands today
@@ -28,7 +31,7 @@ public final class Milestones {
         double[] rates = ahead.stream().mapToDouble(ascent::notesPerSecond).toArray();
         long days = ChronoUnit.DAYS.between(today, goal.date());
         List<Milestone> milestones = new ArrayList<>();
-        for (long week = 1; 7 * (week - 1) < days; week++) {
+        for (long week = 1; 7 * (week - 1) < days && week <= MOST_WEEKS; week++) {
             long day = Math.min(7 * week, days);
             double wanted = now + (goal.notesPerSecond() - now) * day / days;
             int furthest = 0;

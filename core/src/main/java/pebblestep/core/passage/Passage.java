@@ -59,6 +59,12 @@ public record Passage(Step step, Key writtenKey, Key concertKey, List<PassageNot
         return new Passage(step, written, concert, notes);
     }
 
+    /** Refuses a step whose line does not fit a player, as {@link #of} would, without working out its rhythm. */
+    public static void requireFits(Step step, Player player) {
+        Register.tonicOctave(
+                writtenKey(step, player), step, step.line().notes(step.key().form()), player);
+    }
+
     /** The pitch of a note of a line in a key, with the tonic of its range in that octave. */
     static Pitch pitch(Key key, LineNote note, int octave) {
         Pitch inForm = key.pitchAt(note.index(), note.direction(), octave);

@@ -85,12 +85,13 @@ final class Register {
         PitchRange range = player.range();
         int shift = firstAbove(range.lowest());
         Pitch bottom = shifted(lowest, shift);
-        String who =
-                player.own() ? "this student" : "the " + player.instrument().name();
+        String has = player.own()
+                ? "the player's range is "
+                : "the " + player.instrument().name() + " has ";
         Refusal refusal = Refusal.of(
                 field(line.extent()),
                 said(line.extent()) + " from " + bottom.name() + " need " + bottom + " to " + shifted(highest, shift)
-                        + " as written; " + who + " has " + range.lowest() + " to " + range.highest() + ".");
+                        + " as written; " + has + range.lowest() + " to " + range.highest() + ".");
         return widestThatFits(range).map(refusal::fits).orElse(refusal);
     }
 

@@ -121,6 +121,11 @@ public record Step(
         return new Step(title, key, named, line, register, rhythm, target, tempo, articulation, other);
     }
 
+    /** This step wherever it fits the player: in no octave that was asked for. */
+    public Step inAnyOctave() {
+        return new Step(title, key, named, line, Optional.empty(), rhythm, target, tempo, articulation, metronome);
+    }
+
     private Step with(String aTitle, Key aKey, Line aLine, Rhythm aRhythm, Target aTarget, Tempo aTempo) {
         return new Step(aTitle, aKey, named, aLine, register, aRhythm, aTarget, aTempo, articulation, metronome);
     }

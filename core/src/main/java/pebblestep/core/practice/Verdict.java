@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import pebblestep.core.Words;
+import pebblestep.core.climb.Misfit;
 import pebblestep.core.climb.Standing;
 import pebblestep.core.forecast.Forecast;
 import pebblestep.core.forecast.Goal;
@@ -74,11 +75,21 @@ public record Verdict(JudgementKind kind, String sentence, List<String> advice) 
             Speech speech) {
         Verdict verdict() {
             Standing standing = progress.standing().on(today);
+            Optional<Verdict> misfit =
+                    Misfit.ahead(standing.ascent(), standing.at(), player).map(this::misfit);
+            if (misfit.isPresent()) return misfit.get();
             Judgement judgement = Judgement.of(progress, today, speech);
             Optional<Reviews> reviews = progress.reviews();
             if (reviews.isPresent()) return learned(reviews.get(), standing);
             if (judgement.kind() == JudgementKind.PICK) return plain(judgement);
             return stuck(standing).or(this::quiet).or(() -> dated(judgement)).orElseGet(() -> plain(judgement));
+        }
+
+        private Verdict misfit(Misfit misfit) {
+            return new Verdict(
+                    JudgementKind.MISFIT,
+                    misfit.sentence(speech),
+                    misfit.nearest(player).map(Misfit.Nearest::words).stream().toList());
         }
 
         private static Verdict plain(Judgement judgement) {

@@ -162,7 +162,7 @@ class PassageTest {
         Step two = Steps.step("A♭", "major", Extent.octaves(2), Travel.UP, Turn.SINGLE, "4/4", "1/8", "0");
         assertThatThrownBy(() -> Passage.of(two, student)).isInstanceOfSatisfying(Refusal.class, refusal -> {
             assertThat(refusal)
-                    .hasMessage("Two octaves from A♭ need A♭4 to A♭6 as written; this student has D4 to G5.");
+                    .hasMessage("Two octaves from A♭ need A♭4 to A♭6 as written; the player's range is D4 to G5.");
             assertThat(refusal.fits()).isEmpty();
         });
         Player wider = student.within(PitchRange.parse("D4-A♭5"));

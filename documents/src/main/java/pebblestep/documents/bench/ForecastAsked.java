@@ -13,6 +13,7 @@ import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import pebblestep.core.Rounding;
 import pebblestep.core.climb.Ascent;
+import pebblestep.core.climb.Misfit;
 import pebblestep.core.climb.Outlook;
 import pebblestep.core.climb.Position;
 import pebblestep.core.climb.Standing;
@@ -28,6 +29,7 @@ import pebblestep.core.passage.Passage;
 import pebblestep.core.passage.Player;
 import pebblestep.core.passage.Step;
 import pebblestep.core.practice.Judgement;
+import pebblestep.core.practice.JudgementKind;
 import pebblestep.core.practice.Progress;
 import pebblestep.core.rhythm.Bpm;
 import pebblestep.core.rhythm.Speech;
@@ -73,8 +75,11 @@ public record ForecastAsked(ForecastGround ground, WhatIf what, LocalDate today)
         Position at = standing.at();
         Ascent ascent = what.climb() == null ? now : Asked.ascent(step, what.climb(), "climb");
         Position from = what.climb() == null ? at : ascent.nearest(now, at);
+        // What does not fit any more is said, and reckoned as if it did; another climb that is asked about has to fit.
+        Optional<Misfit> misfit = what.climb() == null ? Misfit.ahead(ascent, from, player) : Optional.empty();
+        Ascent reckoned = misfit.isEmpty() ? ascent : Ascent.of(step.inAnyOctave(), ascent.climb());
         ClimbWorkings workings = new ClimbWorkings(ascent, Optional.of(player), speech);
-        Outlook outlook = Outlook.of(ascent, from, player, speech);
+        Outlook outlook = Outlook.of(reckoned, from, misfit.isEmpty() ? player : null, speech);
         double share = ground.cleanShare() == null ? Outlook.USUAL_CLEAN_SHARE : ground.cleanShare();
         Optional<Goal> goal = goal(now);
         Climber climber = new Climber(
@@ -97,8 +102,8 @@ public record ForecastAsked(ForecastGround ground, WhatIf what, LocalDate today)
                 progress.key().toString(),
                 ClimbDocuments.write(ascent.climb()),
                 new StandsView(
-                        judgement.kind(),
-                        judgement.sentence(),
+                        misfit.isEmpty() ? judgement.kind() : JudgementKind.MISFIT,
+                        misfit.map(one -> one.sentence(speech)).orElse(judgement.sentence()),
                         from.rungs(),
                         workings.view(outlook.rungs().getFirst()),
                         done ? 0 : outlook.rungs().size(),

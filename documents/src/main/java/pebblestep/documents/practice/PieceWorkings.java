@@ -5,9 +5,12 @@ import java.time.LocalDate;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.OptionalInt;
+import org.jspecify.annotations.Nullable;
 import pebblestep.core.climb.Ascent;
 import pebblestep.core.climb.AxisKind;
+import pebblestep.core.climb.Misfit;
 import pebblestep.core.climb.Position;
 import pebblestep.core.climb.Standing;
 import pebblestep.core.minutes.InMinutes;
@@ -21,6 +24,7 @@ import pebblestep.core.practice.Cautions;
 import pebblestep.core.practice.DayTally;
 import pebblestep.core.practice.Judgement;
 import pebblestep.core.practice.Progress;
+import pebblestep.core.practice.Purpose;
 import pebblestep.core.practice.TodayList;
 import pebblestep.core.rhythm.Bpm;
 import pebblestep.core.rhythm.Speech;
@@ -28,6 +32,7 @@ import pebblestep.core.rhythm.ValueName;
 import pebblestep.documents.ClimbDocuments;
 import pebblestep.documents.practice.TodayItem.DayPart;
 import pebblestep.documents.practice.TodayItem.HeadPart;
+import pebblestep.documents.practice.TodayItem.MisfitPart;
 import pebblestep.documents.practice.TodayItem.ReasonPart;
 import pebblestep.documents.practice.TodayItem.StandingPart;
 import pebblestep.documents.practice.TodayItem.ToPlayPart;
@@ -50,9 +55,26 @@ final class PieceWorkings {
     /** What is played on a rung, and what it takes. */
     private record Played(Step step, Passage passage, Load load) {}
 
-    /** What playing the rung takes with which the day's list was settled. */
+    /** Why it cannot be played on a day; empty where it can. */
+    Optional<Misfit> misfit(LocalDate day) {
+        Standing now = progress.standing().on(day);
+        return Misfit.on(now.ascent(), now.at(), player);
+    }
+
+    /** Whether a list of that day has it, were it not that it cannot be played. */
+    boolean isMissed(LocalDate day) {
+        return progress.reviews().map(reviews -> reviews.isDue(day)).orElseGet(() -> piece.schedule()
+                .isOn(day));
+    }
+
+    /**
+     * What playing the rung takes with which the day's list was settled; the rung of now, where the player's range has
+     * lost that one since.
+     */
     Load load(LocalDate day) {
-        return played(progress.settled(day).standing().at()).load();
+        Standing settled = progress.settled(day).standing();
+        boolean fits = Misfit.on(settled.ascent(), settled.at(), player).isEmpty();
+        return played(fits ? settled.at() : progress.standing().on(day).at()).load();
     }
 
     /** A day moves the rung but not the climb, so a rung is the same on every day. */
@@ -73,8 +95,22 @@ final class PieceWorkings {
         return new TodayList.Due(piece.id(), piece.title(), progress.settled(day), piece.schedule(), load(day));
     }
 
+    /** How it stands on a day on which it cannot be played. */
+    TodayItem unplayable(LocalDate day, Misfit misfit) {
+        return item(
+                day,
+                new TodayList.Row(piece.id(), Purpose.LEARNING, 0, "does not fit your range"),
+                new MisfitPart(
+                        misfit.sentence(speech),
+                        misfit.nearest(player).map(Misfit.Nearest::words).orElse(null)));
+    }
+
     /** How it stands on a day, and why it is on the list. */
     TodayItem item(LocalDate day, TodayList.Row line) {
+        return item(day, line, null);
+    }
+
+    private TodayItem item(LocalDate day, TodayList.Row line, @Nullable MisfitPart misfit) {
         Standing standing = progress.standing().on(day);
         Judgement judgement = Judgement.of(progress, day, speech);
         Ascent ascent = standing.ascent();
@@ -89,9 +125,12 @@ final class PieceWorkings {
                         ValueName.sign(ascent.step().tempo().beat(), speech.names())),
                 new ToPlayPart(
                         tempos(ascent),
-                        rung(standing.at()),
+                        rung(standing.at(), misfit == null),
                         line.repetitions(),
-                        InMinutes.whole(load(day).times(line.repetitions()).total())),
+                        misfit == null
+                                ? InMinutes.whole(
+                                        load(day).times(line.repetitions()).total())
+                                : 0),
                 new ReasonPart(line.kind(), line.reason()),
                 new StandingPart(
                         standing.cleanInRow(),
@@ -103,7 +142,8 @@ final class PieceWorkings {
                         today.takes(),
                         today.clean(),
                         piece.secondsOn(day),
-                        words(progress.dawn(day))));
+                        words(progress.dawn(day))),
+                misfit);
     }
 
     private String words(Standing standing) {
@@ -118,10 +158,10 @@ final class PieceWorkings {
                 .toList();
     }
 
-    private RungToPlay rung(Position at) {
+    private RungToPlay rung(Position at, boolean fits) {
         Ascent ascent = progress.standing().ascent();
-        Played it = played(at);
-        Step step = it.step();
+        Optional<Played> it = fits ? Optional.of(played(at)) : Optional.empty();
+        Step step = ascent.at(at);
         return new RungToPlay(
                 at.toString(),
                 ascent.words(speech).at(at),
@@ -135,7 +175,8 @@ final class PieceWorkings {
                 ascent.words(speech).stage(at),
                 ClimbDocuments.played(ascent, at),
                 ascent.moves().routeFrom(at).size(),
-                InMinutes.whole(it.load().total()),
-                CautionPart.of(Cautions.of(ascent, at, it.passage(), player)));
+                it.map(one -> InMinutes.whole(one.load().total())).orElse(0L),
+                it.map(one -> CautionPart.of(Cautions.of(ascent, at, one.passage(), player)))
+                        .orElse(List.of()));
     }
 }

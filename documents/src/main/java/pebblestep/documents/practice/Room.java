@@ -2,11 +2,13 @@ package pebblestep.documents.practice;
 
 import java.time.Duration;
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import pebblestep.core.climb.Misfit;
 import pebblestep.core.minutes.Trim;
 import pebblestep.core.passage.Player;
 import pebblestep.core.practice.Cautions;
@@ -22,19 +24,27 @@ import pebblestep.core.rhythm.Speech;
  */
 public record Room(String name, String student, Player player, Optional<Duration> minutes, Speech speech) {
 
-    /** The list of a day: what of this work is practised on it, in order and within the student's minutes. */
+    /**
+     * The list of a day: what of this work is practised on it, in order and within the student's minutes; behind it what
+     * would be, were it not that the student's range does not take it.
+     */
     public Today list(LocalDate day, List<Piece> pieces) {
         Map<Long, PieceWorkings> begun = new LinkedHashMap<>();
+        List<TodayItem> unplayable = new ArrayList<>();
         for (Piece piece : pieces) {
-            if (!piece.schedule().from().isAfter(day)) {
-                begun.put(piece.id(), new PieceWorkings(piece, player, speech));
-            }
+            if (piece.schedule().from().isAfter(day)) continue;
+            PieceWorkings work = new PieceWorkings(piece, player, speech);
+            Optional<Misfit> misfit = work.misfit(day);
+            if (misfit.isEmpty()) begun.put(piece.id(), work);
+            else if (work.isMissed(day)) unplayable.add(work.unplayable(day, misfit.get()));
         }
         TodayList list =
                 TodayList.of(begun.values().stream().map(work -> work.due(day)).toList(), minutes.orElse(null), day);
-        List<TodayItem> items = list.lines().stream()
-                .map(line -> Objects.requireNonNull(begun.get(line.piece())).item(day, line))
-                .toList();
+        List<TodayItem> items = new ArrayList<>();
+        for (TodayList.Row line : list.lines()) {
+            items.add(Objects.requireNonNull(begun.get(line.piece())).item(day, line));
+        }
+        items.addAll(unplayable);
         return new Today(
                 name,
                 student,
@@ -50,8 +60,11 @@ public record Room(String name, String student, Player player, Optional<Duration
     /** Where the student stands with one piece, as a list that has it for learning shows it. */
     public TodayItem item(LocalDate day, Piece piece) {
         PieceWorkings work = new PieceWorkings(piece, player, speech);
-        return work.item(
-                day,
-                new TodayList.Row(piece.id(), Purpose.LEARNING, work.load(day).repetitions(), ""));
+        return work.misfit(day)
+                .map(misfit -> work.unplayable(day, misfit))
+                .orElseGet(() -> work.item(
+                        day,
+                        new TodayList.Row(
+                                piece.id(), Purpose.LEARNING, work.load(day).repetitions(), "")));
     }
 }

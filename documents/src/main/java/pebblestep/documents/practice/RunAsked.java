@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import pebblestep.core.climb.Ascent;
+import pebblestep.core.climb.Misfit;
 import pebblestep.core.climb.Position;
 import pebblestep.core.metronome.Laps;
 import pebblestep.core.metronome.LineBars;
@@ -68,7 +69,7 @@ public record RunAsked(
         RungAsked.step(ascent, at, bpm);
         boolean rises = bpm == null && times > 1;
         Laps laps = tapping ? Laps.once() : Laps.of(voice, rises ? every : 0, times);
-        List<Position> rungs = rungs(ascent, Position.parse(at));
+        List<Position> rungs = rungs(ascent, Position.parse(at), by);
         Map<Position, Passage> passages = new HashMap<>();
         List<LapPart> parts = new ArrayList<>();
         int bars = 0;
@@ -94,14 +95,18 @@ public record RunAsked(
                 LineBars.sounding(passage, bars));
     }
 
-    /** The rungs that a run can rise over, from one on: as far as one comes next. */
-    private static List<Position> rungs(Ascent ascent, Position from) {
+    /** The rungs that a run can rise over, from one on: as far as one comes next and the player has its notes. */
+    private static List<Position> rungs(Ascent ascent, Position from, Player by) {
         List<Position> rungs = new ArrayList<>(List.of(from));
-        Optional<Position> next = ascent.moves().next(from);
+        Optional<Position> next = next(ascent, from, by);
         while (next.isPresent() && rungs.size() < Laps.MOST_TIMES) {
             rungs.add(next.get());
-            next = ascent.moves().next(next.get());
+            next = next(ascent, next.get(), by);
         }
         return rungs;
+    }
+
+    private static Optional<Position> next(Ascent ascent, Position at, Player by) {
+        return ascent.moves().next(at).filter(to -> Misfit.on(ascent, to, by).isEmpty());
     }
 }

@@ -2,6 +2,7 @@ package pebblestep.documents.practice;
 
 import java.math.BigDecimal;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import pebblestep.core.practice.JudgementKind;
 import pebblestep.core.practice.Purpose;
 
@@ -10,6 +11,7 @@ import pebblestep.core.practice.Purpose;
  *
  * @param assignmentId what its takes are sent for
  * @param edition counts what the teacher decided about it
+ * @param misfit why it cannot be played now; absent where it can
  */
 public record TodayItem(
         long assignmentId,
@@ -18,7 +20,17 @@ public record TodayItem(
         ToPlayPart toPlay,
         ReasonPart why,
         StandingPart standing,
-        DayPart day) {
+        DayPart day,
+        @Nullable MisfitPart misfit) {
+
+    /**
+     * Why something cannot be played.
+     *
+     * @param sentence with the notes that it needs and those that there are
+     * @param nearest what of it would fit; absent where nothing does
+     */
+    public record MisfitPart(String sentence, @Nullable String nearest) {}
+
     /**
      * What an item is called, and in what it counts.
      *
