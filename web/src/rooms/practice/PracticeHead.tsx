@@ -52,7 +52,7 @@ export function PracticeHead({ today, token, at, onGo, onKeys }: Props) {
               />
             </svg>
             <span className={classes.listKey}>{signs(item.head.tonic)}</span>
-            <span className={classes.listMinutes}>{item.toPlay.minutes} min</span>
+            <span className={classes.listMinutes}>{item.misfit ? '–' : `${item.toPlay.minutes} min`}</span>
           </button>
         ))}
       </nav>

@@ -71,4 +71,7 @@ class AssignmentEntity {
     int failed;
 
     Instant createdAt;
+
+    /** Whether it did not fit the student when their range or instrument was changed last. */
+    boolean misfit;
 }

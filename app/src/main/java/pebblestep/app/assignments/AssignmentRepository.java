@@ -9,6 +9,7 @@ import org.springframework.data.domain.Limit;
 import org.springframework.data.domain.Pageable;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Lock;
+import org.springframework.data.jpa.repository.Modifying;
 import org.springframework.data.jpa.repository.Query;
 
 interface AssignmentRepository extends JpaRepository<AssignmentEntity, Long> {
@@ -64,6 +65,22 @@ interface AssignmentRepository extends JpaRepository<AssignmentEntity, Long> {
                     where a.studioId = :studioId and a.failed >= :failed
                       and a.ended = false and a.overtaken = false and a.startsOn <= :day""")
     List<AssignedRow> slipping(long studioId, LocalDate day, int failed, Limit limit);
+
+    /** What did not fit its student's range when that was changed last. */
+    @Query(
+            ROW
+                    + """
+                    from AssignmentEntity a
+                    where a.studioId = :studioId and a.misfit = true
+                      and a.ended = false and a.overtaken = false and a.startsOn <= :day""")
+    List<AssignedRow> misfits(long studioId, LocalDate day, Limit limit);
+
+    @Modifying
+    @Query(
+            """
+            update AssignmentEntity a set a.misfit = case when a.id in :ids then true else false end
+            where a.studioId = :studioId and a.studentId in :studentIds""")
+    void mark(long studioId, Collection<Long> studentIds, Collection<Long> ids);
 
     /** Everything these students were given, newest first. */
     @Query(

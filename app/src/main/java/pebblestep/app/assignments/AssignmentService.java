@@ -165,6 +165,12 @@ public class AssignmentService implements KeyBefore {
         if (assignments.locked(assignmentId).isEmpty()) throw Problems.notFound("assignment");
     }
 
+    /** Writes down what does not fit these students any more, where it is searched by. */
+    @Transactional
+    public void misfit(long studioId, Collection<Long> studentIds, Collection<Long> assignmentIds) {
+        assignments.mark(studioId, studentIds, assignmentIds);
+    }
+
     /** Writes down how far an assignment has come, where it is searched by. */
     @Transactional
     public void stands(long assignmentId, @Nullable LocalDate learnedOn, int failed) {
@@ -285,8 +291,8 @@ public class AssignmentService implements KeyBefore {
     }
 
     /**
-     * What the students of a studio work on: what is open on a day, without what was learned before another, and what
-     * slips away.
+     * What the students of a studio work on: what is open on a day, without what was learned before another, what slips
+     * away, and what does not fit them any more.
      */
     @Transactional(readOnly = true)
     public List<Assigned> open(long studioId, LocalDate day, LocalDate learnedSince) {
@@ -295,7 +301,8 @@ public class AssignmentService implements KeyBefore {
         Stream.of(
                         assignments.openUntil(studioId, day, learnedSince, most),
                         assignments.openEndless(studioId, day, learnedSince, most),
-                        assignments.slipping(studioId, day, Verdict.SLIPPING_REVIEWS, most))
+                        assignments.slipping(studioId, day, Verdict.SLIPPING_REVIEWS, most),
+                        assignments.misfits(studioId, day, most))
                 .flatMap(List::stream)
                 .forEach(row -> rows.put(row.id(), row));
         return reader.of(rows.values());

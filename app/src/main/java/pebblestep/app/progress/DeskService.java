@@ -194,12 +194,13 @@ public class DeskService {
         Pace.Seen studio = paces.seen(studioId);
         LocalDate learnedSince = today.minusDays(LEARNED_DAYS);
         return begun.stream()
-                .filter(one -> Found.in(progress, one.id())
-                        .reviews()
-                        .filter(reviews -> reviews.learned().isBefore(learnedSince) && reviews.failed() == 0)
-                        .isEmpty())
                 .map(one -> DeskWorkings.of(one, Found.in(progress, one.id()), studio, player, today, speech))
                 .flatMap(Optional::stream)
+                .filter(work -> work.kind() == JudgementKind.MISFIT
+                        || work.progress()
+                                .reviews()
+                                .filter(reviews -> reviews.learned().isBefore(learnedSince) && reviews.failed() == 0)
+                                .isEmpty())
                 .sorted(Comparator.comparing(DeskWorkings::kind))
                 .map(DeskWorkings::view)
                 .toList();

@@ -27,12 +27,14 @@ import pebblestep.documents.bench.ClimbWorkings;
 record DeskWorkings(
         Assigned assigned, Progress progress, Player player, Verdict verdict, Standing standing, Speech speech) {
 
-    /** What is open on the day, and what slips away whenever it was given; empty for anything else. */
+    /** What is open on the day, and of what is known what slips away or does not fit; empty for anything else. */
     static Optional<DeskWorkings> of(
             Assigned assigned, Progress progress, Pace.Seen studio, Player player, LocalDate today, Speech speech) {
         Verdict verdict =
                 Verdict.of(progress, assigned.schedule(), assigned.goal().orElse(null), studio, player, today, speech);
-        boolean shown = assigned.schedule().isOpen(today) || verdict.kind() == JudgementKind.SLIPPING;
+        boolean shown = assigned.schedule().isOpen(today)
+                || verdict.kind() == JudgementKind.SLIPPING
+                || (verdict.kind() == JudgementKind.MISFIT && progress.reviews().isPresent());
         return shown
                 ? Optional.of(new DeskWorkings(
                         assigned, progress, player, verdict, progress.standing().on(today), speech))

@@ -4,7 +4,8 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
+import java.util.stream.Stream;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import pebblestep.app.accounts.SettingsService;
@@ -13,6 +14,7 @@ import pebblestep.app.assignments.AssignmentService;
 import pebblestep.app.platform.Found;
 import pebblestep.app.practice.ProgressStore;
 import pebblestep.app.progress.ProgressViews.TouchedView;
+import pebblestep.app.students.PlayersChanged;
 import pebblestep.app.students.StudentService;
 import pebblestep.app.students.StudentViews.RangeStep;
 import pebblestep.app.students.StudentViews.StudentRequest;
@@ -22,7 +24,7 @@ import pebblestep.core.passage.Player;
 import pebblestep.core.practice.Progress;
 import pebblestep.core.rhythm.Speech;
 
-/** What a change of a student would do to what they were given, told before it is made. */
+/** What a change of a student does to what they were given: told before it is made, and written down when it is. */
 @Service
 class TouchedService {
     /** What is given begins within them. */
@@ -62,23 +64,39 @@ class TouchedService {
     private List<TouchedView> by(long studioId, long studentId, Player player) {
         LocalDate today = LocalDate.now(clock);
         Speech speech = settings.of(studioId).speech();
-        List<Assigned> open = assignments.begun(studioId, List.of(studentId), today.plusYears(YEARS_AHEAD)).stream()
-                .filter(one -> one.schedule().to().filter(today::isAfter).isEmpty())
-                .toList();
-        Map<Long, Progress> progress = store.of(open, Map.of(studentId, students.player(studioId, studentId)));
-        return open.stream()
-                .flatMap(one -> touched(one, Found.in(progress, one.id()), player, today, speech).stream())
+        return misfits(studioId, Map.of(studentId, player), today)
+                .map(one -> new TouchedView(
+                        one.assigned.id(),
+                        one.assigned.title(),
+                        one.misfit.sentence(speech),
+                        one.misfit.nearest(player).map(Misfit.Nearest::words).orElse(null)))
                 .toList();
     }
 
-    private static Optional<TouchedView> touched(
-            Assigned assigned, Progress progress, Player player, LocalDate today, Speech speech) {
-        Standing now = progress.standing().on(today);
-        return Misfit.ahead(now.ascent(), now.at(), player)
-                .map(misfit -> new TouchedView(
-                        assigned.id(),
-                        assigned.title(),
-                        misfit.sentence(speech),
-                        misfit.nearest(player).map(Misfit.Nearest::words).orElse(null)));
+    private record Misfitting(Assigned assigned, Misfit misfit) {}
+
+    /** What these students are to play, or know and come back to, and cannot as such players. */
+    private Stream<Misfitting> misfits(long studioId, Map<Long, Player> players, LocalDate today) {
+        List<Assigned> given = assignments.begun(studioId, players.keySet(), today.plusYears(YEARS_AHEAD));
+        Map<Long, Progress> progress = store.of(given, players);
+        return given.stream().flatMap(one -> {
+            Progress theirs = Found.in(progress, one.id());
+            boolean isOver = one.schedule().to().filter(today::isAfter).isPresent();
+            if (isOver && theirs.reviews().isEmpty()) return Stream.empty();
+            Standing now = theirs.standing().on(today);
+            return Misfit.ahead(now.ascent(), now.at(), Found.in(players, one.studentId())).stream()
+                    .map(misfit -> new Misfitting(one, misfit));
+        });
+    }
+
+    /** Writes down what does not fit any more, so that the desk finds it. */
+    @EventListener
+    void changed(PlayersChanged change) {
+        if (change.studentIds().isEmpty()) return;
+        Map<Long, Player> players = students.players(change.studioId(), change.studentIds());
+        List<Long> ids = misfits(change.studioId(), players, LocalDate.now(clock))
+                .map(one -> one.assigned.id())
+                .toList();
+        assignments.misfit(change.studioId(), change.studentIds(), ids);
     }
 }

@@ -3,6 +3,7 @@ package pebblestep.app.students;
 import java.util.List;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -23,9 +24,13 @@ public class InstrumentService {
     private static final String OWN = "own-";
 
     private final StudioInstrumentRepository own;
+    private final StudentRepository students;
+    private final ApplicationEventPublisher events;
 
-    InstrumentService(StudioInstrumentRepository own) {
+    InstrumentService(StudioInstrumentRepository own, StudentRepository students, ApplicationEventPublisher events) {
         this.own = own;
+        this.students = students;
+        this.events = events;
     }
 
     /** The instruments of a studio by their ids, those put away included: students keep them. */
@@ -63,6 +68,8 @@ public class InstrumentService {
     public InstrumentView change(long studioId, long id, InstrumentRequest form) {
         StudioInstrumentEntity entity = find(studioId, id);
         fill(entity, form);
+        own.flush();
+        events.publishEvent(new PlayersChanged(studioId, students.playing(studioId, OWN + id)));
         return view(entity);
     }
 

@@ -10,6 +10,7 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.data.domain.Limit;
 import org.springframework.data.domain.Sort;
 import org.springframework.stereotype.Service;
@@ -46,6 +47,7 @@ public class StudentService implements PracticeLinkReader {
     private final InstrumentService instruments;
     private final SettingsService settings;
     private final LinkTokens tokens;
+    private final ApplicationEventPublisher events;
     private final Clock clock;
 
     StudentService(
@@ -53,7 +55,9 @@ public class StudentService implements PracticeLinkReader {
             InstrumentService instruments,
             SettingsService settings,
             LinkTokens tokens,
+            ApplicationEventPublisher events,
             Clock clock) {
+        this.events = events;
         this.students = students;
         this.instruments = instruments;
         this.settings = settings;
@@ -142,7 +146,13 @@ public class StudentService implements PracticeLinkReader {
     public StudentView change(long studioId, long id, StudentRequest form) {
         StudentEntity student = find(studioId, id);
         fill(student, form);
+        changed(student);
         return view(student);
+    }
+
+    private void changed(StudentEntity student) {
+        students.flush();
+        events.publishEvent(new PlayersChanged(student.studioId, List.of(student.id)));
     }
 
     /** Refuses what the fields of a form cannot mean, though each for itself may stand. */
@@ -186,6 +196,7 @@ public class StudentService implements PracticeLinkReader {
         PitchRange grown = grown(player(student, instruments.book(studioId)), step);
         student.lowest = grown.lowest().id();
         student.highest = grown.highest().id();
+        changed(student);
         return view(student);
     }
 

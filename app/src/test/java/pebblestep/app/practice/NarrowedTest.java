@@ -124,6 +124,37 @@ class NarrowedTest {
     }
 
     @Test
+    void what_was_learned_long_ago_and_does_not_fit_is_on_the_desk_as_well() {
+        String schedule = "/api/assignments/" + wide.id() + "/schedule";
+        String over = "{\"endsOn\":\"" + LocalDate.now().minusDays(1) + "\",\"minutesADay\":8}";
+        assertThat(teacher.put(schedule, over).status()).isEqualTo(200);
+        teacher.put(path(""), NARROW);
+        assertThat(teacher.get("/api/desk").json().toString())
+                .as("over, and not learned")
+                .doesNotContain("misfit");
+        teacher.post("/api/assignments/" + wide.id() + "/place", "{\"at\":[5]}");
+        for (int i = 0; i < 3; i++) {
+            practising.post("/api/practice/takes", Given.take(wide.id(), "clean", 100));
+        }
+        teacher.put(path(""), NARROW);
+        assertThat(work().get("kind").asString()).isEqualTo("misfit");
+        assertThat(teacher.post(path("/touched"), NARROW).json()).hasSize(1);
+        assertThat(teacher.get(path("/lesson")).json().toString()).contains("\"misfit\"");
+    }
+
+    @Test
+    void an_instrument_of_the_studio_whose_range_shrinks_touches_all_who_play_it() {
+        Answer own = teacher.post("/api/instruments", Given.INSTRUMENT);
+        teacher.put(path(""), "{\"name\":\"W\",\"instrument\":\"" + own.string("id") + "\"}");
+        assertThat(teacher.get("/api/desk").json().toString()).doesNotContain("misfit");
+        Answer changed = teacher.put(
+                "/api/instruments/" + own.json().get("ownId").asLong(), Given.INSTRUMENT.replace("B3-A6", "B3-G6"));
+        assertThat(changed.status()).isEqualTo(200);
+        assertThat(work().get("kind").asString()).isEqualTo("misfit");
+        assertThat(today()).hasSize(2);
+    }
+
+    @Test
     void a_note_fewer_and_another_instrument_are_told_as_well() {
         teacher.put(path(""), NARROW.replace("C6", "C#6"));
         JsonNode touched = teacher.post(path("/range/touched"), "{\"end\":\"top\",\"notes\":-1}")
