@@ -7,6 +7,7 @@ import java.time.Duration;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
+import java.util.Random;
 import java.util.concurrent.Callable;
 import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.ExecutorService;
@@ -22,6 +23,9 @@ import pebblestep.app.Client;
 import pebblestep.app.Client.Answer;
 import pebblestep.app.Given;
 import pebblestep.app.PebbleStep;
+import pebblestep.app.assignments.Assigned;
+import pebblestep.app.assignments.AssignmentService;
+import pebblestep.app.practice.ProgressStore;
 import tools.jackson.databind.JsonNode;
 
 /**
@@ -82,6 +86,68 @@ class ManyAtOnceTest {
                         .isEqualTo(item.at("/day/takes").asInt() + CLIENTS);
             }
         }
+    }
+
+    /** What is kept beside the log is what the log comes to, whoever decided in the middle of whichever take. */
+    @Test
+    void takes_and_decisions_at_the_same_moment_leave_what_their_log_comes_to() throws Exception {
+        try (ConfigurableApplicationContext demo = demo("decided")) {
+            Client teacher = teacher(port(demo));
+            JsonNode students = teacher.get("/api/students").json().get("items");
+            for (int i = 0; i < ROUNDS; i++) {
+                Client practising = new Client(port(demo))
+                        .byLink(students.get(i).get("practicePath").asString());
+                JsonNode item = practising.get("/api/practice/today").json().at("/items/0");
+                long id = item.required("assignmentId").asLong();
+                List<Integer> statuses =
+                        takesAndDecisions(new Random(i), i % 2 == 0 ? 3 : 1, teacher, practising, item);
+                assertThat(statuses).hasSize(CLIENTS).doesNotContain(500);
+                JdbcClient database = demo.getBean(JdbcClient.class);
+                String kept = state(database, id);
+                long studio = database.sql("select studio_id from assignments where id = ?")
+                        .param(id)
+                        .query(Long.class)
+                        .single();
+                Assigned assigned = demo.getBean(AssignmentService.class).get(studio, id);
+                demo.getBean(ProgressStore.class).rebuildAll(List.of(assigned));
+                assertThat(kept).isEqualTo(state(database, id));
+            }
+        }
+    }
+
+    /** One of so many is a decision. */
+    private static List<Integer> takesAndDecisions(
+            Random random, int oneOf, Client teacher, Client practising, JsonNode item) throws Exception {
+        String assignment = "/api/assignments/" + item.required("assignmentId").asLong();
+        List<String[]> decisions = List.of(
+                new String[] {"/place", "{\"at\":[0]}"},
+                new String[] {"/hold", "{\"holds\":true}"},
+                new String[] {"/hold", "{\"holds\":false}"},
+                new String[] {"/undo", ""});
+        List<Integer> statuses = Collections.synchronizedList(new ArrayList<>());
+        List<Callable<Void>> all = new ArrayList<>();
+        for (int i = 0; i < CLIENTS; i++) {
+            String[] decision = decisions.get(random.nextInt(decisions.size()));
+            boolean decides = random.nextInt(oneOf) == 0;
+            String take = Given.cleanTake(item);
+            String played = random.nextInt(4) == 0 ? take.replace("\"clean\"", "\"slips\"") : take;
+            all.add(() -> {
+                Answer answer = decides
+                        ? teacher.post(assignment + decision[0], decision[1])
+                        : practising.post("/api/practice/takes", played);
+                statuses.add(answer.status());
+                return null;
+            });
+        }
+        inParallel(all);
+        return statuses;
+    }
+
+    private static String state(JdbcClient database, long assignment) {
+        return database.sql("select cast(state as varchar) from standings where assignment_id = ?")
+                .param(assignment)
+                .query(String.class)
+                .single();
     }
 
     private ConfigurableApplicationContext demo(String database) {
