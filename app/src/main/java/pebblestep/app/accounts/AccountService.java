@@ -43,6 +43,7 @@ public class AccountService {
         }
         StudioEntity studio = new StudioEntity();
         studio.name = wish.studio().strip();
+        studio.identity = StudioIdentities.anew();
         studio.createdAt = clock.instant();
         studios.save(studio);
         TeacherEntity teacher = new TeacherEntity();

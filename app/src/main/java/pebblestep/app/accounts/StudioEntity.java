@@ -25,6 +25,9 @@ class StudioEntity {
     @Nullable
     String settings;
 
+    /** For which its practice links are sealed; studios of before have none. */
+    String identity = "";
+
     Instant createdAt;
 
     @Version

@@ -10,6 +10,7 @@ import org.springframework.boot.context.properties.bind.DefaultValue;
  * @param data folder of the user's data
  * @param demo whether this is the demo studio
  * @param signUpsPerHour most accounts one address may make in an hour
+ * @param reserveMegabytes below so much space nothing is written any more
  * @param passwordStrength how dear it is to try a password: two to that power of rounds, 4 to 31
  */
 @ConfigurationProperties("pebble")
@@ -17,4 +18,5 @@ public record PebbleProperties(
         @DefaultValue("./data") Path data,
         @DefaultValue("false") boolean demo,
         @DefaultValue("20") int signUpsPerHour,
+        @DefaultValue("64") int reserveMegabytes,
         @DefaultValue("10") int passwordStrength) {}

@@ -21,6 +21,8 @@ import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.WebRequest;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
+import pebblestep.app.keeping.Databases;
+import pebblestep.app.keeping.NoRoom;
 import pebblestep.core.Refusal;
 import pebblestep.exchange.IdentifiedNames;
 import pebblestep.exchange.MeantValues;
@@ -47,9 +49,20 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
                 .getBody();
     }
 
+    @ExceptionHandler
+    ProblemDetail noRoom(NoRoom e) {
+        return Problems.noRoom("The disk of the studio is full, so nothing can be kept now. What was kept before is"
+                + " safe; whoever looks after the studio has to make space, then it works again.");
+    }
+
     /** What nobody foresaw: said plainly, logged whole, and nothing of the inside told to the client. */
     @ExceptionHandler
     ProblemDetail unforeseen(RuntimeException e, HttpServletRequest request) {
+        if (Databases.isGone(e)) {
+            LOG.error("{} {} failed: the database is closed", request.getMethod(), request.getRequestURI());
+            return Problems.noRoom("The records of the studio cannot be reached now. What was kept before is safe; wait"
+                    + " a minute, then try again.");
+        }
         LOG.error("{} {} failed", request.getMethod(), request.getRequestURI(), e);
         return Problems.of(
                 HttpStatus.INTERNAL_SERVER_ERROR,

@@ -24,6 +24,11 @@ public final class Problems {
         return exception(HttpStatus.CONFLICT, "changed-meanwhile", "Changed meanwhile", detail);
     }
 
+    /** What was done cannot be kept for now. */
+    static ProblemDetail noRoom(String detail) {
+        return of(HttpStatus.SERVICE_UNAVAILABLE, "no-room", "Cannot be kept now", detail);
+    }
+
     /** Too many tries. */
     public static ErrorResponseException tooMany(String detail) {
         return exception(HttpStatus.TOO_MANY_REQUESTS, "too-many-tries", "Too many tries", detail);

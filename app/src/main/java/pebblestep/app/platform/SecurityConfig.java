@@ -91,7 +91,7 @@ class SecurityConfig {
                         .permitAll()
                         .requestMatchers("/api/**")
                         .hasAuthority(TEACHER)
-                        .requestMatchers("/actuator/health", "/v3/api-docs")
+                        .requestMatchers("/actuator/health/**", "/v3/api-docs")
                         .permitAll()
                         .requestMatchers("/actuator/**", "/v3/**")
                         .denyAll()

@@ -109,7 +109,7 @@ class RoomService {
         return new Whose(
                 visitor.studentId(),
                 new Room(
-                        students.room(visitor.studentId()),
+                        students.room(visitor.studioId(), visitor.studentId()),
                         enrolled.student().name(),
                         enrolled.player(),
                         Optional.ofNullable(minutes).map(Duration::ofMinutes),

@@ -16,15 +16,16 @@ import java.util.Optional;
 import javax.crypto.Mac;
 import javax.crypto.spec.SecretKeySpec;
 import org.springframework.stereotype.Component;
+import pebblestep.app.keeping.DataFolder;
 import pebblestep.app.platform.PebbleProperties;
 
 /**
- * Makes and reads the tokens of practice links: the student's id, and 128 bits of an HMAC-SHA256 over the id and the
- * link's version. Nothing secret stands in the database; a renewed link has another version, so the old one is wrong.
+ * Makes and reads the tokens of practice links: the student's id, and 128 bits of an HMAC-SHA256 over the id, the link's
+ * version and the identity of the studio. Nothing secret stands in the database; a renewed link has another version, so the old one is wrong.
  */
 @Component
 class LinkTokens {
-    private static final int KEY_BYTES = 32;
+    private static final int KEY_BYTES = DataFolder.KEY_BYTES;
     private static final int SEAL_BYTES = 16;
     private static final int ROOM_BYTES = 9;
     private static final byte[] ROOM = "room".getBytes(StandardCharsets.US_ASCII);
@@ -32,7 +33,7 @@ class LinkTokens {
     private final byte[] key;
 
     LinkTokens(PebbleProperties properties) {
-        this.key = properties.demo() ? newKey() : keptKey(properties.data().resolve("practice-links.key"));
+        this.key = properties.demo() ? newKey() : keptKey(properties.data().resolve(DataFolder.KEY));
     }
 
     private static byte[] newKey() {
@@ -47,26 +48,33 @@ class LinkTokens {
             Files.createDirectories(file.toAbsolutePath().getParent());
             byte[] key = newKey();
             Files.write(file, key, StandardOpenOption.CREATE_NEW);
+            DataFolder.closeToOthers(file, "rw-------");
             return key;
         } catch (IOException e) {
             throw new UncheckedIOException("The key of the practice links cannot be read or written: " + file, e);
         }
     }
 
-    /** The token of a student's link. */
-    String token(long studentId, int linkVersion) {
+    /**
+     * The token of a student's link.
+     *
+     * @param studio the identity of the studio, for which it is sealed
+     */
+    String token(long studentId, int linkVersion, String studio) {
         byte[] bytes = ByteBuffer.allocate(Long.BYTES + SEAL_BYTES)
                 .putLong(studentId)
-                .put(seal(studentId, linkVersion))
+                .put(seal(studentId, linkVersion, studio))
                 .array();
         return Base64.getUrlEncoder().withoutPadding().encodeToString(bytes);
     }
 
     /** A name of a student's room that outlives the links to it, and that tells nothing about the student. */
-    String room(long studentId) {
-        byte[] named = ByteBuffer.allocate(Long.BYTES + ROOM.length)
+    String room(long studentId, String studio) {
+        byte[] identity = studio.getBytes(StandardCharsets.UTF_8);
+        byte[] named = ByteBuffer.allocate(Long.BYTES + ROOM.length + identity.length)
                 .put(ROOM)
                 .putLong(studentId)
+                .put(identity)
                 .array();
         return Base64.getUrlEncoder().withoutPadding().encodeToString(Arrays.copyOf(hmac(named), ROOM_BYTES));
     }
@@ -76,11 +84,11 @@ class LinkTokens {
         return bytes(token).map(bytes -> ByteBuffer.wrap(bytes).getLong());
     }
 
-    /** Whether the token was made for that version of the student's link. */
-    boolean isSealed(String token, long studentId, int linkVersion) {
+    /** Whether the token was made for that version of the student's link in that studio. */
+    boolean isSealed(String token, long studentId, int linkVersion, String studio) {
         return bytes(token)
                 .map(bytes -> Arrays.copyOfRange(bytes, Long.BYTES, bytes.length))
-                .filter(seal -> MessageDigest.isEqual(seal, seal(studentId, linkVersion)))
+                .filter(seal -> MessageDigest.isEqual(seal, seal(studentId, linkVersion, studio)))
                 .isPresent();
     }
 
@@ -93,10 +101,12 @@ class LinkTokens {
         }
     }
 
-    private byte[] seal(long studentId, int linkVersion) {
-        byte[] named = ByteBuffer.allocate(Long.BYTES + Integer.BYTES)
+    private byte[] seal(long studentId, int linkVersion, String studio) {
+        byte[] identity = studio.getBytes(StandardCharsets.UTF_8);
+        byte[] named = ByteBuffer.allocate(Long.BYTES + Integer.BYTES + identity.length)
                 .putLong(studentId)
                 .putInt(linkVersion)
+                .put(identity)
                 .array();
         return Arrays.copyOf(hmac(named), SEAL_BYTES);
     }

@@ -16,6 +16,7 @@ import org.springframework.data.domain.Sort;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import pebblestep.app.accounts.SettingsService;
+import pebblestep.app.accounts.StudioIdentities;
 import pebblestep.app.platform.Archive;
 import pebblestep.app.platform.PageOf;
 import pebblestep.app.platform.PracticeLinkReader;
@@ -47,6 +48,7 @@ public class StudentService implements PracticeLinkReader {
     private final InstrumentService instruments;
     private final SettingsService settings;
     private final LinkTokens tokens;
+    private final StudioIdentities identities;
     private final ApplicationEventPublisher events;
     private final Clock clock;
 
@@ -55,9 +57,11 @@ public class StudentService implements PracticeLinkReader {
             InstrumentService instruments,
             SettingsService settings,
             LinkTokens tokens,
+            StudioIdentities identities,
             ApplicationEventPublisher events,
             Clock clock) {
         this.events = events;
+        this.identities = identities;
         this.students = students;
         this.instruments = instruments;
         this.settings = settings;
@@ -226,8 +230,8 @@ public class StudentService implements PracticeLinkReader {
     }
 
     /** A name of a student's practice room, the same whatever link leads to it; it tells nothing about the student. */
-    public String room(long id) {
-        return tokens.room(id);
+    public String room(long studioId, long id) {
+        return tokens.room(id, identities.of(studioId));
     }
 
     /** Makes a new practice link; the old one stops working at once. */
@@ -319,7 +323,8 @@ public class StudentService implements PracticeLinkReader {
     public Optional<PracticeVisitor> visitor(String token) {
         return tokens.studentId(token)
                 .flatMap(students::findById)
-                .filter(student -> !student.archived && tokens.isSealed(token, student.id, student.linkVersion))
+                .filter(student -> !student.archived
+                        && tokens.isSealed(token, student.id, student.linkVersion, identities.of(student.studioId)))
                 .map(student -> new PracticeVisitor(student.id, student.studioId));
     }
 
@@ -348,7 +353,7 @@ public class StudentService implements PracticeLinkReader {
                 student.minutesADay,
                 student.parentNote,
                 student.className,
-                "/p/" + tokens.token(student.id, student.linkVersion),
+                "/p/" + tokens.token(student.id, student.linkVersion, identities.of(student.studioId)),
                 student.archived);
     }
 }
