@@ -20,6 +20,7 @@ public final class Client {
     private final HttpClient http =
             HttpClient.newBuilder().cookieHandler(cookies).build();
     private String bearer;
+    private final java.util.Map<String, String> others = new java.util.HashMap<>();
     private boolean csrf = true;
     private String sessionCookie = "";
 
@@ -58,6 +59,12 @@ public final class Client {
         Client client = another();
         client.bearer = practicePath.substring(practicePath.lastIndexOf('/') + 1);
         return client;
+    }
+
+    /** Says something else with every request. */
+    public Client saying(String header, String value) {
+        others.put(header, value);
+        return this;
     }
 
     public Client withoutCsrf() {
@@ -104,6 +111,7 @@ public final class Client {
                         method,
                         body == null ? HttpRequest.BodyPublishers.noBody() : HttpRequest.BodyPublishers.ofString(body));
         if (body != null) request.header("Content-Type", contentType);
+        others.forEach(request::header);
         if (bearer != null) request.header("Authorization", "Bearer " + bearer);
         cookie("XSRF-TOKEN").filter(token -> csrf).ifPresent(token -> request.header("X-XSRF-TOKEN", token));
         try {

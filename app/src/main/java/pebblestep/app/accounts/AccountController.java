@@ -56,12 +56,9 @@ class AccountController {
     @PostMapping(path = "/api/session", consumes = MediaType.APPLICATION_JSON_VALUE)
     SessionView signIn(@Valid @RequestBody SignIn given, HttpServletRequest request, HttpServletResponse response) {
         String email = AccountService.normal(given.email());
-        guard.checkSignIn(email, request.getRemoteAddr());
+        guard.tries(email, request.getRemoteAddr());
         Optional<Teacher> teacher = accounts.signIn(given);
-        if (teacher.isEmpty()) {
-            guard.failed(email, request.getRemoteAddr());
-            throw Problems.wrongSignIn();
-        }
+        if (teacher.isEmpty()) throw Problems.wrongSignIn();
         guard.succeeded(email, request.getRemoteAddr());
         return enter(teacher.get(), request, response);
     }
@@ -69,7 +66,7 @@ class AccountController {
     @PostMapping(path = "/api/accounts", consumes = MediaType.APPLICATION_JSON_VALUE)
     @ResponseStatus(HttpStatus.CREATED)
     SessionView signUp(@Valid @RequestBody SignUp wish, HttpServletRequest request, HttpServletResponse response) {
-        guard.checkSignUp(request.getRemoteAddr());
+        guard.signsUp(request.getRemoteAddr());
         return enter(accounts.signUp(wish), request, response);
     }
 

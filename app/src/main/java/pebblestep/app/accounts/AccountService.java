@@ -1,6 +1,5 @@
 package pebblestep.app.accounts;
 
-import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.util.Locale;
 import java.util.Optional;
@@ -14,15 +13,15 @@ import pebblestep.core.Refusal;
 /** Makes accounts and checks passwords. */
 @Service
 public class AccountService {
-    private static final int BCRYPT_BYTES = 72;
-
     private final Studios studios;
     private final Teachers teachers;
     private final PasswordEncoder passwords;
+    private final Passwords made;
     private final Clock clock;
     private final String hashOfNobody;
 
-    AccountService(Studios studios, Teachers teachers, PasswordEncoder passwords, Clock clock) {
+    AccountService(Studios studios, Teachers teachers, PasswordEncoder passwords, Passwords made, Clock clock) {
+        this.made = made;
         this.studios = studios;
         this.teachers = teachers;
         this.passwords = passwords;
@@ -34,9 +33,7 @@ public class AccountService {
     @Transactional
     public Teacher signUp(SignUp wish) {
         String email = normal(wish.email());
-        if (wish.password().getBytes(StandardCharsets.UTF_8).length > BCRYPT_BYTES) {
-            throw Refusal.of("password", "This password is too long: use at most 72 plain letters.");
-        }
+        String hash = made.hashOf(wish.password(), "password", email, wish.name(), wish.studio());
         if (teachers.findByEmail(email).isPresent()) {
             throw Refusal.of("email", "There is an account with this e-mail address.")
                     .fits("Sign in instead.");
@@ -50,7 +47,7 @@ public class AccountService {
         teacher.studioId = studio.id;
         teacher.name = wish.name().strip();
         teacher.email = email;
-        teacher.passwordHash = passwords.encode(wish.password());
+        teacher.passwordHash = hash;
         teacher.createdAt = clock.instant();
         teachers.save(teacher);
         return new Teacher(teacher.id, studio.id);

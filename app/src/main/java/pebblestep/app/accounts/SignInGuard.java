@@ -2,69 +2,103 @@ package pebblestep.app.accounts;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
-import com.github.benmanes.caffeine.cache.Ticker;
+import io.github.bucket4j.Bucket;
 import java.time.Duration;
 import org.springframework.stereotype.Component;
 import pebblestep.app.platform.PebbleProperties;
 import pebblestep.app.platform.Problems;
 
 /**
- * Locks out by rate: after five wrong passwords for one e-mail address from one place, or thirty from one place, that
- * place waits ten minutes. Others who use the address are not locked out with it.
+ * Slows down who guesses. A try is counted before its password is tested, so that tries at the same moment count as well,
+ * and given back when it was right. Who has signed in from a place before waits neither for the others there nor for those
+ * who guess at their address from elsewhere.
  */
 @Component
 class SignInGuard {
+    /** Tries at one address from one place; one more every two minutes. */
     static final int TRIES_PER_ACCOUNT = 5;
-    static final int TRIES_PER_PLACE = 30;
-    private static final Duration WAIT = Duration.ofMinutes(10);
-    private static final int MOST_REMEMBERED = 100_000;
 
-    private final Cache<String, Integer> failures = counter(WAIT);
-    private final Cache<String, Integer> signUps = counter(Duration.ofHours(1));
+    /** Tries from one place at whatever addresses; one more every ten seconds. */
+    static final int TRIES_PER_PLACE = 30;
+
+    /** Tries at one address from wherever, an hour. */
+    static final int TRIES_ANYWHERE = 60;
+
+    private static final int MOST_REMEMBERED = 100_000;
+    private static final Duration HOUR = Duration.ofHours(1);
+    private static final Duration KNOWN_FOR = Duration.ofDays(60);
+
+    private final Cache<String, Bucket> atAccount = buckets();
+    private final Cache<String, Bucket> fromPlace = buckets();
+    private final Cache<String, Bucket> anywhere = buckets();
+    private final Cache<String, Bucket> signUps = buckets();
+    private final Cache<String, Boolean> known = Caffeine.newBuilder()
+            .expireAfterWrite(KNOWN_FOR)
+            .maximumSize(MOST_REMEMBERED)
+            .build();
     private final int signUpsPerHour;
 
     SignInGuard(PebbleProperties properties) {
         this.signUpsPerHour = properties.signUpsPerHour();
     }
 
-    private static Cache<String, Integer> counter(Duration window) {
+    private static Cache<String, Bucket> buckets() {
+        // Full again after an hour, whatever was taken: then there is nothing to remember.
         return Caffeine.newBuilder()
-                .expireAfterWrite(window)
+                .expireAfterAccess(HOUR)
                 .maximumSize(MOST_REMEMBERED)
-                .ticker(Ticker.systemTicker())
                 .build();
     }
 
-    /** Refuses a try from a place that has failed too often. */
-    void checkSignIn(String email, String place) {
-        if (count(failures, email + "|" + place) >= TRIES_PER_ACCOUNT || count(failures, place) >= TRIES_PER_PLACE) {
-            throw Problems.tooMany("Too many wrong passwords. Wait ten minutes, then try again.");
+    private static Bucket bucket(int most, int refill, Duration every) {
+        return Bucket.builder()
+                .addLimit(limit -> limit.capacity(most).refillGreedy(refill, every))
+                .build();
+    }
+
+    /** Counts a try at an address from a place; refuses one too many. */
+    void tries(String email, String place) {
+        String both = email + "|" + place;
+        if (!account(both).tryConsume(1)) {
+            throw Problems.tooMany("Too many wrong passwords. Wait two minutes, then try again.");
+        }
+        if (known.getIfPresent(both) != null) return;
+        if (!place(place).tryConsume(1)) {
+            throw Problems.tooMany("Too many wrong passwords from here. Wait ten seconds, then try again.");
+        }
+        if (!any(email).tryConsume(1)) {
+            throw Problems.tooMany("Too many wrong passwords for this address. Wait a few minutes, then try again.");
         }
     }
 
-    void failed(String email, String place) {
-        add(failures, email + "|" + place);
-        add(failures, place);
-    }
-
+    /** The password was right: what was counted is given back, and the place is known from now on. */
     void succeeded(String email, String place) {
-        failures.invalidate(email + "|" + place);
+        String both = email + "|" + place;
+        account(both).reset();
+        if (known.getIfPresent(both) == null) {
+            place(place).addTokens(1);
+            any(email).addTokens(1);
+        }
+        known.put(both, true);
     }
 
     /** Counts a new account against its place; refuses more than the settings allow in an hour. */
-    void checkSignUp(String place) {
-        if (count(signUps, place) >= signUpsPerHour) {
+    void signsUp(String place) {
+        if (!signUps.get(place, key -> bucket(signUpsPerHour, signUpsPerHour, HOUR))
+                .tryConsume(1)) {
             throw Problems.tooMany("Too many new accounts from here. Wait an hour, then try again.");
         }
-        add(signUps, place);
     }
 
-    private static int count(Cache<String, Integer> counts, String key) {
-        Integer count = counts.getIfPresent(key);
-        return count == null ? 0 : count;
+    private Bucket account(String both) {
+        return atAccount.get(both, key -> bucket(TRIES_PER_ACCOUNT, 1, Duration.ofMinutes(2)));
     }
 
-    private static void add(Cache<String, Integer> counts, String key) {
-        counts.asMap().merge(key, 1, Integer::sum);
+    private Bucket place(String place) {
+        return fromPlace.get(place, key -> bucket(TRIES_PER_PLACE, 1, Duration.ofSeconds(10)));
+    }
+
+    private Bucket any(String email) {
+        return anywhere.get(email, key -> bucket(TRIES_ANYWHERE, TRIES_ANYWHERE, HOUR));
     }
 }

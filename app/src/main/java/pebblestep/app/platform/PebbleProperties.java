@@ -1,6 +1,7 @@
 package pebblestep.app.platform;
 
 import java.nio.file.Path;
+import java.util.List;
 import org.springframework.boot.context.properties.ConfigurationProperties;
 import org.springframework.boot.context.properties.bind.DefaultValue;
 
@@ -10,6 +11,7 @@ import org.springframework.boot.context.properties.bind.DefaultValue;
  * @param data folder of the user's data
  * @param demo whether this is the demo studio
  * @param signUpsPerHour most accounts one address may make in an hour
+ * @param proxies addresses of the proxies in front: what they say about who asks is believed, and nobody else
  * @param reserveMegabytes below so much space nothing is written any more
  * @param passwordStrength how dear it is to try a password: two to that power of rounds, 4 to 31
  */
@@ -18,5 +20,6 @@ public record PebbleProperties(
         @DefaultValue("./data") Path data,
         @DefaultValue("false") boolean demo,
         @DefaultValue("20") int signUpsPerHour,
+        @DefaultValue List<String> proxies,
         @DefaultValue("64") int reserveMegabytes,
         @DefaultValue("10") int passwordStrength) {}

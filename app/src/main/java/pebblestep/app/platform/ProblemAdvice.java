@@ -8,6 +8,7 @@ import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.TypeMismatchException;
+import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.dao.OptimisticLockingFailureException;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
@@ -46,6 +47,14 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
     @ExceptionHandler
     ProblemDetail changedMeanwhile(OptimisticLockingFailureException e) {
         return Problems.conflict("Somebody else has just changed this. Load it again, then make your change.")
+                .getBody();
+    }
+
+    /** Two have done the same at one moment, and the database took one. */
+    @ExceptionHandler
+    ProblemDetail doneTwice(DataIntegrityViolationException e, HttpServletRequest request) {
+        LOG.warn("{} {} was refused by the database", request.getMethod(), request.getRequestURI());
+        return Problems.conflict("The same has just been done, or what this belongs to is gone. Load it again.")
                 .getBody();
     }
 

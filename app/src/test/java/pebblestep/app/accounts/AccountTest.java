@@ -2,7 +2,12 @@ package pebblestep.app.accounts;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.ArrayList;
+import java.util.List;
 import java.util.UUID;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -76,10 +81,54 @@ class AccountTest {
         }
         Answer locked = signIn(guesser, email, "long-enough-1");
         assertThat(locked.status()).isEqualTo(429);
-        assertThat(locked.string("detail")).contains("Wait ten minutes");
+        assertThat(locked.string("detail")).contains("Wait two minutes");
         String other = "y" + email;
         signUp(other, "long-enough-1");
         assertThat(signIn(client.another(), other, "long-enough-1").status()).isEqualTo(200);
+    }
+
+    @Test
+    void what_a_stranger_says_about_where_they_ask_from_is_not_believed() {
+        signUp(email, "long-enough-1");
+        List<Integer> statuses = new ArrayList<>();
+        for (int i = 0; i <= SignInGuard.TRIES_PER_ACCOUNT; i++) {
+            Client guesser = client.another().saying("X-Forwarded-For", "203.0.113." + i);
+            statuses.add(signIn(guesser, email, "wrong-password").status());
+        }
+        assertThat(statuses.getLast()).isEqualTo(429);
+    }
+
+    @Test
+    void a_password_that_is_easily_guessed_is_refused() {
+        for (String easy : List.of(" ".repeat(10), "aaaaaaaaaaaa", "password123", "qwertyuiop", "1234567890", email)) {
+            Answer refused = signUp(email, easy.substring(0, Math.min(72, easy.length())));
+            assertThat(refused.string("pointer")).as(easy).isEqualTo("/password");
+        }
+        assertThat(signUp(email, "four wet stones and a heron").status()).isEqualTo(201);
+    }
+
+    @Test
+    void an_address_that_is_taken_twice_at_one_moment_is_taken_once() throws Exception {
+        List<Client> clients = new ArrayList<>();
+        for (int i = 0; i < 8; i++) {
+            Client another = client.another();
+            another.get("/api/session");
+            clients.add(another);
+        }
+        List<Integer> statuses;
+        try (ExecutorService pool = Executors.newFixedThreadPool(8)) {
+            List<Future<Integer>> all = new ArrayList<>();
+            for (Client one : clients) {
+                all.add(pool.submit(() -> one.post(
+                                "/api/accounts",
+                                "{\"studio\":\"S\",\"name\":\"N\",\"email\":\"" + email
+                                        + "\",\"password\":\"long-enough-1\"}")
+                        .status()));
+            }
+            statuses = new ArrayList<>();
+            for (Future<Integer> one : all) statuses.add(one.get());
+        }
+        assertThat(statuses).containsOnlyOnce(201).doesNotContain(500);
     }
 
     @Test

@@ -1,0 +1,31 @@
+package pebblestep.app.platform;
+
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+import org.apache.catalina.valves.RemoteIpValve;
+import org.springframework.boot.tomcat.servlet.TomcatServletWebServerFactory;
+import org.springframework.boot.web.server.WebServerFactoryCustomizer;
+import org.springframework.stereotype.Component;
+
+/** Takes from the proxies in front who asks and whether by TLS; from anybody else these headers are as good as not there. */
+@Component
+class Proxies implements WebServerFactoryCustomizer<TomcatServletWebServerFactory> {
+    private final PebbleProperties properties;
+
+    Proxies(PebbleProperties properties) {
+        this.properties = properties;
+    }
+
+    @Override
+    public void customize(TomcatServletWebServerFactory factory) {
+        if (properties.proxies().isEmpty()) return;
+        RemoteIpValve valve = new RemoteIpValve();
+        valve.setInternalProxies(properties.proxies().stream()
+                .map(String::strip)
+                .map(Pattern::quote)
+                .collect(Collectors.joining("|")));
+        valve.setProtocolHeader("X-Forwarded-Proto");
+        valve.setHostHeader("X-Forwarded-Host");
+        factory.addEngineValves(valve);
+    }
+}
