@@ -66,6 +66,10 @@ interface AssignmentRepository extends JpaRepository<AssignmentEntity, Long> {
                       and a.ended = false and a.overtaken = false and a.startsOn <= :day""")
     List<AssignedRow> slipping(long studioId, LocalDate day, int failed, Limit limit);
 
+    /** These, which are a studio's own. */
+    @Query(ROW + "from AssignmentEntity a where a.studioId = :studioId and a.id in :ids")
+    List<AssignedRow> ofIds(long studioId, Collection<Long> ids);
+
     /** What did not fit its student's range when that was changed last. */
     @Query(
             ROW

@@ -3,6 +3,7 @@ package pebblestep.app.assignments;
 import java.math.BigDecimal;
 import java.time.Clock;
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.Collection;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
@@ -27,6 +28,7 @@ import pebblestep.app.assignments.AssignmentViews.ScheduleRequest;
 import pebblestep.app.bench.KeyBefore;
 import pebblestep.app.bench.StepService;
 import pebblestep.app.platform.Found;
+import pebblestep.app.platform.InParts;
 import pebblestep.app.platform.Problems;
 import pebblestep.app.students.StudentService;
 import pebblestep.app.students.StudentService.Enrolled;
@@ -67,6 +69,7 @@ public class AssignmentService implements KeyBefore {
     private static final int MOST_DAYS = 730;
 
     private final AssignmentRepository assignments;
+    private final ManyGiven many;
     private final StepService steps;
     private final StudentService students;
     private final SettingsService settings;
@@ -76,6 +79,7 @@ public class AssignmentService implements KeyBefore {
 
     AssignmentService(
             AssignmentRepository assignments,
+            ManyGiven many,
             StepService steps,
             StudentService students,
             SettingsService settings,
@@ -83,6 +87,7 @@ public class AssignmentService implements KeyBefore {
             ApplicationEventPublisher events,
             Clock clock) {
         this.reader = reader;
+        this.many = many;
         this.events = events;
         this.settings = settings;
         this.assignments = assignments;
@@ -91,12 +96,48 @@ public class AssignmentService implements KeyBefore {
         this.clock = clock;
     }
 
+    /** A step to give to somebody whom it fits from that rung on. */
+    record Giving(Enrolled to, long stepId, Ascent ascent, Position start) {}
+
+    /** Gives many steps at once, to whom they fit: each is written out once, however many get it. */
+    @Transactional
+    public void assignAll(long studioId, List<Giving> all, ScheduleRequest schedule, LocalDate startsOn) {
+        ManyGiven.requireFew(all.size(), "studentIds");
+        Speech speech = settings.of(studioId).speech();
+        Map<Long, PlannedSteps.Written> written = new HashMap<>();
+        List<ManyGiven.One> entities = new ArrayList<>();
+        for (Giving one : all) {
+            StudentView student = one.to.student();
+            if (student.archived()) throw putAway("studentIds", student);
+            AssignmentEntity entity = new AssignmentEntity();
+            entity.studioId = studioId;
+            entity.studentId = student.id();
+            entity.stepId = one.stepId;
+            PlannedSteps.Written step = written.computeIfAbsent(one.stepId, id -> PlannedSteps.Written.of(one.ascent));
+            entity.title = StepWords.title(step.ascent().step(), speech);
+            entity.document = step.document();
+            entity.climb = step.climb();
+            entity.startAt = one.start.equals(one.ascent.climb().first()) ? null : one.start.toString();
+            entity.startsOn = startsOn;
+            entity.endsOn = schedule.endsOn();
+            entity.weekdays = Weekdays.bits(schedule.weekdays() == null ? List.of() : schedule.weekdays());
+            entity.dailyMinutes = schedule.minutesADay();
+            entity.createdAt = clock.instant();
+            entities.add(new ManyGiven.One(entity, step.ascent()));
+        }
+        many.write(studioId, entities);
+    }
+
+    private static Refusal putAway(String field, StudentView student) {
+        return Refusal.of(field, student.name() + " is put away. Take them back first.");
+    }
+
     /** Gives a step as it stands now; refuses one that does not fit the student's instrument. */
     @Transactional
     public AssignmentView assign(long studioId, AssignmentRequest form) {
         Enrolled enrolled = students.enrolled(studioId, form.studentId());
         StudentView student = enrolled.student();
-        if (student.archived()) throw Refusal.of("studentId", student.name() + " is put away. Take them back first.");
+        if (student.archived()) throw putAway("studentId", student);
         requireDays(form.startsOn(), form.endsOn());
         Ascent given = steps.ascent(studioId, form.stepId());
         Position start = Asked.position(given.climb(), form.start(), "start");
@@ -313,6 +354,12 @@ public class AssignmentService implements KeyBefore {
     public List<Assigned> allOf(long studioId, Collection<Long> studentIds) {
         if (studentIds.isEmpty()) return List.of();
         return reader.of(assignments.allOf(studioId, studentIds, Limit.of(MOST_AT_ONCE)));
+    }
+
+    /** These assignments of a studio. */
+    @Transactional(readOnly = true)
+    public List<Assigned> ofIds(long studioId, Collection<Long> ids) {
+        return reader.of(InParts.of(ids, part -> assignments.ofIds(studioId, part)));
     }
 
     /** One assignment of one student. */

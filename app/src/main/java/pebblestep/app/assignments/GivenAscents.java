@@ -55,6 +55,11 @@ class GivenAscents {
         return found;
     }
 
+    /** What is being given: its id is never given again, so that it may be kept before it is committed. */
+    void given(long assignmentId, Ascent ascent) {
+        given.put(assignmentId, ascent);
+    }
+
     /** As the teacher changed it: another climb of the step that was given, or of another step. */
     Ascent of(long changeId, String climb, @Nullable String document, Ascent given) {
         return changed.get(

@@ -3,12 +3,14 @@ package pebblestep.app.assignments;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import pebblestep.app.accounts.SettingsService;
-import pebblestep.app.assignments.AssignmentViews.AssignmentRequest;
+import pebblestep.app.assignments.AssignmentViews.ScheduleRequest;
 import pebblestep.app.assignments.GroupViews.GroupPlan;
 import pebblestep.app.assignments.GroupViews.GroupPreview;
 import pebblestep.app.assignments.GroupViews.GroupRequest;
@@ -69,22 +71,14 @@ class GroupService {
     /** What each student will see, week by week; nothing is given. */
     @Transactional(readOnly = true)
     public GroupPlan preview(long studioId, GroupRequest form) {
-        AssignmentService.requireDays(form.startsOn(), form.endsOn());
-        List<StepView> routine = routines.get(studioId, form.routineId()).steps();
-        List<Ascent> ascents =
-                routine.stream().map(step -> steps.ascent(studioId, step.id())).toList();
+        Asking asking = asking(studioId, form);
+        List<StepView> routine = asking.routine;
+        List<Ascent> ascents = asking.ascents;
         Speech speech = settings.of(studioId).speech();
-        Plan plan = new Plan(form, speech, Pace.of(Pace.Seen.NOTHING, paces.seen(studioId)));
-        List<GroupPreview> previews = new ArrayList<>();
-        for (Enrolled one : students.enrolled(studioId, form.studentIds())) {
-            long id = one.student().id();
-            List<StepPreview> said = new ArrayList<>();
-            for (int i = 0; i < routine.size(); i++) {
-                Position start = start(form, id, routine.get(i).id(), ascents.get(i));
-                said.add(plan.of(routine.get(i).title(), ascents.get(i), start, one.player()));
-            }
-            previews.add(new GroupPreview(id, one.student().name(), said, 0));
-        }
+        List<GroupPreview> previews = previews(studioId, asking).stream()
+                .map(one ->
+                        new GroupPreview(one.to.student().id(), one.to.student().name(), one.steps, 0))
+                .toList();
         List<GroupStep> given = new ArrayList<>();
         for (int i = 0; i < routine.size(); i++) {
             Ascent ascent = ascents.get(i);
@@ -98,6 +92,47 @@ class GroupService {
                             .toList()));
         }
         return new GroupPlan(given, previews);
+    }
+
+    /** What is asked for, read once. */
+    private record Asking(GroupRequest form, List<Long> studentIds, List<StepView> routine, List<Ascent> ascents) {}
+
+    private Asking asking(long studioId, GroupRequest form) {
+        AssignmentService.requireDays(form.startsOn(), form.endsOn());
+        List<StepView> routine = routines.get(studioId, form.routineId()).steps();
+        // Somebody who is named twice gets everything once.
+        List<Long> ids = form.studentIds().stream().distinct().toList();
+        ManyGiven.requireFew((long) ids.size() * routine.size(), "studentIds");
+        return new Asking(
+                form,
+                ids,
+                routine,
+                routine.stream().map(step -> steps.ascent(studioId, step.id())).toList());
+    }
+
+    /** What somebody will see of each step. */
+    private record Seen(Enrolled to, List<StepPreview> steps) {}
+
+    /** Equal players on the same rung see the same, which is worked out once. */
+    private record Same(int step, Position start, Player player) {}
+
+    private List<Seen> previews(long studioId, Asking asking) {
+        Plan plan =
+                new Plan(asking.form, settings.of(studioId).speech(), Pace.of(Pace.Seen.NOTHING, paces.seen(studioId)));
+        Map<Same, StepPreview> known = new HashMap<>();
+        List<Seen> seen = new ArrayList<>();
+        for (Enrolled one : students.enrolled(studioId, asking.studentIds)) {
+            List<StepPreview> said = new ArrayList<>();
+            for (int i = 0; i < asking.routine.size(); i++) {
+                StepView step = asking.routine.get(i);
+                Ascent ascent = asking.ascents.get(i);
+                Position start = start(asking.form, one.student().id(), step.id(), ascent);
+                said.add(known.computeIfAbsent(
+                        new Same(i, start, one.player()), same -> plan.of(step.title(), ascent, start, one.player())));
+            }
+            seen.add(new Seen(one, said));
+        }
+        return seen;
     }
 
     /** Where a student starts a step: the first rung unless another was chosen. */
@@ -118,29 +153,26 @@ class GroupService {
     /** Gives every step that fits; those that do not are told, and keep nothing else from being given. */
     @Transactional
     public List<GroupPreview> give(long studioId, GroupRequest form) {
-        List<StepView> routine = routines.get(studioId, form.routineId()).steps();
-        List<GroupPreview> given = new ArrayList<>();
-        for (GroupPreview preview : preview(studioId, form).students()) {
-            int count = 0;
-            for (int i = 0; i < routine.size(); i++) {
-                if (preview.steps().get(i).refusal() != null) continue;
-                assignments.assign(
-                        studioId,
-                        new AssignmentRequest(
-                                routine.get(i).id(),
-                                preview.studentId(),
-                                form.startsOn(),
-                                form.endsOn(),
-                                form.weekdays(),
-                                form.minutesADay(),
-                                chosen(form, preview.studentId(), routine.get(i).id())
-                                        .orElse(null),
-                                null));
-                count++;
+        Asking asking = asking(studioId, form);
+        List<GroupPreview> told = new ArrayList<>();
+        List<AssignmentService.Giving> given = new ArrayList<>();
+        for (Seen one : previews(studioId, asking)) {
+            long id = one.to.student().id();
+            int before = given.size();
+            for (int i = 0; i < asking.routine.size(); i++) {
+                if (one.steps.get(i).refusal() != null) continue;
+                long step = asking.routine.get(i).id();
+                Ascent ascent = asking.ascents.get(i);
+                given.add(new AssignmentService.Giving(one.to, step, ascent, start(form, id, step, ascent)));
             }
-            given.add(new GroupPreview(preview.studentId(), preview.name(), preview.steps(), count));
+            told.add(new GroupPreview(id, one.to.student().name(), one.steps, given.size() - before));
         }
-        return given;
+        assignments.assignAll(
+                studioId,
+                given,
+                new ScheduleRequest(form.endsOn(), form.weekdays(), form.minutesADay()),
+                form.startsOn());
+        return told;
     }
 
     /** How steps go on from a day, on these weekdays. */

@@ -6,7 +6,6 @@ import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
-import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import pebblestep.core.climb.Ascent;
@@ -17,14 +16,34 @@ import pebblestep.exchange.StepJson;
 @Service
 public class PlannedSteps {
     private final AssignmentRepository assignments;
-    private final ApplicationEventPublisher events;
+    private final ManyGiven many;
     private final Clock clock;
 
-    PlannedSteps(AssignmentRepository assignments, ApplicationEventPublisher events, Clock clock) {
+    PlannedSteps(AssignmentRepository assignments, ManyGiven many, Clock clock) {
         this.assignments = assignments;
-        this.events = events;
+        this.many = many;
         this.clock = clock;
     }
+
+    /** Refuses to give more at once than can be written. */
+    public static void requireFew(long count, String field) {
+        ManyGiven.requireFew(count, field);
+    }
+
+    /** A step as columns keep it. */
+    public record Written(Ascent ascent, String title, String document, String climb) {
+        /** The columns of a step. */
+        public static Written of(Ascent ascent) {
+            return new Written(
+                    ascent,
+                    ascent.step().title(),
+                    StepJson.writeText(ascent.step()),
+                    ClimbJson.writeText(ascent.climb()));
+        }
+    }
+
+    /** A step that is to be given on these days. */
+    public record ToGive(Planned planned, Written step, Days days) {}
 
     /**
      * The days of a planned step.
@@ -40,25 +59,34 @@ public class PlannedSteps {
     /** One that was given. */
     public record Placed(long id, int place, Days days, boolean overtaken) {}
 
-    /** Gives a step. */
+    /** Gives steps of one studio. */
     @Transactional
-    public void give(Planned planned, Ascent ascent, Days days) {
+    public void give(long studioId, List<ToGive> steps) {
+        many.write(
+                studioId,
+                steps.stream()
+                        .map(one -> new ManyGiven.One(entity(one), one.step().ascent()))
+                        .toList());
+    }
+
+    private AssignmentEntity entity(ToGive one) {
+        Planned planned = one.planned();
+        Days days = one.days();
         AssignmentEntity entity = new AssignmentEntity();
         entity.studioId = planned.studioId();
         entity.studentId = planned.studentId();
         entity.stepId = planned.stepId();
         entity.planId = planned.planId();
         entity.planPlace = planned.place();
-        entity.title = ascent.step().title();
-        entity.document = StepJson.writeText(ascent.step());
-        entity.climb = ClimbJson.writeText(ascent.climb());
+        entity.title = one.step().title();
+        entity.document = one.step().document();
+        entity.climb = one.step().climb();
         entity.startsOn = days.from();
         entity.endsOn = days.to();
         entity.weekdays = planned.weekdays();
         entity.dailyMinutes = planned.minutesADay();
         entity.createdAt = clock.instant();
-        assignments.save(entity);
-        events.publishEvent(new AssignmentChanged(entity.studioId, entity.id));
+        return entity;
     }
 
     /** Everything that a plan gave. */

@@ -10,6 +10,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -19,14 +20,15 @@ import pebblestep.app.accounts.SettingsService;
 import pebblestep.app.assignments.PlannedSteps;
 import pebblestep.app.assignments.PlannedSteps.Days;
 import pebblestep.app.assignments.PlannedSteps.Placed;
+import pebblestep.app.assignments.PlannedSteps.ToGive;
 import pebblestep.app.keyplans.KeyPlanEventEntity.Kind;
 import pebblestep.app.practice.ProgressStore;
 import pebblestep.app.practice.StepLearned;
 import pebblestep.app.students.StudentService;
-import pebblestep.core.keyplan.KeyMaterial;
 import pebblestep.core.keyplan.KeyPlan;
 import pebblestep.core.keyplan.KeyPlan.Window;
 import pebblestep.core.passage.Player;
+import pebblestep.core.rhythm.Speech;
 import pebblestep.documents.practice.RoomDocument;
 
 /**
@@ -81,6 +83,12 @@ class KeyPlanKeeper {
     /** Brings what is given in line with the plan as it stands today. */
     @Transactional
     void keep(KeyPlanEntity entity) {
+        keep(entity, new PieceBook());
+    }
+
+    /** The same for one of several plans. */
+    @Transactional
+    void keep(KeyPlanEntity entity, PieceBook book) {
         LocalDate today = LocalDate.now(clock);
         Planned planned = planned(entity);
         List<Placed> given = steps.of(entity.id);
@@ -89,7 +97,14 @@ class KeyPlanKeeper {
             events.save(event(entity, Kind.LEARNED, today));
             planned = planned(entity);
         }
-        keep(entity, planned, given, today);
+        keep(entity, planned, given, today, book);
+    }
+
+    /** How many keys a plan that begins gives at once. */
+    static long keysInSight(Planned planned, LocalDate today) {
+        return planned.plan()
+                .windows(today, today.plusDays(DAYS_AHEAD), planned.events())
+                .size();
     }
 
     private boolean isLearned(KeyPlanEntity entity, KeyPlan.Station station, List<Placed> given) {
@@ -101,7 +116,7 @@ class KeyPlanKeeper {
         return !now.isEmpty() && progress.allLearned(now);
     }
 
-    private void keep(KeyPlanEntity entity, Planned planned, List<Placed> given, LocalDate today) {
+    private void keep(KeyPlanEntity entity, Planned planned, List<Placed> given, LocalDate today, PieceBook book) {
         Map<Integer, Window> windows =
                 planned.plan().windows(today, today.plusDays(DAYS_AHEAD), planned.events()).stream()
                         .collect(Collectors.toMap(Window::place, Function.identity()));
@@ -122,9 +137,11 @@ class KeyPlanKeeper {
             }
         }
         Player player = students.player(entity.studioId, entity.studentId);
-        for (Window window : windows.values()) {
-            if (!there.contains(window.place())) give(entity, planned, window, player);
-        }
+        List<ToGive> toGive = windows.values().stream()
+                .filter(window -> !there.contains(window.place()))
+                .flatMap(window -> toGive(entity, planned, window, player, book))
+                .toList();
+        steps.give(entity.studioId, toGive);
         entity.dueOn = due(windows.values(), today);
     }
 
@@ -147,22 +164,20 @@ class KeyPlanKeeper {
         }
     }
 
-    private void give(KeyPlanEntity entity, Planned planned, Window window, Player player) {
-        for (KeyMaterial.InPlan piece : planned.material()
-                .pieces(window.tonic(), player, settings.of(entity.studioId).speech())) {
-            piece.fitted()
-                    .ifPresent(fitted -> steps.give(
-                            new PlannedSteps.Planned(
-                                    entity.studioId,
-                                    entity.studentId,
-                                    planned.steps().get(piece.step()).stepId(),
-                                    entity.id,
-                                    window.place(),
-                                    entity.weekdays,
-                                    entity.dailyMinutes),
-                            fitted.ascent(),
-                            new Days(window.from(), window.to().orElse(null))));
-        }
+    private Stream<ToGive> toGive(KeyPlanEntity entity, Planned planned, Window window, Player player, PieceBook book) {
+        Speech speech = settings.of(entity.studioId).speech();
+        return book.of(entity, planned.material(), window.tonic(), player, speech).stream()
+                .map(piece -> new ToGive(
+                        new PlannedSteps.Planned(
+                                entity.studioId,
+                                entity.studentId,
+                                planned.steps().get(piece.step()).stepId(),
+                                entity.id,
+                                window.place(),
+                                entity.weekdays,
+                                entity.dailyMinutes),
+                        piece.written(),
+                        new Days(window.from(), window.to().orElse(null))));
     }
 
     /** The first day on which a key comes into sight that is not given yet; none while the plan waits. */

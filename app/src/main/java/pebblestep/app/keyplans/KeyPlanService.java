@@ -11,6 +11,7 @@ import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import pebblestep.app.accounts.SettingsService;
+import pebblestep.app.assignments.PlannedSteps;
 import pebblestep.app.keyplans.KeyPlanEventEntity.Kind;
 import pebblestep.app.keyplans.KeyPlanViews.KeyPlanRequest;
 import pebblestep.app.keyplans.KeyPlanViews.KeyPlanView;
@@ -61,7 +62,15 @@ public class KeyPlanService {
     @Transactional
     public List<KeyPlanView> give(long studioId, KeyPlanRequest form) {
         List<KeyPlanView> given = new ArrayList<>();
-        for (long id : form.studentIds()) {
+        // Somebody who is named twice gets everything once.
+        List<Long> ids = form.studentIds().stream().distinct().toList();
+        KeyPlanEntity asked = forms.read(studioId, form);
+        Planned planned = Planned.of(asked, List.of());
+        long pieces = planned.material().piecesIn(planned.plan().round().getFirst());
+        PlannedSteps.requireFew(
+                ids.size() * pieces * KeyPlanKeeper.keysInSight(planned, LocalDate.now(clock)), "studentIds");
+        PieceBook book = new PieceBook();
+        for (long id : ids) {
             StudentView student = students.get(studioId, id);
             require(student, form);
             if (plans.findByStudioIdAndStudentIdAndEndedOrderById(studioId, id, false)
@@ -73,7 +82,7 @@ public class KeyPlanService {
             KeyPlanEntity entity = forms.read(studioId, form);
             entity.studentId = id;
             plans.save(entity);
-            keeper.keep(entity);
+            keeper.keep(entity, book);
             given.add(view(entity));
         }
         return given;

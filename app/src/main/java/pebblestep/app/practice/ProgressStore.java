@@ -13,6 +13,7 @@ import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
@@ -21,10 +22,12 @@ import pebblestep.app.assignments.Assigned;
 import pebblestep.app.assignments.Assigned.Decided;
 import pebblestep.app.assignments.AssignmentChanged;
 import pebblestep.app.assignments.AssignmentService;
+import pebblestep.app.assignments.AssignmentsGiven;
 import pebblestep.app.assignments.Deciding;
 import pebblestep.app.platform.Found;
 import pebblestep.app.platform.InParts;
 import pebblestep.app.platform.Remembered;
+import pebblestep.core.climb.Ascent;
 import pebblestep.core.climb.Rung;
 import pebblestep.core.passage.Passage;
 import pebblestep.core.passage.Player;
@@ -231,6 +234,39 @@ public class ProgressStore {
         // Held before it is read: whoever decided at the same moment has done so by then, or waits.
         held(change.assignmentId());
         rebuilt(assignments.get(change.studioId(), change.assignmentId()));
+    }
+
+    /** Many steps were given, of which nothing was practised yet: those alike begin alike. */
+    @EventListener
+    void given(AssignmentsGiven given) {
+        Map<Begin, String> states = new HashMap<>();
+        List<StandingEntity> begun = new ArrayList<>();
+        for (Assigned one : assignments.ofIds(given.studioId(), given.assignmentIds())) {
+            List<Decided> decisions = one.decisions();
+            StandingEntity entity = begun(one);
+            entity.decisions = decisions.size();
+            entity.state = states.computeIfAbsent(
+                    new Begin(one.given(), decisions),
+                    same -> ProgressJson.text(Progress.of(new Work(
+                            one.step().key(),
+                            one.given(),
+                            logbook(List.of(one), List.of()).of(one.id())))));
+            begun.add(entity);
+        }
+        standings.saveAll(begun);
+    }
+
+    /** What a progress begins with; what is given to many is one object. */
+    private record Begin(Ascent given, List<Decided> decisions) {
+        @Override
+        public boolean equals(@Nullable Object other) {
+            return other instanceof Begin that && given == that.given && decisions.equals(that.decisions);
+        }
+
+        @Override
+        public int hashCode() {
+            return 31 * System.identityHashCode(given) + decisions.hashCode();
+        }
     }
 
     /** Works the progress out from the whole log and keeps it. */

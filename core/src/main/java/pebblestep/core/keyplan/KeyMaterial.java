@@ -30,9 +30,7 @@ public record KeyMaterial(List<Ascent> steps, FormSet forms, Named named) {
 
     /** Refuses more than twelve pieces in each key, seen in the first of a round. */
     public KeyMaterial requireFew(NoteName first) {
-        int pieces = steps.stream()
-                .mapToInt(step -> forms.of(first, step.step().key().form()).size())
-                .sum();
+        int pieces = piecesIn(first);
         if (pieces > MOST_PIECES) {
             throw Refusal.of(
                             "forms",
@@ -40,6 +38,13 @@ public record KeyMaterial(List<Ascent> steps, FormSet forms, Named named) {
                     .fits("Choose a shorter routine, or fewer forms.");
         }
         return this;
+    }
+
+    /** How many pieces a key brings, whether they fit or not. */
+    public int piecesIn(NoteName tonic) {
+        return steps.stream()
+                .mapToInt(step -> forms.of(tonic, step.step().key().form()).size())
+                .sum();
     }
 
     /**
