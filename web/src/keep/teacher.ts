@@ -21,9 +21,17 @@ function isSignedIn(session: Session | undefined): boolean {
   return session?.teacher !== undefined;
 }
 
+/** What is written about pupils and not sent yet begins with this. */
+export const DRAFT = 'pebble-step:draft:';
+
+function forgetDrafts() {
+  for (const key of Object.keys(localStorage)) if (key.startsWith(DRAFT)) localStorage.removeItem(key);
+}
+
 /** Lets go of everything that was kept of a studio; its rooms stay, which say nothing of anybody. */
 export async function forgetTeacher(client: QueryClient) {
   client.clear();
+  forgetDrafts();
   const kept = await store();
   await kept.forget(TEACHER);
   await kept.dropAll();
@@ -34,6 +42,7 @@ export function forgetWhenSignedOut(client: QueryClient) {
   client.getQueryCache().subscribe(({ type, query }) => {
     if (type !== 'updated' || query.queryKey[0] !== 'session' || query.state.status !== 'success') return;
     if (query.state.isInvalidated || isSignedIn(query.state.data as Session)) return;
+    forgetDrafts();
     void store().then((kept) => kept.forget(TEACHER));
   });
 }

@@ -1,5 +1,6 @@
 import { Button, FileButton, Group, Textarea } from '@mantine/core';
 import { useState } from 'react';
+import { plainText } from './plainText';
 import classes from './CsvField.module.css';
 
 const MOST_BYTES = 400_000;
@@ -14,6 +15,7 @@ interface Props {
 /** A list as comma-separated values: pasted, or from a file that stays on this device until it is read. */
 export function CsvField({ text, onText, example }: Props) {
   const [wrong, setWrong] = useState<string>();
+  const [told, setTold] = useState<string>();
   const choose = async (file: File | null) => {
     if (!file) return;
     if (file.size > MOST_BYTES) {
@@ -21,7 +23,12 @@ export function CsvField({ text, onText, example }: Props) {
       return;
     }
     setWrong(undefined);
-    onText(await file.text());
+    const read = plainText(await file.arrayBuffer());
+    setTold(
+      read.guessed &&
+        `${file.name} was read as ${read.guessed}. Look whether names with accents are right; if not, save it as UTF-8.`,
+    );
+    onText(read.text);
   };
   return (
     <div className={classes.field}>
@@ -37,6 +44,11 @@ export function CsvField({ text, onText, example }: Props) {
         error={wrong}
         onChange={(event) => onText(event.currentTarget.value)}
       />
+      {told && (
+        <p className={classes.told} role="status">
+          {told}
+        </p>
+      )}
       <Group>
         <FileButton onChange={choose} accept=".csv,.txt,text/csv,text/plain">
           {(props) => (

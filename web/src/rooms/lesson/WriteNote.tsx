@@ -3,6 +3,7 @@ import { notifications } from '@mantine/notifications';
 import { useState, type FormEvent } from 'react';
 import { useWriteNote } from '../../api/lessons';
 import type { LessonNote } from '../../api/types';
+import { DRAFT } from '../../keep/teacher';
 import { Wrong } from '../../ui/Wrong';
 import classes from './Lesson.module.css';
 
@@ -14,7 +15,7 @@ interface Props {
 }
 
 function draftKey(studentId: number): string {
-  return `pebble-step:lesson-note:${studentId}`;
+  return `${DRAFT}lesson-note:${studentId}`;
 }
 
 /** Writes a lesson note; what is typed is kept on this device until it is written down. */

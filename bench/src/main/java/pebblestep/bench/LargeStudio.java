@@ -139,6 +139,7 @@ public class LargeStudio implements ApplicationRunner {
                 1 + i % 5,
                 LocalTime.of(9 + i / 5 % 9, i % 4 * 15),
                 null,
+                null,
                 null);
     }
 

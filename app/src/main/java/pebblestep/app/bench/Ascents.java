@@ -30,7 +30,7 @@ public final class Ascents {
 
     /** A step with a climb from that field. */
     public static Ascent climbOf(Step step, JsonNode climb, String field) {
-        return Fields.under(field, () -> Ascent.of(step, ClimbJson.read(climb)));
+        return Fields.under(field, () -> Outlook.requireFew(Ascent.of(step, ClimbJson.read(climb))));
     }
 
     /** The whole climb ahead, for nobody in particular; refuses rungs that cannot be played. */

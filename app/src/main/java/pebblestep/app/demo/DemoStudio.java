@@ -227,7 +227,8 @@ class DemoStudio {
                 day.getDayOfWeek().getValue(),
                 LocalTime.parse(lesson[1]),
                 null,
-                DemoPlan.CLASSES.get(player.name()));
+                DemoPlan.CLASSES.get(player.name()),
+                null);
     }
 
     private static @Nullable GoalRequest goal(Given piece, LocalDate today) {

@@ -1,5 +1,6 @@
 package pebblestep.app.platform;
 
+import jakarta.servlet.DispatcherType;
 import jakarta.servlet.FilterChain;
 import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
@@ -91,8 +92,17 @@ class SecurityConfig {
                         .permitAll()
                         .requestMatchers("/api/**")
                         .hasAuthority(TEACHER)
-                        .requestMatchers("/actuator/health/**", "/v3/api-docs")
+                        .requestMatchers("/actuator/health/**")
                         .permitAll()
+                        // What there is to call is told to those who may call it: whoever looks for a way in learns
+                        // less.
+                        .requestMatchers("/v3/api-docs")
+                        .hasAuthority(TEACHER)
+                        // A page of its own only where something has failed.
+                        .dispatcherTypeMatchers(DispatcherType.ERROR)
+                        .permitAll()
+                        .requestMatchers("/error")
+                        .denyAll()
                         .requestMatchers("/actuator/**", "/v3/**")
                         .denyAll()
                         .anyRequest()

@@ -97,6 +97,7 @@ class StudentLists {
                 entry.lessonDay().map(day -> day.getValue()).orElse(null),
                 entry.lessonTime().orElse(null),
                 entry.note().orElse(null),
-                entry.className().orElse(null));
+                entry.className().orElse(null),
+                null);
     }
 }

@@ -149,6 +149,10 @@ public class StudentService implements PracticeLinkReader {
     @Transactional
     public StudentView change(long studioId, long id, StudentRequest form) {
         StudentEntity student = find(studioId, id);
+        if (form.version() != null && form.version() != student.version) {
+            throw Problems.conflict(student.name
+                    + " was changed elsewhere, perhaps in another window. Load the page again, then make your change.");
+        }
         fill(student, form);
         changed(student);
         return view(student);
@@ -354,6 +358,7 @@ public class StudentService implements PracticeLinkReader {
                 student.parentNote,
                 student.className,
                 "/p/" + tokens.token(student.id, student.linkVersion, identities.of(student.studioId)),
-                student.archived);
+                student.archived,
+                student.version);
     }
 }

@@ -31,6 +31,7 @@ public final class StudentViews {
      * @param lessonDay day of the lesson, 1 being Monday
      * @param parentNote what the parents should know, or have said
      * @param className the class they are in; what a class is given, all in it get
+     * @param version the one that is changed; without it, whatever there is
      */
     public record StudentRequest(
             @NotBlank(message = "Give the student a name.")
@@ -56,10 +57,11 @@ public final class StudentViews {
                     Integer lessonDay,
             @Nullable LocalTime lessonTime,
             @Nullable @Size(max = 1000, message = "A note has at most 1000 characters.") String parentNote,
-            @Nullable @Size(max = 60, message = "The name of a class has at most 60 characters.") String className) {
+            @Nullable @Size(max = 60, message = "The name of a class has at most 60 characters.") String className,
+            @Nullable Integer version) {
         /** A student who tunes as usual. */
         public StudentRequest(String name, String instrument, @Nullable Level level, @Nullable String range) {
-            this(name, instrument, level, range, null, null, null, null, null, null);
+            this(name, instrument, level, range, null, null, null, null, null, null, null);
         }
     }
 
@@ -77,7 +79,8 @@ public final class StudentViews {
             @Nullable String parentNote,
             @Nullable String className,
             String practicePath,
-            boolean archived) {}
+            boolean archived,
+            int version) {}
 
     /**
      * What a student plays.

@@ -3,6 +3,9 @@ package pebblestep.app.assignments;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import pebblestep.app.Client;
@@ -14,6 +17,32 @@ import tools.jackson.databind.JsonNode;
 /** A routine for a class, each on their own instrument. */
 @ExtendWith(RunningApp.class)
 class GroupTest {
+
+    @Test
+    void somebody_who_is_named_twice_gets_everything_once_and_too_much_at_once_is_refused(Client client) {
+        Client teacher = client.signUp();
+        Answer student = Given.student(teacher, "Ada", "oboe");
+        String step = "{\"document\":" + Given.STEP + ",\"climb\":" + Given.CLIMB + "}";
+        Answer routine = teacher.post("/api/routines", "{\"title\":\"R\",\"steps\":[" + step + "]}");
+        String twice = "{\"routineId\":" + routine.id() + ",\"studentIds\":[" + student.id() + "," + student.id()
+                + "],\"startsOn\":\"" + LocalDate.now() + "\",\"minutesADay\":5}";
+        assertThat(teacher.post("/api/assignments/group", twice).json()).hasSize(1);
+        assertThat(teacher.get("/api/students/" + student.id() + "/assignments").json())
+                .hasSize(1);
+        String sixty = String.join(",", Collections.nCopies(60, step));
+        Answer large = teacher.post("/api/routines", "{\"title\":\"L\",\"steps\":[" + sixty + "]}");
+        List<String> ids = new ArrayList<>();
+        for (int i = 0; i < 20; i++) {
+            ids.add(String.valueOf(Given.student(teacher, "S" + i, "oboe").id()));
+        }
+        String all = "{\"routineId\":" + large.id() + ",\"studentIds\":[" + String.join(",", ids) + "],\"startsOn\":\""
+                + LocalDate.now() + "\",\"minutesADay\":5}";
+        for (String path : List.of("/api/assignments/group", "/api/assignments/group/preview")) {
+            Answer refused = teacher.post(path, all);
+            assertThat(refused.status()).isEqualTo(422);
+            assertThat(refused.string("detail")).startsWith("That would give 1200 steps at once");
+        }
+    }
 
     @Test
     void a_class_is_given_a_routine_in_one_go_and_what_does_not_fit_is_told(Client client) {

@@ -57,7 +57,9 @@ class FrontDoorTest {
         assertThat(client.get("/actuator/health").string("status")).isEqualTo("UP");
         assertThat(client.get("/actuator").status()).isIn(401, 403, 404);
         assertThat(client.get("/actuator/env").status()).isIn(401, 403, 404);
+        assertThat(client.get("/v3/api-docs").status()).isEqualTo(401);
         assertThat(client.get("/v3/api-docs.yaml").status()).isIn(401, 403, 404);
+        assertThat(client.get("/error").status()).isEqualTo(401);
         assertThat(client.get("/h2-console").text()).doesNotContain("jdbc");
     }
 

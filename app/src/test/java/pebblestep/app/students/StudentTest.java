@@ -21,6 +21,20 @@ class StudentTest {
     }
 
     @Test
+    void of_two_windows_the_second_is_told_that_the_first_has_changed_the_student(Client client) {
+        Client teacher = client.signUp();
+        Answer student = Given.student(teacher, "Ada", "oboe");
+        String path = "/api/students/" + student.id();
+        String form = "{\"name\":\"%s\",\"instrument\":\"oboe\",\"version\":"
+                + student.json().get("version") + "}";
+        assertThat(teacher.put(path, form.formatted("First")).status()).isEqualTo(200);
+        Answer second = teacher.put(path, form.formatted("Second"));
+        assertThat(second.status()).isEqualTo(409);
+        assertThat(second.string("detail")).startsWith("First was changed elsewhere");
+        assertThat(teacher.get(path).string("name")).isEqualTo("First");
+    }
+
+    @Test
     void a_student_is_added_with_an_instrument_and_a_link() {
         Answer added = Given.student(teacher, "  Ada Reed ", "bassoon");
         assertThat(added.status()).isEqualTo(201);

@@ -2,8 +2,10 @@ package pebblestep.core.climb;
 
 import java.time.Duration;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import pebblestep.core.Refusal;
 import pebblestep.core.Rounding;
@@ -46,6 +48,25 @@ public record Outlook(List<Ahead> rungs, Rules rules) {
 
     public Outlook {
         rungs = List.copyOf(rungs);
+    }
+
+    /** Notes that a climb may have to be worked out for: three times the largest that is planned, and tens of milliseconds. */
+    private static final long MOST_NOTES = 30_000;
+
+    /** Refuses a climb with so many different and so long rungs that working them out would keep everybody waiting. */
+    public static Ascent requireFew(Ascent ascent) {
+        Set<Step> seen = new HashSet<>();
+        long notes = 0;
+        for (Position at : ascent.moves().routeFrom(ascent.climb().first())) {
+            Step step = ascent.at(at);
+            Step same = step.withTempo(step.tempo().at(ascent.step().tempo().bpm()));
+            if (seen.add(same)) notes += same.noteCount();
+            if (notes > MOST_NOTES) {
+                throw Refusal.of("axes", "The rungs of this climb have more than " + MOST_NOTES + " notes in all.")
+                        .fits("Fewer rungs on one of its axes, or a shorter line.");
+            }
+        }
+        return ascent;
     }
 
     /** The outlook from a rung on; refuses rungs that do not fit the player, saying which. */

@@ -5,6 +5,7 @@ import org.jspecify.annotations.Nullable;
 import pebblestep.core.Refusal;
 import pebblestep.core.climb.Ascent;
 import pebblestep.core.climb.Climb;
+import pebblestep.core.climb.Outlook;
 import pebblestep.core.climb.Position;
 import pebblestep.core.passage.Passage;
 import pebblestep.core.passage.Step;
@@ -30,7 +31,7 @@ public final class Asked {
 
     /** A step with a climb from that field. */
     static Ascent ascent(Step step, ClimbDocument climb, String field) {
-        return Fields.under(field, () -> Ascent.of(step, ClimbDocuments.read(climb)));
+        return Fields.under(field, () -> Outlook.requireFew(Ascent.of(step, ClimbDocuments.read(climb))));
     }
 
     /** A rung of a climb from a list of indices in that field; the first without one. */
