@@ -8,8 +8,9 @@ import org.springframework.boot.context.properties.ConfigurationPropertiesScan;
 import org.springframework.boot.security.autoconfigure.UserDetailsServiceAutoConfiguration;
 import org.springframework.context.annotation.Bean;
 import org.springframework.scheduling.annotation.EnableScheduling;
+import pebblestep.app.keeping.Commands;
 
-/** Starts the application. */
+/** Starts the application, or runs a command beside it. */
 // Teachers sign in through the accounts slice; the framework's stand-in user would only print a password nobody needs.
 @SpringBootApplication(exclude = UserDetailsServiceAutoConfiguration.class)
 @ConfigurationPropertiesScan
@@ -17,6 +18,7 @@ import org.springframework.scheduling.annotation.EnableScheduling;
 public class PebbleStep {
 
     public static void main(String[] args) {
+        if (Commands.isCommand(args)) System.exit(Commands.run(args));
         SpringApplication.run(PebbleStep.class, args);
     }
 

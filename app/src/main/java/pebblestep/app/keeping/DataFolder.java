@@ -68,6 +68,15 @@ public final class DataFolder {
         }
     }
 
+    /** A studio that was killed has left behind where it ran. */
+    void forgetRunning() {
+        try {
+            Files.deleteIfExists(folder.resolve(Door.FILE));
+        } catch (IOException e) {
+            // Written anew when it runs.
+        }
+    }
+
     /** Lets another process have it. */
     void release() {
         try {

@@ -28,6 +28,7 @@ public final class DataFolderHold implements ApplicationContextInitializer<Confi
             data.release();
             throw e;
         }
+        data.forgetRunning();
         data.closeToOthers();
         context.addApplicationListener((ApplicationListener<ApplicationEvent>) event -> {
             switch (event) {

@@ -140,6 +140,7 @@ class StudioWallTest {
                 .formatted(step.json().get("routineId").asLong(), student.id());
         return List.of(
                 new Call("GET", "/api/keys", null),
+                new Call("GET", "/api/backups", null),
                 new Call("GET", "/api/students/timetable", null),
                 new Call("POST", "/api/students/read/preview", "{\"text\":\"name,instrument\"}"),
                 new Call("POST", "/api/students/read", "{\"text\":\"name,instrument\"}"),
