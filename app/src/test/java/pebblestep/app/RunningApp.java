@@ -61,6 +61,7 @@ public final class RunningApp implements BeforeAllCallback, ParameterResolver {
                     "--spring.flyway.url=jdbc:h2:mem:tests;DB_CLOSE_DELAY=-1",
                     "--spring.flyway.user=sa",
                     "--spring.datasource.hikari.connection-timeout=5000",
+                    "--pebble.confirm-addresses=false",
                     "--pebble.password-strength=4",
                     "--pebble.sign-ups-per-hour=10000");
             TurnableClock.onTurn(() -> context.getBean(DayTurn.class).look());

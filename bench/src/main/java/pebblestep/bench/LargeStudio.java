@@ -115,7 +115,7 @@ public class LargeStudio implements ApplicationRunner {
 
     @Override
     public void run(ApplicationArguments arguments) {
-        long studio = accounts.signUp(new SignUp("The large estuary", "Teacher of many", EMAIL, PASSWORD))
+        long studio = accounts.signUp(new SignUp("The large estuary", "Teacher of many", EMAIL, PASSWORD, null))
                 .studioId();
         List<StepView> material = material(studio);
         for (int i = 0; i < STUDENTS; i++) {

@@ -24,6 +24,8 @@ class SignInGuard {
     /** Tries at one address from wherever, an hour. */
     static final int TRIES_ANYWHERE = 60;
 
+    private static final int LETTERS_AN_HOUR = 3;
+    private static final int LETTERS_FROM_PLACE = 20;
     private static final int MOST_REMEMBERED = 100_000;
     private static final Duration HOUR = Duration.ofHours(1);
     private static final Duration KNOWN_FOR = Duration.ofDays(60);
@@ -32,6 +34,7 @@ class SignInGuard {
     private final Cache<String, Bucket> fromPlace = buckets();
     private final Cache<String, Bucket> anywhere = buckets();
     private final Cache<String, Bucket> signUps = buckets();
+    private final Cache<String, Bucket> letters = buckets();
     private final Cache<String, Boolean> known = Caffeine.newBuilder()
             .expireAfterWrite(KNOWN_FOR)
             .maximumSize(MOST_REMEMBERED)
@@ -87,6 +90,23 @@ class SignInGuard {
         if (!signUps.get(place, key -> bucket(signUpsPerHour, signUpsPerHour, HOUR))
                 .tryConsume(1)) {
             throw Problems.tooMany("Too many new accounts from here. Wait an hour, then try again.");
+        }
+    }
+
+    /** Counts a letter that is asked for; refuses more than an address wants to get, and than a place may ask for. */
+    void asksForLetter(String email, String place) {
+        boolean few = letters.get("to " + email, key -> bucket(LETTERS_AN_HOUR, LETTERS_AN_HOUR, HOUR))
+                        .tryConsume(1)
+                && letters.get("from " + place, key -> bucket(LETTERS_FROM_PLACE, LETTERS_FROM_PLACE, HOUR))
+                        .tryConsume(1);
+        if (!few) throw Problems.tooMany("Too many letters were asked for. Wait an hour, then try again.");
+    }
+
+    /** Counts a link of a letter that is opened from a place. */
+    void opensLetter(String place) {
+        if (!letters.get("open " + place, key -> bucket(TRIES_PER_PLACE, 1, Duration.ofSeconds(10)))
+                .tryConsume(1)) {
+            throw Problems.tooMany("Too many tries from here. Wait ten seconds, then try again.");
         }
     }
 

@@ -4,8 +4,13 @@ import jakarta.validation.constraints.Email;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import org.jspecify.annotations.Nullable;
 
-/** What a new teacher gives: a studio, a name, an e-mail address and a password of 10 to 72 characters. */
+/**
+ * What a new teacher gives: a studio, a name, an e-mail address and a password of 10 to 72 characters.
+ *
+ * @param invitation the word that is asked for where studios are made by invitation
+ */
 public record SignUp(
         @NotBlank(message = "Give your studio a name.")
                 @Size(max = 80, message = "A studio's name has at most 80 characters.")
@@ -18,4 +23,5 @@ public record SignUp(
                 String email,
         @NotNull(message = "Choose a password.")
                 @Size(min = 10, max = 72, message = "A password has 10 to 72 characters.")
-                String password) {}
+                String password,
+        @Nullable @Size(max = 200, message = "An invitation has at most 200 characters.") String invitation) {}

@@ -19,5 +19,6 @@ class TeacherEntity {
     String name;
     String email;
     String passwordHash;
+    int epoch = 1;
     Instant createdAt;
 }

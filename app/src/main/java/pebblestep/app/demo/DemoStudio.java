@@ -105,7 +105,7 @@ class DemoStudio {
     @Bean
     DemoDoor demoDoor(AccountService accounts) {
         Teacher teacher =
-                accounts.signUp(new SignUp(DemoPlan.STUDIO, DemoPlan.TEACHER, DemoPlan.EMAIL, DemoPlan.PASSWORD));
+                accounts.signUp(new SignUp(DemoPlan.STUDIO, DemoPlan.TEACHER, DemoPlan.EMAIL, DemoPlan.PASSWORD, null));
         List<StudentView> enrolled = DemoPlan.PLAYERS.stream()
                 .map(player -> enrol(teacher.studioId(), player))
                 .toList();

@@ -5,6 +5,7 @@ import jakarta.servlet.FilterChain;
 import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
+import jakarta.servlet.http.HttpSession;
 import java.io.IOException;
 import java.util.List;
 import org.springframework.context.annotation.Bean;
@@ -17,6 +18,7 @@ import org.springframework.security.authentication.UsernamePasswordAuthenticatio
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
 import org.springframework.security.config.annotation.web.configurers.AbstractHttpConfigurer;
 import org.springframework.security.config.http.SessionCreationPolicy;
+import org.springframework.security.core.Authentication;
 import org.springframework.security.core.authority.SimpleGrantedAuthority;
 import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.security.crypto.bcrypt.BCryptPasswordEncoder;
@@ -74,7 +76,8 @@ class SecurityConfig {
 
     @Bean
     @Order(2)
-    SecurityFilterChain application(HttpSecurity http, SecurityContextRepository contexts, JsonMapper json)
+    SecurityFilterChain application(
+            HttpSecurity http, SecurityContextRepository contexts, TeacherSessions sessions, JsonMapper json)
             throws Exception {
         headers(http);
         PathPatternRequestMatcher.Builder path = PathPatternRequestMatcher.withDefaults();
@@ -86,13 +89,16 @@ class SecurityConfig {
                                 path.matcher(HttpMethod.POST, "/api/session"),
                                 path.matcher(HttpMethod.POST, "/internal/backup")))
                 .securityContext(context -> context.securityContextRepository(contexts))
+                .addFilterBefore(new EpochFilter(sessions), AnonymousAuthenticationFilter.class)
                 .requestCache(AbstractHttpConfigurer::disable)
                 .formLogin(AbstractHttpConfigurer::disable)
                 .httpBasic(AbstractHttpConfigurer::disable)
                 .logout(AbstractHttpConfigurer::disable)
                 .authorizeHttpRequests(requests -> requests.requestMatchers("/api/session")
                         .permitAll()
-                        .requestMatchers(HttpMethod.POST, "/api/accounts")
+                        .requestMatchers(HttpMethod.POST, "/api/accounts", "/api/letters/**")
+                        .permitAll()
+                        .requestMatchers(HttpMethod.GET, "/api/mailbox")
                         .permitAll()
                         .requestMatchers("/api/**")
                         .hasAuthority(TEACHER)
@@ -138,6 +144,27 @@ class SecurityConfig {
                         "forbidden",
                         "Not allowed",
                         "This request did not carry the token of this page, or is not yours to make. Load the page again."));
+    }
+
+    /** Lets go of a session that was begun before its teacher signed out everywhere. */
+    private static final class EpochFilter extends OncePerRequestFilter {
+        private final TeacherSessions sessions;
+
+        EpochFilter(TeacherSessions sessions) {
+            this.sessions = sessions;
+        }
+
+        @Override
+        protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
+                throws ServletException, IOException {
+            Authentication who = SecurityContextHolder.getContext().getAuthentication();
+            if (who != null && who.getPrincipal() instanceof Teacher teacher && !sessions.isCurrent(teacher)) {
+                HttpSession session = request.getSession(false);
+                if (session != null) session.invalidate();
+                SecurityContextHolder.clearContext();
+            }
+            chain.doFilter(request, response);
+        }
     }
 
     /** Signs a student in for one request by the token of the practice link. */

@@ -1,0 +1,7 @@
+package pebblestep.app.platform;
+
+/** Tells which sessions of a teacher still count. */
+public interface TeacherSessions {
+    /** Whether a session was begun since the teacher signed out everywhere. */
+    boolean isCurrent(Teacher teacher);
+}
