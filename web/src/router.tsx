@@ -12,6 +12,22 @@ export const router = createBrowserRouter([
       { path: '/sign-in', lazy: async () => ({ Component: (await import('./rooms/door/SignIn')).SignIn }) },
       { path: '/sign-up', lazy: async () => ({ Component: (await import('./rooms/door/SignUp')).SignUp }) },
       {
+        path: '/forgotten',
+        lazy: async () => ({ Component: (await import('./rooms/door/Forgotten')).Forgotten }),
+      },
+      {
+        path: '/new-password',
+        lazy: async () => ({ Component: (await import('./rooms/door/NewPassword')).NewPassword }),
+      },
+      {
+        path: '/letter',
+        lazy: async () => ({ Component: (await import('./rooms/door/AnswerLetter')).AnswerLetter }),
+      },
+      {
+        path: '/mailbox',
+        lazy: async () => ({ Component: (await import('./rooms/door/MailboxPage')).MailboxPage }),
+      },
+      {
         path: '/p/:token',
         lazy: async () => ({ Component: (await import('./rooms/practice/PracticeDoor')).PracticeDoor }),
         children: [

@@ -26,9 +26,16 @@ export function useSignIn() {
 export function useSignUp() {
   const client = useQueryClient();
   return useMutation({
-    mutationFn: (body: { studio: string; name: string; email: string; password: string }) =>
-      data(api.POST('/api/accounts', { body })),
-    onSuccess: (session) => client.setQueryData(['session'], session),
+    mutationFn: (body: {
+      studio: string;
+      name: string;
+      email: string;
+      password: string;
+      invitation?: string;
+    }) => data(api.POST('/api/accounts', { body })),
+    onSuccess: (session) => {
+      if (!session.letter) client.setQueryData(['session'], session);
+    },
   });
 }
 

@@ -1,8 +1,10 @@
 import { ActionIcon, Menu } from '@mantine/core';
-import { IconKeyboard, IconLogout, IconSettings, IconUser } from '@tabler/icons-react';
+import { IconKey, IconKeyboard, IconLogout, IconSettings, IconUser } from '@tabler/icons-react';
 import { useState } from 'react';
 import { Link, Navigate, NavLink, Outlet, useLocation } from 'react-router';
 import { useSession, useSignOut } from '../api/session';
+import type { Session } from '../api/types';
+import { Account } from './Account';
 import { Brand } from './Brand';
 import { SchemeToggle } from './SchemeToggle';
 import { ShortcutSheet } from './ShortcutSheet';
@@ -53,7 +55,7 @@ export function Shell() {
             <IconKeyboard size={20} />
           </ActionIcon>
           <SchemeToggle />
-          <TeacherMenu name={session.data.teacher.name} studio={session.data.teacher.studio} />
+          <TeacherMenu teacher={session.data.teacher} />
         </div>
       </header>
       <main className={classes.main}>
@@ -64,23 +66,28 @@ export function Shell() {
   );
 }
 
-function TeacherMenu({ name, studio }: { name: string; studio: string }) {
+function TeacherMenu({ teacher }: { teacher: NonNullable<Session['teacher']> }) {
+  const [account, setAccount] = useState(false);
   const signOut = useSignOut();
   const [settings, setSettings] = useState(false);
   return (
     <>
+      {account && <Account teacher={teacher} onClose={() => setAccount(false)} />}
       <StudioSettings opened={settings} onClose={() => setSettings(false)} />
       <Menu position="bottom-end" withinPortal>
         <Menu.Target>
           <button type="button" className={classes.teacher}>
             <IconUser size={17} aria-hidden="true" />
-            <span>{name}</span>
+            <span>{teacher.name}</span>
           </button>
         </Menu.Target>
         <Menu.Dropdown>
-          <Menu.Label>{studio}</Menu.Label>
+          <Menu.Label>{teacher.studio}</Menu.Label>
           <Menu.Item leftSection={<IconSettings size={16} />} onClick={() => setSettings(true)}>
             Studio settings
+          </Menu.Item>
+          <Menu.Item leftSection={<IconKey size={16} />} onClick={() => setAccount(true)}>
+            Your account
           </Menu.Item>
           <Menu.Item leftSection={<IconLogout size={16} />} onClick={() => signOut.mutate()}>
             Sign out

@@ -1,12 +1,14 @@
 import { ActionIcon, Button, NativeSelect, TextInput } from '@mantine/core';
 import { useForm } from '@mantine/form';
 import { IconPlus, IconX } from '@tabler/icons-react';
+import { useBackups } from '../api/account';
 import { useKeepSettings, useSettings } from '../api/settings';
 import type { Settings } from '../api/types';
 import { oneOf, type Choice } from './Choose';
 import { DialogForm, FormDialog } from './FormDialog';
 import { Waiting } from './Waiting';
 import { Wrong } from './Wrong';
+import { momentSaid } from './words';
 import classes from './StudioSettings.module.css';
 
 const SIX: Choice<NonNullable<Settings['sixAccidentals']>>[] = [
@@ -31,7 +33,26 @@ export function StudioSettings({ opened, onClose }: { opened: boolean; onClose: 
       {settings.isPending && <Waiting />}
       {settings.isError && <Wrong error={settings.error} again={() => settings.refetch()} />}
       {settings.data && <Fields settings={settings.data} onClose={onClose} />}
+      <BackupsLine />
     </FormDialog>
+  );
+}
+
+/** When everything was last kept in a second place. */
+function BackupsLine() {
+  const backups = useBackups();
+  if (!backups.data) return null;
+  const { kept, last, count, megabytes, wrong } = backups.data;
+  const when = last;
+  return (
+    <p className={classes.backups} role={wrong ? 'alert' : undefined}>
+      <strong>Backups. </strong>
+      {!kept && 'This studio is a demo and keeps nothing.'}
+      {kept && !when && 'None yet: the first is made tonight at 3:30.'}
+      {when &&
+        `The last one is of ${momentSaid(when)}, ${megabytes} MB; ${count} of the last 7 nights are kept.`}
+      {wrong && ` Last night went wrong: ${wrong}`}
+    </p>
   );
 }
 

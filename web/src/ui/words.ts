@@ -34,6 +34,11 @@ export function daysBetween(from: string, to: string): number {
   return dayjs(to).diff(dayjs(from), 'day');
 }
 
+/** A moment of the API: 29 November, 03:30. */
+export function momentSaid(moment: string): string {
+  return dayjs(moment).format('D MMMM, HH:mm');
+}
+
 /** A day of the week and of the month: Sunday 29 November. */
 export function longDay(): string {
   return dayjs().format('dddd D MMMM');

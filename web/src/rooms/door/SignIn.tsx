@@ -49,8 +49,13 @@ export function SignIn() {
           Sign in
         </Button>
         <p className={classes.other}>
-          No studio yet? <Link to="/sign-up">Make one</Link>
+          <Link to="/forgotten">Forgotten your password?</Link>
         </p>
+        {session.data?.signUp !== 'closed' && (
+          <p className={classes.other}>
+            No studio yet? <Link to="/sign-up">Make one</Link>
+          </p>
+        )}
       </form>
       {demo && (
         <aside className={`${classes.card} ${classes.demo}`}>

@@ -26,8 +26,8 @@ import org.springframework.web.bind.annotation.RestController;
 import pebblestep.app.accounts.AccountService.TeacherView;
 import pebblestep.app.accounts.AccountViews.AddressChange;
 import pebblestep.app.accounts.AccountViews.Answered;
-import pebblestep.app.accounts.AccountViews.AnsweredView;
 import pebblestep.app.accounts.AccountViews.Forgotten;
+import pebblestep.app.accounts.AccountViews.LetterAnswered;
 import pebblestep.app.accounts.AccountViews.NewPassword;
 import pebblestep.app.accounts.AccountViews.PasswordChange;
 import pebblestep.app.platform.PebbleProperties;
@@ -154,11 +154,11 @@ class AccountController {
 
     /** Takes the answer to a letter, and in. */
     @PostMapping("/api/letters/answer")
-    AnsweredView answer(@Valid @RequestBody Answered form, HttpServletRequest request, HttpServletResponse response) {
+    LetterAnswered answer(@Valid @RequestBody Answered form, HttpServletRequest request, HttpServletResponse response) {
         guard.opensLetter(request.getRemoteAddr());
         AccountService.Answer answer = accounts.answered(form.word());
         enter(answer.teacher(), request, response);
-        return new AnsweredView(answer.sentence());
+        return new LetterAnswered(answer.sentence());
     }
 
     /** Puts the teacher into a session with a new id, so that an id planted before is worth nothing. */

@@ -49,5 +49,5 @@ public final class AccountViews {
                     String word) {}
 
     /** What came of the answer to a letter, in a sentence. */
-    public record AnsweredView(String sentence) {}
+    public record LetterAnswered(String sentence) {}
 }

@@ -1,0 +1,71 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { api, data } from './client';
+import type { Session } from './types';
+
+/** Takes what came back as who is signed in now. */
+function useEntered() {
+  const client = useQueryClient();
+  return (session: Session) => client.setQueryData(['session'], session);
+}
+
+export function useChangePassword() {
+  const entered = useEntered();
+  return useMutation({
+    mutationFn: (body: { now: string; password: string }) => data(api.PUT('/api/account/password', { body })),
+    onSuccess: entered,
+  });
+}
+
+/** Asks for another address; it counts when the letter sent there is answered. */
+export function useChangeAddress() {
+  return useMutation({
+    mutationFn: (body: { email: string; password: string }) => data(api.PUT('/api/account/email', { body })),
+  });
+}
+
+export function useSignOutEverywhere() {
+  const entered = useEntered();
+  return useMutation({
+    mutationFn: () => data(api.POST('/api/account/sign-out-everywhere')),
+    onSuccess: entered,
+  });
+}
+
+/** Asks for a letter about a forgotten password. */
+export function useForgotten() {
+  return useMutation({
+    mutationFn: (email: string) => data(api.POST('/api/letters/forgotten', { body: { email } })),
+  });
+}
+
+export function useNewPassword() {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: (body: { word: string; password: string }) =>
+      data(api.POST('/api/letters/new-password', { body })),
+    onSuccess: (session) => {
+      // Nothing that somebody else has seen at this window.
+      client.clear();
+      client.setQueryData(['session'], session);
+    },
+  });
+}
+
+/** Answers a letter: makes the studio, or takes the new address. */
+export function useAnswerLetter() {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: (word: string) => data(api.POST('/api/letters/answer', { body: { word } })),
+    onSuccess: () => client.clear(),
+  });
+}
+
+/** The simulated mailbox of the demo. */
+export function useMailbox() {
+  return useQuery({ queryKey: ['mailbox'], queryFn: () => data(api.GET('/api/mailbox')), staleTime: 0 });
+}
+
+/** How it stands with the backups. */
+export function useBackups() {
+  return useQuery({ queryKey: ['backups'], queryFn: () => data(api.GET('/api/backups')) });
+}
