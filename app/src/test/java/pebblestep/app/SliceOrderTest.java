@@ -34,6 +34,7 @@ class SliceOrderTest {
             "goals",
             "quiz",
             "lessons",
+            "leaving",
             "demo");
 
     /** All slices above one. */
@@ -66,9 +67,13 @@ class SliceOrderTest {
             .definedBy("pebblestep.app.quiz")
             .layer("lessons")
             .definedBy("pebblestep.app.lessons")
+            .layer("leaving")
+            .definedBy("pebblestep.app.leaving")
             .layer("demo")
             .definedBy("pebblestep.app.demo")
             .whereLayer("demo")
+            .mayNotBeAccessedByAnyLayer()
+            .whereLayer("leaving")
             .mayNotBeAccessedByAnyLayer()
             .whereLayer("lessons")
             .mayOnlyBeAccessedByLayers("demo")

@@ -1,8 +1,11 @@
 package pebblestep.app.accounts;
 
 import java.time.Clock;
+import java.time.Duration;
+import java.time.LocalDate;
 import java.util.Locale;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -15,6 +18,9 @@ import pebblestep.core.Refusal;
 /** Makes accounts, checks passwords, and changes both. */
 @Service
 public class AccountService {
+    /** Days for which a deleted studio can be taken back. */
+    public static final Duration BACK_FOR = Duration.ofDays(30);
+
     private final Studios studios;
     private final Teachers teachers;
     private final PasswordEncoder passwords;
@@ -245,16 +251,24 @@ public class AccountService {
     @Transactional(readOnly = true)
     public TeacherView view(Teacher teacher) {
         TeacherEntity entity = find(teacher);
-        String studio = studios.findById(teacher.studioId())
-                .map(found -> found.name)
-                .orElseThrow(() -> Problems.notFound("studio"));
-        return new TeacherView(entity.name, entity.email, studio);
+        StudioEntity studio = studios.findById(teacher.studioId()).orElseThrow(() -> Problems.notFound("studio"));
+        return new TeacherView(
+                entity.name,
+                entity.email,
+                studio.name,
+                studio.deletedAt == null
+                        ? null
+                        : LocalDate.ofInstant(studio.deletedAt.plus(BACK_FOR), clock.getZone()));
     }
 
     static String normal(String email) {
         return email.strip().toLowerCase(Locale.ROOT);
     }
 
-    /** A teacher as shown: name, address, studio. */
-    public record TeacherView(String name, String email, String studio) {}
+    /**
+     * A teacher as shown: name, address, studio.
+     *
+     * @param goneOn of a deleted studio the day from which on it cannot be taken back; absent for one that is there
+     */
+    public record TeacherView(String name, String email, String studio, @Nullable LocalDate goneOn) {}
 }

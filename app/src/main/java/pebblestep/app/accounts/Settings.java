@@ -1,6 +1,8 @@
 package pebblestep.app.accounts;
 
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotEmpty;
 import jakarta.validation.constraints.NotNull;
@@ -21,14 +23,19 @@ import pebblestep.core.scale.SixAccidentals;
  * @param counting how places are counted aloud
  * @param valueNames in which words note values are named
  * @param words figures that are spoken as words; the usual ones without
+ * @param keepYears for how many years practice is kept of what is over; for ever without
  */
 public record Settings(
         @Nullable SixAccidentals sixAccidentals,
         @Nullable CountSchool counting,
         @Nullable ValueNames valueNames,
-        @Nullable @Size(max = 100, message = "A studio has at most 100 words.") List<@Valid @NotNull Word> words) {
+        @Nullable @Size(max = 100, message = "A studio has at most 100 words.") List<@Valid @NotNull Word> words,
+        @Nullable
+                @Min(value = 1, message = "What is over is kept for a year at least.")
+                @Max(value = 20, message = "What is over is kept for 20 years at most, or for ever.")
+                Integer keepYears) {
     /** What a studio has that has chosen nothing. */
-    static final Settings NOTHING = new Settings(null, null, null, null);
+    static final Settings NOTHING = new Settings(null, null, null, null, null);
 
     /** A word whose syllables, parted by hyphens, are the notes of a figure. */
     public record Word(
@@ -51,7 +58,8 @@ public record Settings(
                         ? WordRhythm.usual().stream().map(Word::of).toList()
                         : words.stream()
                                 .map(word -> Word.of(new WordRhythm(word.word.strip(), Figure.ofCycle(word.figure))))
-                                .toList());
+                                .toList(),
+                keepYears);
     }
 
     /** How the studio talks. */

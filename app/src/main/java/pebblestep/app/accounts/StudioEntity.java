@@ -30,6 +30,10 @@ class StudioEntity {
 
     Instant createdAt;
 
+    /** When it was deleted; null while it is there. */
+    @Nullable
+    Instant deletedAt;
+
     @Version
     long version;
 }

@@ -8,6 +8,7 @@ import jakarta.servlet.http.HttpServletResponse;
 import jakarta.servlet.http.HttpSession;
 import java.io.IOException;
 import java.util.List;
+import java.util.Set;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.core.annotation.Order;
@@ -77,7 +78,11 @@ class SecurityConfig {
     @Bean
     @Order(2)
     SecurityFilterChain application(
-            HttpSecurity http, SecurityContextRepository contexts, TeacherSessions sessions, JsonMapper json)
+            HttpSecurity http,
+            SecurityContextRepository contexts,
+            TeacherSessions sessions,
+            OpenStudios studios,
+            JsonMapper json)
             throws Exception {
         headers(http);
         PathPatternRequestMatcher.Builder path = PathPatternRequestMatcher.withDefaults();
@@ -90,6 +95,7 @@ class SecurityConfig {
                                 path.matcher(HttpMethod.POST, "/internal/backup")))
                 .securityContext(context -> context.securityContextRepository(contexts))
                 .addFilterBefore(new EpochFilter(sessions), AnonymousAuthenticationFilter.class)
+                .addFilterAfter(new DeletedFilter(studios, json), AnonymousAuthenticationFilter.class)
                 .requestCache(AbstractHttpConfigurer::disable)
                 .formLogin(AbstractHttpConfigurer::disable)
                 .httpBasic(AbstractHttpConfigurer::disable)
@@ -144,6 +150,40 @@ class SecurityConfig {
                         "forbidden",
                         "Not allowed",
                         "This request did not carry the token of this page, or is not yours to make. Load the page again."));
+    }
+
+    /** Answers nothing about a studio that is deleted but whether it can be taken back. */
+    private static final class DeletedFilter extends OncePerRequestFilter {
+        private static final Set<String> LEFT = Set.of("/api/session", "/api/studio/take-back");
+
+        private final OpenStudios studios;
+        private final ProblemWriter problems;
+
+        DeletedFilter(OpenStudios studios, JsonMapper json) {
+            this.studios = studios;
+            this.problems = new ProblemWriter(json);
+        }
+
+        @Override
+        protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
+                throws ServletException, IOException {
+            Authentication who = SecurityContextHolder.getContext().getAuthentication();
+            if (who != null
+                    && who.getPrincipal() instanceof Teacher teacher
+                    && request.getRequestURI().startsWith("/api/")
+                    && !LEFT.contains(request.getRequestURI())
+                    && studios.deleted(teacher.studioId()).isPresent()) {
+                problems.write(
+                        response,
+                        Problems.of(
+                                HttpStatus.GONE,
+                                "studio-deleted",
+                                "This studio is deleted",
+                                "This studio is deleted. Load the page again to take it back."));
+                return;
+            }
+            chain.doFilter(request, response);
+        }
     }
 
     /** Lets go of a session that was begun before its teacher signed out everywhere. */

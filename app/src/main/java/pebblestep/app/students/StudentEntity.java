@@ -10,11 +10,13 @@ import jakarta.persistence.Version;
 import java.math.BigDecimal;
 import java.time.Instant;
 import java.time.LocalTime;
+import org.hibernate.annotations.SQLRestriction;
 import org.jspecify.annotations.Nullable;
 
 /** A student of a studio. The practice link is made from the id and the link's version; no secret is stored. */
 @Entity
 @Table(name = "students")
+@SQLRestriction("deleted_at is null")
 class StudentEntity {
     @Id
     @GeneratedValue(strategy = GenerationType.IDENTITY)

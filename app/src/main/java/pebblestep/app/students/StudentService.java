@@ -16,6 +16,7 @@ import org.springframework.data.domain.Sort;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import pebblestep.app.accounts.SettingsService;
+import pebblestep.app.accounts.StudioGate;
 import pebblestep.app.accounts.StudioIdentities;
 import pebblestep.app.platform.Archive;
 import pebblestep.app.platform.PageOf;
@@ -49,6 +50,7 @@ public class StudentService implements PracticeLinkReader {
     private final SettingsService settings;
     private final LinkTokens tokens;
     private final StudioIdentities identities;
+    private final StudioGate gate;
     private final ApplicationEventPublisher events;
     private final Clock clock;
 
@@ -58,10 +60,12 @@ public class StudentService implements PracticeLinkReader {
             SettingsService settings,
             LinkTokens tokens,
             StudioIdentities identities,
+            StudioGate gate,
             ApplicationEventPublisher events,
             Clock clock) {
         this.events = events;
         this.identities = identities;
+        this.gate = gate;
         this.students = students;
         this.instruments = instruments;
         this.settings = settings;
@@ -328,6 +332,7 @@ public class StudentService implements PracticeLinkReader {
         return tokens.studentId(token)
                 .flatMap(students::findById)
                 .filter(student -> !student.archived
+                        && gate.deleted(student.studioId).isEmpty()
                         && tokens.isSealed(token, student.id, student.linkVersion, identities.of(student.studioId)))
                 .map(student -> new PracticeVisitor(student.id, student.studioId));
     }

@@ -1,0 +1,101 @@
+package pebblestep.app.leaving;
+
+import jakarta.servlet.http.HttpServletResponse;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.io.IOException;
+import java.io.OutputStream;
+import java.util.List;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+import pebblestep.app.leaving.Leaving.DeletedView;
+import pebblestep.app.platform.Teacher;
+import pebblestep.app.students.StudentService;
+
+/** What is kept about somebody: handed to them, deleted, and taken back. */
+@RestController
+class LeavingController {
+    private final Leaving leaving;
+    private final Handing handing;
+    private final StudentService students;
+
+    LeavingController(Leaving leaving, Handing handing, StudentService students) {
+        this.leaving = leaving;
+        this.handing = handing;
+        this.students = students;
+    }
+
+    /** The name, typed so that nothing is deleted by a slip of the hand. */
+    record Typed(
+            @NotNull(message = "Type the name.") @Size(max = 80, message = "A name has at most 80 characters.")
+                    String name) {}
+
+    /** Everything that is kept about a student. */
+    @GetMapping(path = "/api/students/{id}/data", produces = MediaType.APPLICATION_JSON_VALUE)
+    void data(@AuthenticationPrincipal Teacher teacher, @PathVariable long id, HttpServletResponse response)
+            throws IOException {
+        students.get(teacher.studioId(), id);
+        handing.all(id, file(response, "student-" + id + ".json", MediaType.APPLICATION_JSON_VALUE));
+    }
+
+    /** Every take of a student, for a spreadsheet. */
+    @GetMapping(path = "/api/students/{id}/takes.csv", produces = "text/csv")
+    void takes(@AuthenticationPrincipal Teacher teacher, @PathVariable long id, HttpServletResponse response)
+            throws IOException {
+        students.get(teacher.studioId(), id);
+        handing.takes(id, file(response, "takes-" + id + ".csv", "text/csv;charset=UTF-8"));
+    }
+
+    private static OutputStream file(HttpServletResponse response, String name, String type) throws IOException {
+        response.setContentType(type);
+        response.setHeader(
+                HttpHeaders.CONTENT_DISPOSITION,
+                ContentDisposition.attachment().filename(name).build().toString());
+        return response.getOutputStream();
+    }
+
+    /** Deletes a student who is put away. */
+    @PostMapping("/api/students/{id}/delete")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void deleteStudent(
+            @AuthenticationPrincipal Teacher teacher, @PathVariable long id, @Valid @RequestBody Typed typed) {
+        leaving.deleteStudent(teacher.studioId(), id, typed.name());
+    }
+
+    /** Takes a deleted student back. */
+    @PostMapping("/api/students/{id}/take-back")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void takeBackStudent(@AuthenticationPrincipal Teacher teacher, @PathVariable long id) {
+        leaving.takeBackStudent(teacher.studioId(), id);
+    }
+
+    /** Students who are deleted and can be taken back. */
+    @GetMapping("/api/students/deleted")
+    List<DeletedView> deletedStudents(@AuthenticationPrincipal Teacher teacher) {
+        return leaving.deletedStudents(teacher.studioId());
+    }
+
+    /** Deletes the studio with everything in it. */
+    @PostMapping("/api/studio/delete")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void deleteStudio(@AuthenticationPrincipal Teacher teacher, @Valid @RequestBody Typed typed) {
+        leaving.deleteStudio(teacher.studioId(), typed.name());
+    }
+
+    /** Takes the deleted studio back. */
+    @PostMapping("/api/studio/take-back")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void takeBackStudio(@AuthenticationPrincipal Teacher teacher) {
+        leaving.takeBackStudio(teacher.studioId());
+    }
+}
