@@ -23,6 +23,7 @@ export const router = createBrowserRouter([
         path: '/letter',
         lazy: async () => ({ Component: (await import('./rooms/door/AnswerLetter')).AnswerLetter }),
       },
+      { path: '/kept', lazy: async () => ({ Component: (await import('./rooms/door/KeptPage')).KeptPage }) },
       {
         path: '/mailbox',
         lazy: async () => ({ Component: (await import('./rooms/door/MailboxPage')).MailboxPage }),

@@ -4,6 +4,7 @@ import { type FormEvent, useState } from 'react';
 import { useChangeAddress, useChangePassword, useSignOutEverywhere } from '../api/account';
 import { Problem } from '../api/client';
 import type { Session } from '../api/types';
+import { DeleteStudio } from './DeleteStudio';
 import { FormDialog } from './FormDialog';
 import { Wrong } from './Wrong';
 import classes from './Account.module.css';
@@ -40,6 +41,10 @@ export function Account({ teacher, onClose }: Props) {
       </section>
       <Password />
       <Address />
+      <DeleteStudio studio={teacher.studio} />
+      <p className={classes.part}>
+        <a href="/kept">What is kept here, how long, and who can see it</a>
+      </p>
     </FormDialog>
   );
 }

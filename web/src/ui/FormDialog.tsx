@@ -41,8 +41,8 @@ interface Props<Values, Body, Answer> {
   /** What the button says that sends it, and the one that does not. */
   go: string;
   leave: string;
-  /** Moss for what reaches a student. */
-  color?: 'moss';
+  /** Moss for what reaches a student, clay for what deletes. */
+  color?: 'moss' | 'clay';
   /** Whether it can be sent; where it cannot, the fields say why. */
   ready?: boolean;
   /** The fields that say themselves what is wrong with them. */

@@ -6,6 +6,7 @@ import { useSession, useSignOut } from '../api/session';
 import type { Session } from '../api/types';
 import { Account } from './Account';
 import { Brand } from './Brand';
+import { DeletedStudio } from './DeletedStudio';
 import { SchemeToggle } from './SchemeToggle';
 import { ShortcutSheet } from './ShortcutSheet';
 import { StudioSettings } from './StudioSettings';
@@ -30,6 +31,7 @@ export function Shell() {
   if (session.isPending) return <Waiting />;
   if (!session.data) return <Wrong error={session.error} again={() => session.refetch()} />;
   if (!session.data.teacher) return <Navigate to="/sign-in" state={{ from: location.pathname }} replace />;
+  if (session.data.teacher.goneOn) return <DeletedStudio teacher={session.data.teacher} />;
   return (
     <div className={classes.shell}>
       <header className={classes.header}>

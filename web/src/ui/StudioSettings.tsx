@@ -25,6 +25,14 @@ const NAMES: Choice<NonNullable<Settings['valueNames']>>[] = [
   { value: 'british', label: 'crotchet, quaver, semiquaver' },
 ];
 
+const KEPT = [
+  { value: '0', label: 'for ever' },
+  ...[1, 2, 3, 5, 10].map((years) => ({
+    value: String(years),
+    label: years === 1 ? 'for a year' : `for ${years} years`,
+  })),
+];
+
 /** What this studio does its own way. */
 export function StudioSettings({ opened, onClose }: { opened: boolean; onClose: () => void }) {
   const settings = useSettings();
@@ -96,6 +104,13 @@ function Fields({ settings, onClose }: { settings: Settings; onClose: () => void
         value={form.values.valueNames}
         onChange={(event) => form.setFieldValue('valueNames', oneOf(NAMES, event.currentTarget.value))}
         data={NAMES}
+      />
+      <NativeSelect
+        label="Practice of what is over is kept"
+        description="Then a step that ended goes with its takes. What goes on is kept whole."
+        value={form.values.keepYears ?? 0}
+        onChange={(event) => form.setFieldValue('keepYears', Number(event.currentTarget.value) || undefined)}
+        data={KEPT}
       />
       <NativeSelect
         label="A transposed key of six accidentals is written"

@@ -49,7 +49,7 @@ export function SignIn() {
           Sign in
         </Button>
         <p className={classes.other}>
-          <Link to="/forgotten">Forgotten your password?</Link>
+          <Link to="/forgotten">Forgotten your password?</Link> · <Link to="/kept">What is kept here</Link>
         </p>
         {session.data?.signUp !== 'closed' && (
           <p className={classes.other}>

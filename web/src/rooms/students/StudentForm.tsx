@@ -117,7 +117,7 @@ function Fields({ onClose, student }: Props) {
         sending={sending}
         body={({ range, referencePitch, lessonDay, lessonTime, ...others }) => ({
           id: student?.id,
-        version: student?.version,
+          version: student?.version,
           ...others,
           range: range.trim(),
           referencePitch: Number(referencePitch.replace(',', '.')) || undefined,

@@ -4,11 +4,14 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import { useKeyGrid } from '../../api/lists';
 import { useArchiveStudent, useStudents } from '../../api/students';
+import type { Student } from '../../api/types';
 import { Empty } from '../../ui/Empty';
 import { Pages } from '../../ui/Pages';
 import { Stone } from '../../ui/Stone';
 import { Waiting } from '../../ui/Waiting';
 import { Wrong } from '../../ui/Wrong';
+import { DeletedStudents } from './DeletedStudents';
+import { DeleteStudent } from './DeleteStudent';
 import { ReadStudents } from './ReadStudents';
 import { StudentForm } from './StudentForm';
 import { StudentLook } from './StudentLook';
@@ -21,6 +24,7 @@ export function Students() {
   const [archived, setArchived] = useState(false);
   const [adding, setAdding] = useState(false);
   const [reading, setReading] = useState(false);
+  const [deleting, setDeleting] = useState<Student>();
   const students = useStudents(page, archived);
   const archive = useArchiveStudent();
   // The same pages in the same order: what each of them has in work.
@@ -84,17 +88,30 @@ export function Students() {
             </Link>
             {!archived && grid.data && <StudentLook student={student} grid={grid.data} />}
             {archived && (
-              <Button
-                size="compact-md"
-                variant="default"
-                onClick={() => archive.mutate({ id: student.id, restore: true })}
-              >
-                Take back
-              </Button>
+              <span className={classes.buttons}>
+                <Button
+                  size="compact-md"
+                  variant="default"
+                  onClick={() => archive.mutate({ id: student.id, restore: true })}
+                >
+                  Take back
+                </Button>
+                <Button
+                  size="compact-md"
+                  variant="subtle"
+                  color="clay"
+                  aria-label={`Delete ${student.name} for good`}
+                  onClick={() => setDeleting(student)}
+                >
+                  Delete for good
+                </Button>
+              </span>
             )}
           </li>
         ))}
       </ul>
+      {archived && <DeletedStudents />}
+      {deleting && <DeleteStudent student={deleting} onClose={() => setDeleting(undefined)} />}
       <Pages page={page} pages={pages} onPage={setPage} />
       {reading && <ReadStudents onClose={() => setReading(false)} />}
       <StudentForm opened={adding} onClose={() => setAdding(false)} />

@@ -1,9 +1,11 @@
 package pebblestep.app.platform;
 
 import jakarta.servlet.http.HttpServletRequest;
+import java.util.HexFormat;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.concurrent.ThreadLocalRandom;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -67,17 +69,34 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
     /** What nobody foresaw: said plainly, logged whole, and nothing of the inside told to the client. */
     @ExceptionHandler
     ProblemDetail unforeseen(RuntimeException e, HttpServletRequest request) {
+        String number = number();
         if (Databases.isGone(e)) {
-            LOG.error("{} {} failed: the database is closed", request.getMethod(), request.getRequestURI());
-            return Problems.noRoom("The records of the studio cannot be reached now. What was kept before is safe; wait"
-                    + " a minute, then try again.");
+            LOG.error("{}: {} {} failed: the database is closed", number, request.getMethod(), request.getRequestURI());
+            return numbered(
+                    Problems.noRoom(
+                            "The records of the studio cannot be reached now. What was kept before is safe; wait"
+                                    + " a minute, then try again."),
+                    number);
         }
-        LOG.error("{} {} failed", request.getMethod(), request.getRequestURI(), e);
-        return Problems.of(
-                HttpStatus.INTERNAL_SERVER_ERROR,
-                "unforeseen",
-                "Something went wrong here",
-                "This is our fault, not yours. Nothing you had saved is lost; please try again.");
+        LOG.error("{}: {} {} failed", number, request.getMethod(), request.getRequestURI(), e);
+        return numbered(
+                Problems.of(
+                        HttpStatus.INTERNAL_SERVER_ERROR,
+                        "unforeseen",
+                        "Something went wrong here",
+                        "This is our fault, not yours. Nothing you had saved is lost; please try again. If it happens"
+                                + " again, tell whoever looks after the studio the number " + number + "."),
+                number);
+    }
+
+    /** By which a failed request is found in the log. */
+    private static String number() {
+        return HexFormat.of().toHexDigits(ThreadLocalRandom.current().nextInt());
+    }
+
+    private static ProblemDetail numbered(ProblemDetail problem, String number) {
+        problem.setProperty("number", number);
+        return problem;
     }
 
     @Override

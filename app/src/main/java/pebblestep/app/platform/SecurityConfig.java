@@ -16,6 +16,7 @@ import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpMethod;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
+import org.springframework.security.authorization.AuthorizationDecision;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
 import org.springframework.security.config.annotation.web.configurers.AbstractHttpConfigurer;
 import org.springframework.security.config.http.SessionCreationPolicy;
@@ -43,6 +44,7 @@ import tools.jackson.databind.json.JsonMapper;
 class SecurityConfig {
     static final String TEACHER = "ROLE_TEACHER";
     static final String STUDENT = "ROLE_STUDENT";
+    private static final Set<String> LOOPBACK = Set.of("127.0.0.1", "0:0:0:0:0:0:0:1", "::1");
     private static final String BEARER = "Bearer ";
 
     /** Everything ships with the application; Tone.js runs its ticker in a worker made from a blob. */
@@ -82,6 +84,7 @@ class SecurityConfig {
             SecurityContextRepository contexts,
             TeacherSessions sessions,
             OpenStudios studios,
+            PebbleProperties properties,
             JsonMapper json)
             throws Exception {
         headers(http);
@@ -110,6 +113,9 @@ class SecurityConfig {
                         .hasAuthority(TEACHER)
                         .requestMatchers("/actuator/health/**")
                         .permitAll()
+                        .requestMatchers("/actuator/prometheus")
+                        .access((who, asked) ->
+                                new AuthorizationDecision(properties.metrics() && isThisMachine(asked.getRequest())))
                         // What there is to call is told to those who may call it: whoever looks for a way in learns
                         // less.
                         .requestMatchers("/v3/api-docs")
@@ -127,6 +133,10 @@ class SecurityConfig {
                                 entryPoint(json, "You are not signed in. Sign in, then try again."))
                         .accessDeniedHandler(accessDenied(json)))
                 .build();
+    }
+
+    private static boolean isThisMachine(HttpServletRequest request) {
+        return LOOPBACK.contains(request.getRemoteAddr());
     }
 
     private static void headers(HttpSecurity http) throws Exception {

@@ -18,7 +18,7 @@ import pebblestep.app.platform.PebbleProperties;
 /** Who guesses is slowed down, and nobody else. */
 class SignInGuardTest {
     private final SignInGuard guard = new SignInGuard(new PebbleProperties(
-            Path.of("data"), false, 3, List.of(), PebbleProperties.SignUps.OPEN, "", false, "", "", 64, 4));
+            Path.of("data"), false, 3, List.of(), PebbleProperties.SignUps.OPEN, "", false, "", "", false, 64, 4));
 
     private boolean passes(String email, String place) {
         try {

@@ -17,7 +17,18 @@ class LinkTokensTest {
 
     private LinkTokens tokens() {
         return new LinkTokens(new PebbleProperties(
-                folder.resolve("data"), false, 20, List.of(), PebbleProperties.SignUps.OPEN, "", false, "", "", 64, 4));
+                folder.resolve("data"),
+                false,
+                20,
+                List.of(),
+                PebbleProperties.SignUps.OPEN,
+                "",
+                false,
+                "",
+                "",
+                false,
+                64,
+                4));
     }
 
     @Test
@@ -69,6 +80,7 @@ class LinkTokensTest {
                 false,
                 "",
                 "",
+                false,
                 64,
                 4));
         assertThat(elsewhere.isSealed(token, 7, 1, "")).isFalse();
@@ -86,6 +98,7 @@ class LinkTokensTest {
                 false,
                 "",
                 "",
+                false,
                 64,
                 4));
         assertThat(List.of(tokens().room(7, ""), tokens().room(8, ""), elsewhere.room(7, "")))
@@ -97,7 +110,18 @@ class LinkTokensTest {
     @Test
     void the_demo_keeps_no_key() {
         LinkTokens demo = new LinkTokens(new PebbleProperties(
-                folder.resolve("demo"), true, 20, List.of(), PebbleProperties.SignUps.OPEN, "", false, "", "", 64, 4));
+                folder.resolve("demo"),
+                true,
+                20,
+                List.of(),
+                PebbleProperties.SignUps.OPEN,
+                "",
+                false,
+                "",
+                "",
+                false,
+                64,
+                4));
         assertThat(demo.isSealed(demo.token(1, 1, ""), 1, 1, "")).isTrue();
         assertThat(folder.resolve("demo")).doesNotExist();
     }
