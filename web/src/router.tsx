@@ -19,6 +19,7 @@ export const router = createBrowserRouter([
         path: '/new-password',
         lazy: async () => ({ Component: (await import('./rooms/door/NewPassword')).NewPassword }),
       },
+      { path: '/join', lazy: async () => ({ Component: (await import('./rooms/door/Join')).Join }) },
       {
         path: '/letter',
         lazy: async () => ({ Component: (await import('./rooms/door/AnswerLetter')).AnswerLetter }),

@@ -51,6 +51,38 @@ export function useNewPassword() {
   });
 }
 
+/** Who teaches in this studio. */
+export function useTeachers() {
+  return useQuery({ queryKey: ['teachers'], queryFn: () => data(api.GET('/api/teachers')) });
+}
+
+export function useInviteTeacher() {
+  return useMutation({
+    mutationFn: (body: { name: string; email: string }) => data(api.POST('/api/teachers', { body })),
+  });
+}
+
+export function useLetTeacherGo() {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: (id: number) => data(api.DELETE('/api/teachers/{id}', { params: { path: { id } } })),
+    onSuccess: () => client.invalidateQueries({ queryKey: ['teachers'] }),
+  });
+}
+
+/** Takes up an invitation to teach. */
+export function useJoin() {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: (body: { word: string; password: string }) => data(api.POST('/api/letters/join', { body })),
+    onSuccess: (session) => {
+      // Nothing that somebody else has seen at this window.
+      client.clear();
+      client.setQueryData(['session'], session);
+    },
+  });
+}
+
 /** Answers a letter: makes the studio, or takes the new address. */
 export function useAnswerLetter() {
   const client = useQueryClient();

@@ -41,7 +41,7 @@ export function Account({ teacher, onClose }: Props) {
       </section>
       <Password />
       <Address />
-      <DeleteStudio studio={teacher.studio} />
+      {teacher.owner && <DeleteStudio studio={teacher.studio} />}
       <p className={classes.part}>
         <a href="/kept">What is kept here, how long, and who can see it</a>
       </p>

@@ -15,12 +15,14 @@ export function DeletedStudio({ teacher }: { teacher: NonNullable<Session['teach
       <h1>{teacher.studio} is deleted</h1>
       <p>
         Nobody can practise or look at anything in it. On {dayOf(teacher.goneOn!)} it is gone for good; until
-        then you can take it back, with everything in it.
+        then its owner can take it back, with everything in it.
       </p>
       {back.isError && <Wrong error={back.error} />}
-      <Button loading={back.isPending} onClick={() => back.mutate()}>
-        Take the studio back
-      </Button>
+      {teacher.owner && (
+        <Button loading={back.isPending} onClick={() => back.mutate()}>
+          Take the studio back
+        </Button>
+      )}
       <Button variant="default" onClick={() => signOut.mutate()}>
         Sign out
       </Button>

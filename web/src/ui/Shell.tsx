@@ -1,5 +1,5 @@
 import { ActionIcon, Menu } from '@mantine/core';
-import { IconKey, IconKeyboard, IconLogout, IconSettings, IconUser } from '@tabler/icons-react';
+import { IconKey, IconKeyboard, IconLogout, IconSettings, IconUser, IconUsers } from '@tabler/icons-react';
 import { useState } from 'react';
 import { Link, Navigate, NavLink, Outlet, useLocation } from 'react-router';
 import { useSession, useSignOut } from '../api/session';
@@ -10,6 +10,7 @@ import { DeletedStudio } from './DeletedStudio';
 import { SchemeToggle } from './SchemeToggle';
 import { ShortcutSheet } from './ShortcutSheet';
 import { StudioSettings } from './StudioSettings';
+import { TeachersDialog } from './TeachersDialog';
 import { useKeys } from './useKeys';
 import { Waiting } from './Waiting';
 import { Wrong } from './Wrong';
@@ -70,10 +71,12 @@ export function Shell() {
 
 function TeacherMenu({ teacher }: { teacher: NonNullable<Session['teacher']> }) {
   const [account, setAccount] = useState(false);
+  const [teachers, setTeachers] = useState(false);
   const signOut = useSignOut();
   const [settings, setSettings] = useState(false);
   return (
     <>
+      {teachers && <TeachersDialog owner={teacher.owner} onClose={() => setTeachers(false)} />}
       {account && <Account teacher={teacher} onClose={() => setAccount(false)} />}
       <StudioSettings opened={settings} onClose={() => setSettings(false)} />
       <Menu position="bottom-end" withinPortal>
@@ -85,8 +88,13 @@ function TeacherMenu({ teacher }: { teacher: NonNullable<Session['teacher']> }) 
         </Menu.Target>
         <Menu.Dropdown>
           <Menu.Label>{teacher.studio}</Menu.Label>
-          <Menu.Item leftSection={<IconSettings size={16} />} onClick={() => setSettings(true)}>
-            Studio settings
+          {teacher.owner && (
+            <Menu.Item leftSection={<IconSettings size={16} />} onClick={() => setSettings(true)}>
+              Studio settings
+            </Menu.Item>
+          )}
+          <Menu.Item leftSection={<IconUsers size={16} />} onClick={() => setTeachers(true)}>
+            Teachers
           </Menu.Item>
           <Menu.Item leftSection={<IconKey size={16} />} onClick={() => setAccount(true)}>
             Your account

@@ -31,6 +31,7 @@ export function WorkLine({ work, studentId }: { work: DeskWork; studentId: numbe
           {work.key} · <Link to={`/students/${studentId}/steps/${work.assignmentId}`}>{work.title}</Link> ·{' '}
           {short(work.bpm)} of {short(work.target)} bpm
           {work.bestNotesPerSecond != null && ` · best ${short(work.bestNotesPerSecond)} notes a second`}
+          {work.decidedBy && ` · decided last by ${work.decidedBy}`}
         </span>
         {work.advice.length > 0 && <span className={classes.advice}>Try {work.advice.join(', or ')}.</span>}
         {work.picks.length > 0 && <Picks assignmentId={work.assignmentId} moves={work.picks} />}

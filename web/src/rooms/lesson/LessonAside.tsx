@@ -39,7 +39,10 @@ export function LessonAside({ card }: { card: LessonCard }) {
               />
             ) : (
               <p key={note.id} className={classes.written}>
-                <span className={classes.soft}>{dayOf(note.heldOn)}</span> {note.text}
+                <span className={classes.soft}>
+                  {note.by ? `${dayOf(note.heldOn)}, ${note.by}` : dayOf(note.heldOn)}
+                </span>{' '}
+                {note.text}
                 {note.toParents && <em> To the parents: {note.toParents}</em>}{' '}
                 <Button
                   size="compact-xs"

@@ -43,6 +43,7 @@ export function Given({ studentId }: { studentId: number }) {
                 : one.endsOn
                   ? `until ${dayOf(one.endsOn)}`
                   : 'until it is learned'}
+              {one.givenBy && ` · given by ${one.givenBy}`}
               {one.goal && ` · goal ${short(one.goal.bpm)} bpm by ${dayOf(one.goal.date)}`}
             </span>
             <Button

@@ -3,6 +3,7 @@ import { IconPlus } from '@tabler/icons-react';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { useKeyGrid } from '../../api/lists';
+import { useSession } from '../../api/session';
 import { useArchiveStudent, useStudents } from '../../api/students';
 import type { Student } from '../../api/types';
 import { Empty } from '../../ui/Empty';
@@ -27,6 +28,7 @@ export function Students() {
   const [deleting, setDeleting] = useState<Student>();
   const students = useStudents(page, archived);
   const archive = useArchiveStudent();
+  const session = useSession();
   // The same pages in the same order: what each of them has in work.
   const grid = useKeyGrid(page);
   if (students.isPending) return <Waiting />;
@@ -99,6 +101,7 @@ export function Students() {
                 <Button
                   size="compact-md"
                   variant="subtle"
+                  display={session.data?.teacher?.owner ? undefined : 'none'}
                   color="clay"
                   aria-label={`Delete ${student.name} for good`}
                   onClick={() => setDeleting(student)}

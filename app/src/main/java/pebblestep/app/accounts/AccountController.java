@@ -39,6 +39,7 @@ import pebblestep.app.platform.Teacher;
 @RestController
 class AccountController {
     private final AccountService accounts;
+    private final StudioTeachers teachers;
     private final SignInGuard guard;
     private final SecurityContextRepository contexts;
     private final PebbleProperties properties;
@@ -46,11 +47,13 @@ class AccountController {
 
     AccountController(
             AccountService accounts,
+            StudioTeachers teachers,
             SignInGuard guard,
             SecurityContextRepository contexts,
             PebbleProperties properties,
             ObjectProvider<DemoDoor> demo) {
         this.properties = properties;
+        this.teachers = teachers;
         this.accounts = accounts;
         this.guard = guard;
         this.contexts = contexts;
@@ -150,6 +153,13 @@ class AccountController {
     SessionView reset(@Valid @RequestBody NewPassword form, HttpServletRequest request, HttpServletResponse response) {
         guard.opensLetter(request.getRemoteAddr());
         return enter(accounts.reset(form.word(), form.password()), request, response);
+    }
+
+    /** Takes up an invitation to teach in a studio, and in. */
+    @PostMapping("/api/letters/join")
+    SessionView join(@Valid @RequestBody NewPassword form, HttpServletRequest request, HttpServletResponse response) {
+        guard.opensLetter(request.getRemoteAddr());
+        return enter(teachers.join(form.word(), form.password()), request, response);
     }
 
     /** Takes the answer to a letter, and in. */

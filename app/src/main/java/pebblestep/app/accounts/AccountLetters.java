@@ -72,6 +72,15 @@ class AccountLetters {
                         + GOODBYE);
     }
 
+    void invited(String to, String studio, String word) {
+        send(
+                to,
+                "Teach in \"" + studio + "\"",
+                "The studio \"" + studio + "\" invites you to teach there. Open this link within a day to come in:\n\n"
+                        + link("join", word) + "\n\nIf you do not know the studio, there is nothing to do.\n\nPebble"
+                        + " Step\n");
+    }
+
     void passwordChanged(String to) {
         send(
                 to,

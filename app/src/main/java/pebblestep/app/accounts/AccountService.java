@@ -66,6 +66,11 @@ public class AccountService {
         return make(wish.studio().strip(), wish.name().strip(), email, hash);
     }
 
+    /** A teacher as their requests know them. */
+    static Teacher acting(TeacherEntity teacher) {
+        return new Teacher(teacher.id, teacher.studioId, teacher.epoch, teacher.role == TeacherEntity.Role.OWNER);
+    }
+
     private static Refusal taken() {
         return Refusal.of("email", "There is an account with this e-mail address.")
                 .fits("Sign in instead.");
@@ -84,7 +89,7 @@ public class AccountService {
         teacher.passwordHash = hash;
         teacher.createdAt = clock.instant();
         teachers.save(teacher);
-        return new Teacher(teacher.id, studio.id, teacher.epoch);
+        return acting(teacher);
     }
 
     /** Whether a new address has to answer a letter first. */
@@ -133,8 +138,7 @@ public class AccountService {
         Optional<TeacherEntity> found = teachers.findByEmail(normal(given.email()));
         boolean matches = passwords.matches(
                 given.password(), found.map(teacher -> teacher.passwordHash).orElse(hashOfNobody));
-        return found.filter(teacher -> matches)
-                .map(teacher -> new Teacher(teacher.id, teacher.studioId, teacher.epoch));
+        return found.filter(teacher -> matches).map(AccountService::acting);
     }
 
     /** Another password; every other session ends. Refuses a wrong one of now. */
@@ -156,7 +160,7 @@ public class AccountService {
     private Teacher nextEpoch(TeacherEntity teacher) {
         teacher.epoch++;
         epochs.changed(teacher.id, teacher.epoch);
-        return new Teacher(teacher.id, teacher.studioId, teacher.epoch);
+        return acting(teacher);
     }
 
     /** Writes to a new address: when that is answered, it takes the place of the old one. */
@@ -211,8 +215,9 @@ public class AccountService {
     /** Takes the answer to a letter: makes the studio, or changes the address. */
     @Transactional
     Answer answered(String word) {
-        AccountTokenEntity token =
-                tokens.take(word).filter(one -> one.kind != Kind.RESET).orElseThrow(AccountService::oldLink);
+        AccountTokenEntity token = tokens.take(word)
+                .filter(one -> one.kind == Kind.SIGN_UP || one.kind == Kind.ADDRESS)
+                .orElseThrow(AccountService::oldLink);
         if (teachers.findByEmail(token.email).isPresent()) throw taken();
         if (token.kind == Kind.SIGN_UP) {
             if (token.studio == null || token.name == null || token.passwordHash == null) throw oldLink();
@@ -224,9 +229,7 @@ public class AccountService {
         String before = teacher.email;
         teacher.email = token.email;
         letters.addressChanged(before, token.email);
-        return new Answer(
-                new Teacher(teacher.id, teacher.studioId, teacher.epoch),
-                "From now on you come in as " + token.email + ".");
+        return new Answer(acting(teacher), "From now on you come in as " + token.email + ".");
     }
 
     private TeacherEntity proved(Teacher who, String password, String field) {
@@ -256,6 +259,7 @@ public class AccountService {
                 entity.name,
                 entity.email,
                 studio.name,
+                entity.role == TeacherEntity.Role.OWNER,
                 studio.deletedAt == null
                         ? null
                         : LocalDate.ofInstant(studio.deletedAt.plus(BACK_FOR), clock.getZone()));
@@ -268,7 +272,8 @@ public class AccountService {
     /**
      * A teacher as shown: name, address, studio.
      *
+     * @param owner whether the studio is theirs
      * @param goneOn of a deleted studio the day from which on it cannot be taken back; absent for one that is there
      */
-    public record TeacherView(String name, String email, String studio, @Nullable LocalDate goneOn) {}
+    public record TeacherView(String name, String email, String studio, boolean owner, @Nullable LocalDate goneOn) {}
 }

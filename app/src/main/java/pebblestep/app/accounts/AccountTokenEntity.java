@@ -23,7 +23,9 @@ class AccountTokenEntity {
         /** Come in under another address from then on. */
         ADDRESS,
         /** Have the studio that was asked for with the address. */
-        SIGN_UP
+        SIGN_UP,
+        /** Teach in the studio that invites them. */
+        JOIN
     }
 
     @Id
@@ -40,6 +42,10 @@ class AccountTokenEntity {
     Long teacherId;
 
     String email;
+
+    /** The studio that invites. */
+    @Nullable
+    Long studioId;
 
     @Nullable
     String studio;

@@ -4,6 +4,7 @@ import jakarta.validation.constraints.Email;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import org.jspecify.annotations.Nullable;
 
 /** What the API takes about an account. */
 public final class AccountViews {
@@ -42,6 +43,22 @@ public final class AccountViews {
             @NotNull(message = "Choose a password.")
                     @Size(min = 10, max = 72, message = "A password has 10 to 72 characters.")
                     String password) {}
+
+    /** Somebody to teach in the studio as well. */
+    public record Invitation(
+            @NotBlank(message = "Give their name.") @Size(max = 80, message = "A name has at most 80 characters.")
+                    String name,
+            @NotBlank(message = "Give an e-mail address.")
+                    @Size(max = 200, message = "An e-mail address has at most 200 characters.")
+                    @Email(message = "This is not an e-mail address: write it as name@place.")
+                    String email) {}
+
+    /**
+     * A teacher of the studio.
+     *
+     * @param email shown to the owner, and to themselves; absent for others
+     */
+    public record TeacherRow(long id, String name, @Nullable String email, boolean owner) {}
 
     /** The word of a letter. */
     public record Answered(

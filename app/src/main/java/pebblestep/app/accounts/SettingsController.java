@@ -24,6 +24,7 @@ class SettingsController {
 
     @PutMapping("/api/settings")
     Settings change(@AuthenticationPrincipal Teacher teacher, @Valid @RequestBody Settings wish) {
+        teacher.requireOwner();
         return settings.change(teacher.studioId(), wish);
     }
 }

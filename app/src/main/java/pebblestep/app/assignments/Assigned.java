@@ -4,6 +4,7 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 import pebblestep.core.climb.Ascent;
 import pebblestep.core.climb.ClimbEvent;
 import pebblestep.core.forecast.Goal;
@@ -35,8 +36,19 @@ public record Assigned(
         return given.step();
     }
 
-    /** What the teacher decided, and when: a student's start comes before every take. */
-    public record Decided(ClimbEvent event, Instant at) {}
+    /**
+     * What a teacher decided, and when: a student's start comes before every take.
+     *
+     * @param by the teacher; null where nobody knows
+     */
+    public record Decided(ClimbEvent event, Instant at, @Nullable Long by) {}
+
+    /** The teacher who decided last, as far as it is known. */
+    public Optional<Long> decidedBy() {
+        return decisions.isEmpty()
+                ? Optional.empty()
+                : Optional.ofNullable(decisions.getLast().by());
+    }
 
     /** The climb as it is now. */
     public Ascent now() {

@@ -64,13 +64,14 @@ class AssignedReader {
     private Assigned assigned(AssignedRow row, Ascent given, List<ChangeEntity> changes) {
         List<Decided> decisions = new ArrayList<>();
         if (row.startAt() != null) {
-            decisions.add(
-                    new Decided(new ClimbEvent.Placed(Position.parse(row.startAt()), row.startsOn()), Instant.MIN));
+            decisions.add(new Decided(
+                    new ClimbEvent.Placed(Position.parse(row.startAt()), row.startsOn()), Instant.MIN, null));
         }
         Set<Long> undone = undone(changes);
         for (ChangeEntity change : changes) {
             if (change.undoes != null || undone.contains(change.id)) continue;
-            for (ClimbEvent event : events(change, given)) decisions.add(new Decided(event, change.decidedAt));
+            for (ClimbEvent event : events(change, given))
+                decisions.add(new Decided(event, change.decidedAt, change.decidedBy));
         }
         Assigned assigned = new Assigned(
                 row.id(),

@@ -11,6 +11,7 @@ import java.time.LocalDate;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
 import org.jspecify.annotations.Nullable;
+import pebblestep.app.platform.Acting;
 
 /** A step as it was when it was given to a student; changing the step later leaves this alone. */
 @Entity
@@ -71,6 +72,10 @@ class AssignmentEntity {
     int failed;
 
     Instant createdAt;
+
+    /** The teacher who gave it; null where a plan did, or where it is not known. */
+    @Nullable
+    Long givenBy = Acting.teacher();
 
     /** Whether it did not fit the student when their range or instrument was changed last. */
     boolean misfit;

@@ -21,6 +21,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 import pebblestep.app.accounts.SettingsService;
+import pebblestep.app.accounts.TeacherNames;
 import pebblestep.app.assignments.AssignmentViews.AssignmentRequest;
 import pebblestep.app.assignments.AssignmentViews.AssignmentView;
 import pebblestep.app.assignments.AssignmentViews.GoalRequest;
@@ -70,6 +71,7 @@ public class AssignmentService implements KeyBefore {
 
     private final AssignmentRepository assignments;
     private final ManyGiven many;
+    private final TeacherNames names;
     private final StepService steps;
     private final StudentService students;
     private final SettingsService settings;
@@ -80,6 +82,7 @@ public class AssignmentService implements KeyBefore {
     AssignmentService(
             AssignmentRepository assignments,
             ManyGiven many,
+            TeacherNames names,
             StepService steps,
             StudentService students,
             SettingsService settings,
@@ -88,6 +91,7 @@ public class AssignmentService implements KeyBefore {
             Clock clock) {
         this.reader = reader;
         this.many = many;
+        this.names = names;
         this.events = events;
         this.settings = settings;
         this.assignments = assignments;
@@ -406,6 +410,7 @@ public class AssignmentService implements KeyBefore {
                 entity.endsOn,
                 Weekdays.numbers(entity.weekdays),
                 entity.dailyMinutes,
-                entity.ended || entity.overtaken);
+                entity.ended || entity.overtaken,
+                entity.givenBy == null ? null : names.of(entity.studioId).get(entity.givenBy));
     }
 }

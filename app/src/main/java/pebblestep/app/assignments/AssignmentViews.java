@@ -70,7 +70,11 @@ public final class AssignmentViews {
     /** Whether the student is held on the rung, or goes on. */
     public record Holding(@NotNull(message = "Say whether to hold.") Boolean holds) {}
 
-    /** An assignment as the teacher sees it, with its climb as it is now. */
+    /**
+     * An assignment as the teacher sees it, with its climb as it is now.
+     *
+     * @param givenBy the teacher who gave it; absent where there is one alone, where a plan did, or nobody knows
+     */
     public record AssignmentView(
             long id,
             long studentId,
@@ -84,5 +88,6 @@ public final class AssignmentViews {
             @Nullable LocalDate endsOn,
             List<Integer> weekdays,
             int minutesADay,
-            boolean ended) {}
+            boolean ended,
+            @Nullable String givenBy) {}
 }

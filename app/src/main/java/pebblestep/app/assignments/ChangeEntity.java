@@ -46,6 +46,10 @@ class ChangeEntity {
     @Nullable
     Long undoes;
 
+    /** The teacher who decided; null where it is not known. */
+    @Nullable
+    Long decidedBy;
+
     Instant decidedAt;
     LocalDate decidedOn;
 }

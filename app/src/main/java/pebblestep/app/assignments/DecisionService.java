@@ -10,6 +10,7 @@ import org.springframework.transaction.annotation.Transactional;
 import pebblestep.app.accounts.SettingsService;
 import pebblestep.app.assignments.AssignmentViews.AssignmentView;
 import pebblestep.app.bench.Ascents;
+import pebblestep.app.platform.Acting;
 import pebblestep.app.students.StudentService;
 import pebblestep.core.Refusal;
 import pebblestep.core.climb.Ascent;
@@ -178,6 +179,7 @@ public class DecisionService {
         ChangeEntity change = new ChangeEntity();
         change.studioId = entity.studioId;
         change.assignmentId = entity.id;
+        change.decidedBy = Acting.teacher();
         change.decidedAt = clock.instant();
         change.decidedOn = LocalDate.now(clock);
         return change;

@@ -66,6 +66,10 @@ class KeyPlanEventEntity {
     @Nullable
     Long undoes;
 
+    /** The teacher who decided; null where the plan went on by itself, or nobody knows. */
+    @Nullable
+    Long decidedBy;
+
     Instant decidedAt;
     LocalDate decidedOn;
 

@@ -22,6 +22,7 @@ import pebblestep.app.assignments.PlannedSteps.Days;
 import pebblestep.app.assignments.PlannedSteps.Placed;
 import pebblestep.app.assignments.PlannedSteps.ToGive;
 import pebblestep.app.keyplans.KeyPlanEventEntity.Kind;
+import pebblestep.app.platform.Acting;
 import pebblestep.app.practice.ProgressStore;
 import pebblestep.app.practice.StepLearned;
 import pebblestep.app.students.StudentService;
@@ -199,6 +200,7 @@ class KeyPlanKeeper {
         event.studioId = entity.studioId;
         event.planId = entity.id;
         event.kind = kind;
+        event.decidedBy = Acting.teacher();
         event.decidedAt = clock.instant();
         event.decidedOn = today;
         return event;

@@ -55,7 +55,9 @@ final class KeptTables {
             new Kept("routines", ITS_OWN),
             new Kept("students", ITS_OWN),
             new Kept("studio_instruments", ITS_OWN),
-            new Kept("account_tokens", "teacher_id in (select id from teachers where studio_id = :id)"),
+            new Kept(
+                    "account_tokens",
+                    "studio_id = :id or teacher_id in (select id from teachers where studio_id = :id)"),
             new Kept("teachers", ITS_OWN),
             new Kept("studios", "id = :id"));
 

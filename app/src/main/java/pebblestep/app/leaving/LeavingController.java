@@ -69,6 +69,7 @@ class LeavingController {
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void deleteStudent(
             @AuthenticationPrincipal Teacher teacher, @PathVariable long id, @Valid @RequestBody Typed typed) {
+        teacher.requireOwner();
         leaving.deleteStudent(teacher.studioId(), id, typed.name());
     }
 
@@ -89,6 +90,7 @@ class LeavingController {
     @PostMapping("/api/studio/delete")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void deleteStudio(@AuthenticationPrincipal Teacher teacher, @Valid @RequestBody Typed typed) {
+        teacher.requireOwner();
         leaving.deleteStudio(teacher.studioId(), typed.name());
     }
 
@@ -96,6 +98,7 @@ class LeavingController {
     @PostMapping("/api/studio/take-back")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void takeBackStudio(@AuthenticationPrincipal Teacher teacher) {
+        teacher.requireOwner();
         leaving.takeBackStudio(teacher.studioId());
     }
 }

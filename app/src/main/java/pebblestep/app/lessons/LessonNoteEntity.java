@@ -8,6 +8,7 @@ import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.time.Instant;
 import java.time.LocalDate;
+import org.jspecify.annotations.Nullable;
 
 /** What the teacher wrote down in a lesson. */
 @Entity
@@ -27,6 +28,10 @@ class LessonNoteEntity {
 
     @Version
     int version;
+
+    /** The teacher who wrote it last; null where it is not known. */
+    @Nullable
+    Long writtenBy;
 
     Instant writtenAt;
 }

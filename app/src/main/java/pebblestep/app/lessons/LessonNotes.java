@@ -3,13 +3,16 @@ package pebblestep.app.lessons;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import org.springframework.data.domain.Sort;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import pebblestep.app.accounts.TeacherNames;
 import pebblestep.app.lessons.LessonViews.NoteRequest;
 import pebblestep.app.lessons.LessonViews.NoteView;
 import pebblestep.app.lessons.LessonViews.ToParents;
+import pebblestep.app.platform.Acting;
 import pebblestep.app.platform.PageOf;
 import pebblestep.app.platform.Problems;
 import pebblestep.app.students.StudentService;
@@ -20,9 +23,11 @@ import pebblestep.core.Refusal;
 public class LessonNotes {
     private final LessonNoteRepository notes;
     private final StudentService students;
+    private final TeacherNames names;
     private final Clock clock;
 
-    LessonNotes(LessonNoteRepository notes, StudentService students, Clock clock) {
+    LessonNotes(LessonNoteRepository notes, StudentService students, TeacherNames names, Clock clock) {
+        this.names = names;
         this.notes = notes;
         this.students = students;
         this.clock = clock;
@@ -32,10 +37,11 @@ public class LessonNotes {
     @Transactional(readOnly = true)
     PageOf<NoteView> list(long studioId, long studentId, int page) {
         students.get(studioId, studentId);
+        Map<Long, String> all = names.of(studioId);
         Sort newestFirst = Sort.by("heldOn").descending().and(Sort.by("id").descending());
         return PageOf.of(
                 notes.findByStudioIdAndStudentId(studioId, studentId, PageOf.request(page, newestFirst)),
-                LessonNotes::view);
+                note -> view(note, all));
     }
 
     /** The day of the last lesson before a day that something was written in; empty before the first. */
@@ -84,10 +90,21 @@ public class LessonNotes {
         if (note.text.isEmpty() && note.toParents.isEmpty()) {
             throw Refusal.of("text", "Write something down first.");
         }
+        note.writtenBy = Acting.teacher();
         note.writtenAt = clock.instant();
     }
 
-    private static NoteView view(LessonNoteEntity note) {
-        return new NoteView(note.id, note.heldOn, note.text, note.toParents, note.version);
+    private NoteView view(LessonNoteEntity note) {
+        return view(note, names.of(note.studioId));
+    }
+
+    private static NoteView view(LessonNoteEntity note, Map<Long, String> names) {
+        return new NoteView(
+                note.id,
+                note.heldOn,
+                note.text,
+                note.toParents,
+                note.version,
+                note.writtenBy == null ? null : names.get(note.writtenBy));
     }
 }

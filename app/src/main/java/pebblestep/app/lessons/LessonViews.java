@@ -79,8 +79,13 @@ public final class LessonViews {
             List<KeyPlanView> plans,
             List<NoteView> notes) {}
 
-    /** What was written down in a lesson. */
-    public record NoteView(long id, LocalDate heldOn, String text, String toParents, int version) {}
+    /**
+     * What was written down in a lesson.
+     *
+     * @param by the teacher who wrote it; absent where there is one alone, or nobody knows
+     */
+    public record NoteView(
+            long id, LocalDate heldOn, String text, String toParents, int version, @Nullable String by) {}
 
     /**
      * Something to write down.

@@ -19,6 +19,15 @@ public final class Problems {
                 HttpStatus.NOT_FOUND, "not-found", "Not found", "There is no such " + what + " in this studio.");
     }
 
+    /** Only the owner of a studio may do it. */
+    static ErrorResponseException forOwners() {
+        return exception(
+                HttpStatus.FORBIDDEN,
+                "for-owners",
+                "Not allowed",
+                "Only the owner of the studio may do this. Ask them.");
+    }
+
     /** Somebody else has changed it meanwhile. */
     public static ErrorResponseException conflict(String detail) {
         return exception(HttpStatus.CONFLICT, "changed-meanwhile", "Changed meanwhile", detail);

@@ -14,6 +14,7 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import pebblestep.app.accounts.SettingsService;
+import pebblestep.app.accounts.TeacherNames;
 import pebblestep.app.assignments.Assigned;
 import pebblestep.app.assignments.AssignmentService;
 import pebblestep.app.assignments.DecisionService;
@@ -56,6 +57,7 @@ public class DeskService {
     private final WordService words;
     private final SettingsService settings;
     private final StudioPaces paces;
+    private final TeacherNames names;
     private final Clock clock;
 
     DeskService(
@@ -67,7 +69,9 @@ public class DeskService {
             WordService words,
             SettingsService settings,
             StudioPaces paces,
+            TeacherNames names,
             Clock clock) {
+        this.names = names;
         this.students = students;
         this.assignments = assignments;
         this.decisions = decisions;
@@ -165,6 +169,7 @@ public class DeskService {
         List<Long> ids = shown.stream().map(one -> one.student().id()).toList();
         Map<Long, LastTake> last = practice.last(studioId, ids);
         Map<Long, WordView> said = words.last(studioId, ids, today.minusDays(WORD_DAYS));
+        Map<Long, String> teachers = names.of(studioId);
         return shown.stream()
                 .map(one -> new DeskRow(
                         one.student().id(),
@@ -173,7 +178,7 @@ public class DeskService {
                         LastTakeView.of(last.get(one.student().id()), today),
                         said.get(one.student().id()),
                         one.lesson(),
-                        one.works().stream().map(DeskWorkings::view).toList()))
+                        one.works().stream().map(work -> work.view(teachers)).toList()))
                 .toList();
     }
 
@@ -192,6 +197,7 @@ public class DeskService {
         Map<Long, Progress> progress = store.of(begun, Map.of(studentId, player));
         Speech speech = settings.of(studioId).speech();
         Pace.Seen studio = paces.seen(studioId);
+        Map<Long, String> teachers = names.of(studioId);
         LocalDate learnedSince = today.minusDays(LEARNED_DAYS);
         return begun.stream()
                 .map(one -> DeskWorkings.of(one, Found.in(progress, one.id()), studio, player, today, speech))
@@ -202,7 +208,7 @@ public class DeskService {
                                 .filter(reviews -> reviews.learned().isBefore(learnedSince) && reviews.failed() == 0)
                                 .isEmpty())
                 .sorted(Comparator.comparing(DeskWorkings::kind))
-                .map(DeskWorkings::view)
+                .map(work -> work.view(teachers))
                 .toList();
     }
 

@@ -4,6 +4,7 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import pebblestep.app.assignments.Assigned;
 import pebblestep.app.progress.ProgressViews.DecisionView;
@@ -45,7 +46,12 @@ record DeskWorkings(
         return verdict.kind();
     }
 
-    DeskWork view() {
+    /**
+     * In full.
+     *
+     * @param names of the teachers of the studio, where it has several
+     */
+    DeskWork view(Map<Long, String> names) {
         Ascent ascent = standing.ascent();
         boolean picks = verdict.kind() == JudgementKind.PICK;
         boolean misfits = verdict.kind() == JudgementKind.MISFIT;
@@ -65,7 +71,8 @@ record DeskWorkings(
                 picks ? List.of() : decisions(),
                 standing.held(),
                 assigned.decisions().stream().anyMatch(decided -> decided.at().isAfter(Instant.MIN)),
-                misfits ? verdict.advice().stream().findFirst().orElse(null) : null);
+                misfits ? verdict.advice().stream().findFirst().orElse(null) : null,
+                assigned.decidedBy().map(names::get).orElse(null));
     }
 
     private List<DecisionView> decisions() {

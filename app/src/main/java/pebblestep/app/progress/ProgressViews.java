@@ -46,6 +46,7 @@ public final class ProgressViews {
      * @param decisions other rungs to put the student on
      * @param held whether the student is held on the rung
      * @param undo whether the last decision about it can be taken back
+     * @param decidedBy the teacher who decided last; absent where there is one alone, or nobody knows
      * @param fits what of it fits the student, whose range does not take all of it; absent where it does, or nothing fits
      */
     public record DeskWork(
@@ -64,7 +65,8 @@ public final class ProgressViews {
             List<DecisionView> decisions,
             boolean held,
             boolean undo,
-            @Nullable String fits) {}
+            @Nullable String fits,
+            @Nullable String decidedBy) {}
 
     /**
      * Something given that a changed range would not take.

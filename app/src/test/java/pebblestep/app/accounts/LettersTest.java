@@ -22,7 +22,9 @@ import org.springframework.boot.web.server.servlet.context.ServletWebServerAppli
 import org.springframework.context.ConfigurableApplicationContext;
 import pebblestep.app.Client;
 import pebblestep.app.Client.Answer;
+import pebblestep.app.Given;
 import pebblestep.app.PebbleStep;
+import tools.jackson.databind.JsonNode;
 
 /** An account over its life: made, forgotten, changed, always by letters that only their owner gets. */
 class LettersTest {
@@ -203,6 +205,60 @@ class LettersTest {
         assertThat(client.post("/api/account/sign-out-everywhere", "").status()).isEqualTo(200);
         assertThat(client.get("/api/desk").status()).isEqualTo(200);
         assertThat(elsewhere.get("/api/desk").status()).isEqualTo(401);
+    }
+
+    @Test
+    void a_second_teacher_is_invited_does_what_a_teacher_may_is_named_and_is_let_go() throws Exception {
+        signIn(client, "first@example.test", OLD);
+        Answer ada = Given.student(client, "Ada", "oboe");
+        assertThat(client.post("/api/teachers", "{\"name\":\"Stand In\",\"email\":\"second@example.test\"}")
+                        .status())
+                .isEqualTo(202);
+        Client second = client.another();
+        second.get("/api/session");
+        String join = "{\"word\":\"" + word(letter()) + "\",\"password\":\"" + NEW + "\"}";
+        assertThat(second.post("/api/letters/join", join)
+                        .json()
+                        .at("/teacher/owner")
+                        .asBoolean(true))
+                .isFalse();
+        assertThat(client.post("/api/letters/join", join).status()).as("once").isEqualTo(422);
+        Answer assignment = second.post(
+                "/api/assignments", Given.assignment(Given.step(second).id(), ada.id()));
+        assertThat(assignment.string("givenBy")).isEqualTo("Stand In");
+        String notes = "/api/students/" + ada.id() + "/lesson-notes";
+        assertThat(second.post(notes, "{\"text\":\"Long notes\"}").string("by")).isEqualTo("Stand In");
+        assertThat(client.post(notes, "{\"text\":\"Octave key\"}").string("by")).isEqualTo("A Teacher");
+        second.post("/api/assignments/" + assignment.id() + "/hold", "{\"holds\":true}");
+        assertThat(client.get("/api/desk")
+                        .json()
+                        .at("/items/0/works/0/decidedBy")
+                        .asString())
+                .isEqualTo("Stand In");
+        String settings = client.get("/api/settings").text();
+        for (Answer refused : List.of(
+                second.put("/api/settings", settings),
+                second.post("/api/teachers", "{\"name\":\"B\",\"email\":\"b@example.test\"}"),
+                second.post("/api/students/" + ada.id() + "/delete", "{\"name\":\"Ada\"}"),
+                second.post("/api/studio/delete", "{\"name\":\"Reeds\"}"))) {
+            assertThat(refused.status()).isEqualTo(403);
+            assertThat(refused.string("detail")).startsWith("Only the owner of the studio may do this.");
+        }
+        JsonNode teachers = client.get("/api/teachers").json();
+        assertThat(teachers).hasSize(2);
+        assertThat(second.get("/api/teachers").json().at("/0").has("email"))
+                .as("the owner's address is the owner's")
+                .isFalse();
+        long owner = teachers.at("/0/id").asLong();
+        long standIn = teachers.at("/1/id").asLong();
+        assertThat(second.delete("/api/teachers/" + owner).status()).isEqualTo(403);
+        assertThat(client.delete("/api/teachers/" + owner).status()).isEqualTo(422);
+        assertThat(client.delete("/api/teachers/" + standIn).status()).isEqualTo(204);
+        assertThat(second.get("/api/desk").status()).isEqualTo(401);
+        assertThat(signIn(second, "second@example.test", NEW).status()).isEqualTo(401);
+        assertThat(client.get(notes).json().at("/items/1/by").asString())
+                .as("what they wrote stays theirs")
+                .isEqualTo("Stand In");
     }
 
     @Test

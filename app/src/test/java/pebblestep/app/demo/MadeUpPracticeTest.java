@@ -34,7 +34,20 @@ class MadeUpPracticeTest {
     private static AssignmentView given(DemoPlan.Given piece) {
         LocalDate first = TODAY.minusDays(piece.firstDay());
         return new AssignmentView(
-                1, 1, 1, piece.title(), "", null, "", null, first, first.plusDays(piece.days()), List.of(), 8, false);
+                1,
+                1,
+                1,
+                piece.title(),
+                "",
+                null,
+                "",
+                null,
+                first,
+                first.plusDays(piece.days()),
+                List.of(),
+                8,
+                false,
+                null);
     }
 
     private static Player reader(DemoPlan.Player player) {

@@ -40,7 +40,10 @@ class StartTest {
 
     private ConfigurableApplicationContext start(String... more) {
         String[] usual = {
-            "--server.port=0", "--pebble.data=" + data, "--pebble.password-strength=4", "--pebble.sign-ups-per-hour=100"
+            "--server.port=0",
+            "--pebble.data=" + data,
+            "--pebble.password-strength=4",
+            "--pebble.confirm-addresses=false"
         };
         return new SpringApplication(PebbleStep.class)
                 .run(Stream.concat(Arrays.stream(usual), Arrays.stream(more)).toArray(String[]::new));

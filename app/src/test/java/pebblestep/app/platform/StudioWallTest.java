@@ -110,6 +110,10 @@ class StudioWallTest {
                 new Call("POST", ofStudent + "/quiz/answers", ANSWER),
                 new Call("GET", ofStudent + "/lesson", null),
                 new Call("GET", ofStudent + "/lesson-notes", null),
+                new Call(
+                        "DELETE",
+                        "/api/teachers/" + here.get("/api/teachers").json().at("/0/id"),
+                        null),
                 new Call("GET", ofStudent + "/data", null),
                 new Call("GET", ofStudent + "/takes.csv", null),
                 new Call("POST", ofStudent + "/delete", "{\"name\":\"Own\"}"),
@@ -145,6 +149,8 @@ class StudioWallTest {
         return List.of(
                 new Call("GET", "/api/keys", null),
                 new Call("GET", "/api/backups", null),
+                new Call("GET", "/api/teachers", null),
+                new Call("POST", "/api/teachers", "{\"name\":\"A\",\"email\":\"a\"}"),
                 new Call("GET", "/api/students/deleted", null),
                 new Call("POST", "/api/studio/delete", "{\"name\":\"not its name\"}"),
                 new Call("POST", "/api/studio/take-back", ""),
@@ -202,6 +208,7 @@ class StudioWallTest {
                 "POST /api/letters/forgotten",
                 "POST /api/letters/new-password",
                 "POST /api/letters/answer",
+                "POST /api/letters/join",
                 "GET /api/mailbox"));
         List<Call> all = new ArrayList<>(callsOnRows());
         all.addAll(otherTeacherCalls());
