@@ -23,7 +23,8 @@ class LifeJourney {
     private static final String NEW = "four wet stones and a heron";
 
     private static Locator button(Page page, String name) {
-        return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name));
+        return page.getByRole(
+                AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
     }
 
     /** A studio of its own with one student, who was given two octaves; the answer is the student's link. */
