@@ -24,8 +24,12 @@ function isSignedIn(session: Session | undefined): boolean {
 /** What is written about pupils and not sent yet begins with this. */
 export const DRAFT = 'pebble-step:draft:';
 
+/** As it was called before. */
+const OLD_DRAFT = 'pebble-step:lesson-note:';
+
 function forgetDrafts() {
-  for (const key of Object.keys(localStorage)) if (key.startsWith(DRAFT)) localStorage.removeItem(key);
+  for (const key of Object.keys(localStorage))
+    if (key.startsWith(DRAFT) || key.startsWith(OLD_DRAFT)) localStorage.removeItem(key);
 }
 
 /** Lets go of everything that was kept of a studio; its rooms stay, which say nothing of anybody. */

@@ -36,6 +36,7 @@ export function PlanCard({ plan }: { plan: KeyPlan }) {
         <strong>{plan.sentence}</strong>
         <span>
           {plan.title}, {plan.words}
+          {plan.decidedBy && `; decided last by ${plan.decidedBy}`}
         </span>
       </div>
       <ol className={classes.round}>

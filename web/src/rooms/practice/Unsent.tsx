@@ -19,13 +19,13 @@ const are = (entries: Entry[]) => (entries.length === 1 ? 'is' : 'are');
 
 /** What has not reached the studio yet, and what it did not accept. */
 export function Unsent({ outbox }: { outbox: Outbox }) {
-  const { waiting, refused, lasting } = outbox;
+  const { waiting, refused, lasting, held } = outbox;
   const kept = lasting ? 'kept here and not sent yet' : 'not sent yet; leave this page open until it is';
   return (
     <div className={classes.waiting} role="status">
       {waiting.length > 0 && (
         <p>
-          {counted(waiting)} {are(waiting)} {kept}.
+          {counted(waiting)} {are(waiting)} {kept}.{held && ` ${held}`}
         </p>
       )}
       <Refused outbox={outbox} refused={refused} />

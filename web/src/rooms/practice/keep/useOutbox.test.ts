@@ -84,6 +84,19 @@ describe('what is on its way to the studio', () => {
     await waitFor(() => expect(arrived).toEqual(['later']));
   });
 
+  it('says why the studio cannot keep it now, keeps it, and says nothing once it has gone', async () => {
+    let full = true;
+    const { arrived, send } = studio(() => (full ? new Problem(503, 'The disk is full.') : undefined));
+    const { result } = renderHook(() => useOutbox('new', 'room', send));
+    await act(() => result.current.add([{ kind: 'take', form: take('kept') }]));
+    await waitFor(() => expect(result.current.held).toBe('The disk is full.'));
+    expect(result.current.waiting.map(noteOf)).toEqual(['kept']);
+    full = false;
+    act(() => void window.dispatchEvent(new Event('online')));
+    await waitFor(() => expect(arrived).toEqual(['kept']));
+    await waitFor(() => expect(result.current.held).toBeUndefined());
+  });
+
   it('does not hold up what comes after something that is refused, and keeps that', async () => {
     let refused = true;
     const { arrived, send } = studio(() => {

@@ -3,6 +3,8 @@ import { Problem, sentenceOf } from '../../../api/client';
 import type { TakeRequest } from '../../../api/types';
 import { type Entry, store } from '../../../keep/store';
 
+/** The studio cannot keep anything now: its disk is full, or its records cannot be reached. */
+const NO_ROOM = 503;
 const FIRST_WAIT_MS = 2_000;
 const LONGEST_WAIT_MS = 60_000;
 const LOCK = 'pebble-outbox';
@@ -38,6 +40,8 @@ export interface Outbox {
   waiting: Entry[];
   /** Not accepted by the studio; kept here all the same. */
   refused: Entry[];
+  /** Why the studio, which was reached, cannot keep it now. */
+  held?: string;
   /** Whether it outlives the page. */
   lasting: boolean;
   /** Comes back when the entries are kept here, and sends them on from there. */
@@ -62,6 +66,7 @@ export function useOutbox(
 ): Outbox {
   const [entries, setEntries] = useState<Entry[]>([]);
   const [lasting, setLasting] = useState(true);
+  const [held, setHeld] = useState<string>();
   const busy = useRef(false);
   const again = useRef(false);
   const wait = useRef(FIRST_WAIT_MS);
@@ -99,7 +104,9 @@ export function useOutbox(
         }
       });
       wait.current = FIRST_WAIT_MS;
-    } catch {
+      setHeld(undefined);
+    } catch (error) {
+      setHeld(error instanceof Problem && error.status === NO_ROOM ? sentenceOf(error) : undefined);
       timer.current = window.setTimeout(() => latest.current(), wait.current);
       wait.current = Math.min(LONGEST_WAIT_MS, wait.current * 2);
     } finally {
@@ -163,5 +170,5 @@ export function useOutbox(
 
   const waiting = useMemo(() => entries.filter((entry) => entry.refused === undefined), [entries]);
   const refused = useMemo(() => entries.filter((entry) => entry.refused !== undefined), [entries]);
-  return { add, waiting, refused, lasting, tryAgain, leaveOut };
+  return { add, waiting, refused, held, lasting, tryAgain, leaveOut };
 }

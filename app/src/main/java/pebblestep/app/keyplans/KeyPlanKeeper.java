@@ -69,7 +69,10 @@ class KeyPlanKeeper {
     /** Brings one plan up to today. */
     @Transactional
     void keepUp(long id) {
-        plans.locked(id).ifPresent(this::keep);
+        // Whoever is deleted may be taken back: their plan waits meanwhile.
+        plans.locked(id)
+                .filter(plan -> students.isThere(plan.studioId, plan.studentId))
+                .ifPresent(this::keep);
     }
 
     /** Something was learned: where it was what a plan waits for, the next key is given with it. */

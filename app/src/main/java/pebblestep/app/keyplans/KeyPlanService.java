@@ -11,6 +11,7 @@ import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import pebblestep.app.accounts.SettingsService;
+import pebblestep.app.accounts.TeacherNames;
 import pebblestep.app.assignments.PlannedSteps;
 import pebblestep.app.keyplans.KeyPlanEventEntity.Kind;
 import pebblestep.app.keyplans.KeyPlanViews.KeyPlanRequest;
@@ -39,6 +40,7 @@ public class KeyPlanService {
     private final KeyPlanRequests forms;
     private final StudentService students;
     private final SettingsService settings;
+    private final TeacherNames names;
     private final Clock clock;
 
     KeyPlanService(
@@ -48,7 +50,9 @@ public class KeyPlanService {
             KeyPlanRequests forms,
             StudentService students,
             SettingsService settings,
+            TeacherNames names,
             Clock clock) {
+        this.names = names;
         this.plans = plans;
         this.events = events;
         this.keeper = keeper;
@@ -185,6 +189,7 @@ public class KeyPlanService {
 
     private KeyPlanView view(KeyPlanEntity entity) {
         LocalDate today = LocalDate.now(clock);
+        Optional<KeyPlanEventEntity> last = lastDecision(entity);
         Player player = students.player(entity.studioId, entity.studentId);
         Planned planned = keeper.planned(entity);
         KeyPlan plan = planned.plan();
@@ -201,7 +206,10 @@ public class KeyPlanService {
                 station.held(),
                 entity.ended,
                 stations(planned, station, player),
-                lastDecision(entity).map(event -> event.kind.decision()).orElse(null));
+                last.map(event -> event.kind.decision()).orElse(null),
+                last.map(event -> event.decidedBy)
+                        .map(names.of(entity.studioId)::get)
+                        .orElse(null));
     }
 
     private static String order(KeyPlanEntity entity) {

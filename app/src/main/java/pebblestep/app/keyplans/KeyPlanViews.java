@@ -72,6 +72,7 @@ public final class KeyPlanViews {
      * @param tonic the key of now, as the student reads it
      * @param round the keys of this round
      * @param undo the last decision, where it can be taken back
+     * @param decidedBy the teacher who made it; absent where there is one alone, or nobody knows
      */
     public record KeyPlanView(
             long id,
@@ -83,7 +84,8 @@ public final class KeyPlanViews {
             boolean held,
             boolean ended,
             List<PlanStation> round,
-            @Nullable Deciding undo) {}
+            @Nullable Deciding undo,
+            @Nullable String decidedBy) {}
 
     /** What can be decided about a plan. */
     public enum Deciding implements Identified {

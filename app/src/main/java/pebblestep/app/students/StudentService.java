@@ -101,6 +101,12 @@ public class StudentService implements PracticeLinkReader {
                 .orElseThrow(() -> Problems.notFound("student"));
     }
 
+    /** Whether a student is there: not another studio's, and not deleted. */
+    @Transactional(readOnly = true)
+    public boolean isThere(long studioId, long id) {
+        return students.findByIdAndStudioId(id, studioId).isPresent();
+    }
+
     /** A student, and the player that they are. */
     public record Enrolled(StudentView student, Player player) {}
 

@@ -2,6 +2,9 @@ package pebblestep.app.accounts;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import ch.qos.logback.classic.Logger;
+import ch.qos.logback.classic.spi.ILoggingEvent;
+import ch.qos.logback.core.read.ListAppender;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
@@ -11,6 +14,7 @@ import java.util.concurrent.Future;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import org.slf4j.LoggerFactory;
 import pebblestep.app.Client;
 import pebblestep.app.Client.Answer;
 import pebblestep.app.RunningApp;
@@ -115,6 +119,10 @@ class AccountTest {
             another.get("/api/session");
             clients.add(another);
         }
+        Logger root = (Logger) LoggerFactory.getLogger(org.slf4j.Logger.ROOT_LOGGER_NAME);
+        ListAppender<ILoggingEvent> log = new ListAppender<>();
+        log.start();
+        root.addAppender(log);
         List<Integer> statuses;
         try (ExecutorService pool = Executors.newFixedThreadPool(8)) {
             List<Future<Integer>> all = new ArrayList<>();
@@ -127,8 +135,14 @@ class AccountTest {
             }
             statuses = new ArrayList<>();
             for (Future<Integer> one : all) statuses.add(one.get());
+        } finally {
+            root.detachAppender(log);
         }
         assertThat(statuses).containsOnlyOnce(201).doesNotContain(500);
+        assertThat(log.list)
+                .as("no address in the log")
+                .extracting(ILoggingEvent::getFormattedMessage)
+                .noneMatch(line -> line.contains(email));
     }
 
     @Test

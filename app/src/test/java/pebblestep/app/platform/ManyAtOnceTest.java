@@ -49,7 +49,29 @@ class ManyAtOnceTest {
                     .filteredOn(answer -> answer.status() >= 400)
                     .as("every request is answered")
                     .isEmpty();
+            assertThat(signUpsOfOneAddress(port(demo)))
+                    .as("one address at one moment makes one studio")
+                    .containsOnlyOnce(201)
+                    .doesNotContain(500);
         }
+    }
+
+    private static List<Integer> signUpsOfOneAddress(int port) throws Exception {
+        List<Integer> statuses = Collections.synchronizedList(new ArrayList<>());
+        List<Callable<Void>> all = new ArrayList<>();
+        for (int i = 0; i < CLIENTS / 2; i++) {
+            Client client = new Client(port);
+            client.get("/api/session");
+            all.add(() -> {
+                Answer answer = client.post(
+                        "/api/accounts",
+                        "{\"studio\":\"S\",\"name\":\"N\",\"email\":\"one@example.test\",\"password\":\"long-enough-1\"}");
+                statuses.add(answer.status());
+                return null;
+            });
+        }
+        inParallel(all);
+        return statuses;
     }
 
     /** As of before anything was kept beside the log: whoever comes first begins it, and the others come at the same moment. */
