@@ -81,10 +81,8 @@ class AccountController {
     @PostMapping(path = "/api/session", consumes = MediaType.APPLICATION_JSON_VALUE)
     SessionView signIn(@Valid @RequestBody SignIn given, HttpServletRequest request, HttpServletResponse response) {
         String email = AccountService.normal(given.email());
-        guard.tries(email, request.getRemoteAddr());
-        Optional<Teacher> teacher = accounts.signIn(given);
+        Optional<Teacher> teacher = guard.test(email, request.getRemoteAddr(), () -> accounts.signIn(given));
         if (teacher.isEmpty()) throw Problems.wrongSignIn();
-        guard.succeeded(email, request.getRemoteAddr());
         return enter(teacher.get(), request, response);
     }
 

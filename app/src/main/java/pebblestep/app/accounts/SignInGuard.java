@@ -4,6 +4,11 @@ import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import io.github.bucket4j.Bucket;
 import java.time.Duration;
+import java.util.Optional;
+import java.util.concurrent.locks.Lock;
+import java.util.concurrent.locks.ReentrantLock;
+import java.util.function.Supplier;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
 import pebblestep.app.platform.PebbleProperties;
 import pebblestep.app.platform.Problems;
@@ -24,6 +29,9 @@ class SignInGuard {
     /** Tries at one address from wherever, an hour. */
     static final int TRIES_ANYWHERE = 60;
 
+    /** Addresses and places that share one wait for each other, a tenth of a second at most. */
+    private static final int TURNS = 256;
+
     private static final int LETTERS_AN_HOUR = 3;
     private static final int LETTERS_FROM_PLACE = 20;
     private static final int MOST_REMEMBERED = 100_000;
@@ -40,6 +48,8 @@ class SignInGuard {
             .maximumSize(MOST_REMEMBERED)
             .build();
     private final int signUpsPerHour;
+    private final Lock[] turns =
+            Stream.generate(ReentrantLock::new).limit(TURNS).toArray(Lock[]::new);
 
     SignInGuard(PebbleProperties properties) {
         this.signUpsPerHour = properties.signUpsPerHour();
@@ -57,6 +67,23 @@ class SignInGuard {
         return Bucket.builder()
                 .addLimit(limit -> limit.capacity(most).refillGreedy(refill, every))
                 .build();
+    }
+
+    /**
+     * Tests a password, one at a time for an address and a place: so wrong ones at the same moment are counted, and right
+     * ones at the same moment all come in. Refuses one too many.
+     */
+    <T> Optional<T> test(String email, String place, Supplier<Optional<T>> password) {
+        Lock turn = turns[Math.floorMod((email + "|" + place).hashCode(), TURNS)];
+        turn.lock();
+        try {
+            tries(email, place);
+            Optional<T> found = password.get();
+            if (found.isPresent()) succeeded(email, place);
+            return found;
+        } finally {
+            turn.unlock();
+        }
     }
 
     /** Counts a try at an address from a place; refuses one too many. */

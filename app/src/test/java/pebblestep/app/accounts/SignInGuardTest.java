@@ -7,10 +7,12 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
+import java.util.concurrent.atomic.AtomicInteger;
 import org.junit.jupiter.api.Test;
 import org.springframework.web.ErrorResponseException;
 import pebblestep.app.platform.PebbleProperties;
@@ -46,6 +48,35 @@ class SignInGuardTest {
             for (Future<Boolean> one : tries) if (one.get()) passed++;
             assertThat(passed).isEqualTo(SignInGuard.TRIES_PER_ACCOUNT);
         }
+    }
+
+    @Test
+    void right_ones_at_the_same_moment_all_come_in_and_wrong_ones_do_not() throws Exception {
+        assertThat(together(16, "ada@example.test", true)).isEqualTo(16);
+        assertThat(together(40, "bo@example.test", false)).isEqualTo(SignInGuard.TRIES_PER_ACCOUNT);
+    }
+
+    /** How many of so many tries at one moment were tested. */
+    private int together(int tries, String email, boolean right) throws Exception {
+        CountDownLatch go = new CountDownLatch(1);
+        AtomicInteger tested = new AtomicInteger();
+        try (ExecutorService pool = Executors.newFixedThreadPool(tries)) {
+            for (int i = 0; i < tries; i++) {
+                pool.execute(() -> {
+                    try {
+                        go.await();
+                        guard.test(email, "there", () -> {
+                            tested.incrementAndGet();
+                            return right ? Optional.of("in") : Optional.empty();
+                        });
+                    } catch (ErrorResponseException | InterruptedException e) {
+                        // Not tested.
+                    }
+                });
+            }
+            go.countDown();
+        }
+        return tested.get();
     }
 
     @Test
