@@ -52,10 +52,9 @@ final class StartCheck {
                             + " gives every student a new practice link.");
         }
         Found found = data.hasDatabase() ? found() : Found.NOTHING;
-        if (hasKey && !found.hasStudio) {
+        if (hasKey && !found.isOurs) {
             throw new CannotStart(
-                    "There is a key of practice links in " + data.folder() + " but no database with a studio"
-                            + " beside it.",
+                    "There is a key of practice links in " + data.folder() + " but no database beside it.",
                     "Put " + data.database() + " back from a backup (./pebble restore FILE); to begin anew, take "
                             + data.key() + " away.");
         }
@@ -79,9 +78,9 @@ final class StartCheck {
         }
     }
 
-    /** What a database holds. */
-    private record Found(boolean hasStudio, Optional<String> keyPrint) {
-        static final Found NOTHING = new Found(false, Optional.empty());
+    /** What a database holds; ours it is also before the first studio is made. */
+    private record Found(boolean isOurs, boolean hasStudio, Optional<String> keyPrint) {
+        static final Found NOTHING = new Found(false, false, Optional.empty());
     }
 
     private Found found() {
@@ -93,7 +92,7 @@ final class StartCheck {
             Optional<String> print = has(statement, "INSTALLATION")
                     ? one(statement, "select key_print from installation where id = 1")
                     : Optional.empty();
-            return new Found(studio, print);
+            return new Found(true, studio, print);
         } catch (SQLException e) {
             throw refused(e);
         }

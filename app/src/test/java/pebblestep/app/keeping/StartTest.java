@@ -133,13 +133,20 @@ class StartTest {
         byte[] key = Files.readAllBytes(data.resolve(DataFolder.KEY));
         byte[] database = Files.readAllBytes(data.resolve(DataFolder.DATABASE));
         Files.write(data.resolve(DataFolder.DATABASE), new byte[0]);
-        refused("no database with a studio", "./pebble restore FILE");
+        refused("no database beside it", "./pebble restore FILE");
         Files.delete(data.resolve(DataFolder.DATABASE));
-        refused("no database with a studio", "to begin anew");
+        refused("no database beside it", "to begin anew");
         Files.write(data.resolve(DataFolder.DATABASE), database);
         key[0] ^= 1;
         Files.write(data.resolve(DataFolder.KEY), key);
         refused("belongs to another database", "from the same backup");
+    }
+
+    @Test
+    void a_start_before_anybody_has_made_a_studio_can_be_repeated() {
+        start().close();
+        start().close();
+        assertThat(practiceLink()).startsWith("/p/");
     }
 
     @Test
