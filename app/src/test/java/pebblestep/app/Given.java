@@ -1,9 +1,12 @@
 package pebblestep.app;
 
+import java.nio.file.Path;
 import java.time.LocalDate;
 import java.time.OffsetDateTime;
+import java.util.List;
 import java.util.UUID;
 import pebblestep.app.Client.Answer;
+import pebblestep.app.platform.PebbleProperties;
 import tools.jackson.databind.JsonNode;
 
 /** What tests start from: a step, a student, an assignment, a take. */
@@ -29,6 +32,12 @@ public final class Given {
              "firstOctave":"D4-G5","comfortable":"B3-D6","full":"B3-A6"}""";
 
     private Given() {}
+
+    /** The application's settings as they are without any, but for where the data lies and how many may sign up. */
+    public static PebbleProperties properties(Path data, boolean demo, int signUpsPerHour) {
+        return new PebbleProperties(
+                data, demo, signUpsPerHour, List.of(), PebbleProperties.SignUps.OPEN, "", false, "", "", false, 64, 4);
+    }
 
     public static Answer student(Client teacher, String name, String instrument) {
         return teacher.post(

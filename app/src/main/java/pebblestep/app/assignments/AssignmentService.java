@@ -3,7 +3,6 @@ package pebblestep.app.assignments;
 import java.math.BigDecimal;
 import java.time.Clock;
 import java.time.LocalDate;
-import java.util.ArrayList;
 import java.util.Collection;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
@@ -70,7 +69,6 @@ public class AssignmentService implements KeyBefore {
     private static final int MOST_DAYS = 730;
 
     private final AssignmentRepository assignments;
-    private final ManyGiven many;
     private final TeacherNames names;
     private final StepService steps;
     private final StudentService students;
@@ -81,7 +79,6 @@ public class AssignmentService implements KeyBefore {
 
     AssignmentService(
             AssignmentRepository assignments,
-            ManyGiven many,
             TeacherNames names,
             StepService steps,
             StudentService students,
@@ -90,7 +87,6 @@ public class AssignmentService implements KeyBefore {
             ApplicationEventPublisher events,
             Clock clock) {
         this.reader = reader;
-        this.many = many;
         this.names = names;
         this.events = events;
         this.settings = settings;
@@ -100,39 +96,8 @@ public class AssignmentService implements KeyBefore {
         this.clock = clock;
     }
 
-    /** A step to give to somebody whom it fits from that rung on. */
-    record Giving(Enrolled to, long stepId, Ascent ascent, Position start) {}
-
-    /** Gives many steps at once, to whom they fit: each is written out once, however many get it. */
-    @Transactional
-    public void assignAll(long studioId, List<Giving> all, ScheduleRequest schedule, LocalDate startsOn) {
-        ManyGiven.requireFew(all.size(), "studentIds");
-        Speech speech = settings.of(studioId).speech();
-        Map<Long, PlannedSteps.Written> written = new HashMap<>();
-        List<ManyGiven.One> entities = new ArrayList<>();
-        for (Giving one : all) {
-            StudentView student = one.to.student();
-            if (student.archived()) throw putAway("studentIds", student);
-            AssignmentEntity entity = new AssignmentEntity();
-            entity.studioId = studioId;
-            entity.studentId = student.id();
-            entity.stepId = one.stepId;
-            PlannedSteps.Written step = written.computeIfAbsent(one.stepId, id -> PlannedSteps.Written.of(one.ascent));
-            entity.title = StepWords.title(step.ascent().step(), speech);
-            entity.document = step.document();
-            entity.climb = step.climb();
-            entity.startAt = one.start.equals(one.ascent.climb().first()) ? null : one.start.toString();
-            entity.startsOn = startsOn;
-            entity.endsOn = schedule.endsOn();
-            entity.weekdays = Weekdays.bits(schedule.weekdays() == null ? List.of() : schedule.weekdays());
-            entity.dailyMinutes = schedule.minutesADay();
-            entity.createdAt = clock.instant();
-            entities.add(new ManyGiven.One(entity, step.ascent()));
-        }
-        many.write(studioId, entities);
-    }
-
-    private static Refusal putAway(String field, StudentView student) {
+    /** Why somebody who is put away gets nothing. */
+    static Refusal putAway(String field, StudentView student) {
         return Refusal.of(field, student.name() + " is put away. Take them back first.");
     }
 

@@ -46,7 +46,7 @@ class GroupService {
     private static final int USUAL_MINUTES = 8;
     private static final int WEEK = 7;
 
-    private final AssignmentService assignments;
+    private final RoutineGiving giving;
     private final RoutineService routines;
     private final StepService steps;
     private final StudentService students;
@@ -54,14 +54,14 @@ class GroupService {
     private final StudioPaces paces;
 
     GroupService(
-            AssignmentService assignments,
+            RoutineGiving giving,
             RoutineService routines,
             StepService steps,
             StudentService students,
             SettingsService settings,
             StudioPaces paces) {
         this.paces = paces;
-        this.assignments = assignments;
+        this.giving = giving;
         this.routines = routines;
         this.steps = steps;
         this.students = students;
@@ -155,7 +155,7 @@ class GroupService {
     public List<GroupPreview> give(long studioId, GroupRequest form) {
         Asking asking = asking(studioId, form);
         List<GroupPreview> told = new ArrayList<>();
-        List<AssignmentService.Giving> given = new ArrayList<>();
+        List<RoutineGiving.Giving> given = new ArrayList<>();
         for (Seen one : previews(studioId, asking)) {
             long id = one.to.student().id();
             int before = given.size();
@@ -163,11 +163,11 @@ class GroupService {
                 if (one.steps.get(i).refusal() != null) continue;
                 long step = asking.routine.get(i).id();
                 Ascent ascent = asking.ascents.get(i);
-                given.add(new AssignmentService.Giving(one.to, step, ascent, start(form, id, step, ascent)));
+                given.add(new RoutineGiving.Giving(one.to, step, ascent, start(form, id, step, ascent)));
             }
             told.add(new GroupPreview(id, one.to.student().name(), one.steps, given.size() - before));
         }
-        assignments.assignAll(
+        giving.give(
                 studioId,
                 given,
                 new ScheduleRequest(form.endsOn(), form.weekdays(), form.minutesADay()),

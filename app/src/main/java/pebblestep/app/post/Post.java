@@ -70,8 +70,8 @@ public class Post {
         }
     }
 
-    /** For tests: waits until what was asked for is delivered. */
-    void awaitDelivered() throws InterruptedException {
+    /** Waits until what was asked for so far is delivered; for tests. */
+    public void awaitDelivered() throws InterruptedException {
         var done = sending.submit(() -> {});
         try {
             done.get();

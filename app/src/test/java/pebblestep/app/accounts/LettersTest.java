@@ -24,6 +24,7 @@ import pebblestep.app.Client;
 import pebblestep.app.Client.Answer;
 import pebblestep.app.Given;
 import pebblestep.app.PebbleStep;
+import pebblestep.app.post.Post;
 import tools.jackson.databind.JsonNode;
 
 /** An account over its life: made, forgotten, changed, always by letters that only their owner gets. */
@@ -82,16 +83,12 @@ class LettersTest {
 
     /** The next letter that has come, as a mail reader takes it (RFC 5322). */
     private MimeMessage letter() throws Exception {
-        for (int i = 0; i < 2_000; i++) {
-            List<Path> files = files();
-            if (files.size() > read && Files.size(files.get(read)) > 0) {
-                try (InputStream in = Files.newInputStream(files.get(read++))) {
-                    return new MimeMessage(Session.getInstance(new Properties()), in);
-                }
-            }
-            Thread.sleep(10);
+        app.getBean(Post.class).awaitDelivered();
+        List<Path> files = files();
+        assertThat(files).as("a letter has come").hasSizeGreaterThan(read);
+        try (InputStream in = Files.newInputStream(files.get(read++))) {
+            return new MimeMessage(Session.getInstance(new Properties()), in);
         }
-        throw new AssertionError("no letter has come");
     }
 
     private List<Path> files() throws IOException {

@@ -15,12 +15,11 @@ import java.util.concurrent.Future;
 import java.util.concurrent.atomic.AtomicInteger;
 import org.junit.jupiter.api.Test;
 import org.springframework.web.ErrorResponseException;
-import pebblestep.app.platform.PebbleProperties;
+import pebblestep.app.Given;
 
 /** Who guesses is slowed down, and nobody else. */
 class SignInGuardTest {
-    private final SignInGuard guard = new SignInGuard(new PebbleProperties(
-            Path.of("data"), false, 3, List.of(), PebbleProperties.SignUps.OPEN, "", false, "", "", false, 64, 4));
+    private final SignInGuard guard = new SignInGuard(Given.properties(Path.of("data"), false, 3));
 
     private boolean passes(String email, String place) {
         try {

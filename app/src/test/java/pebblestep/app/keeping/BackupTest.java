@@ -7,18 +7,25 @@ import java.io.ByteArrayOutputStream;
 import java.io.File;
 import java.io.IOException;
 import java.io.PrintStream;
+import java.io.UncheckedIOException;
 import java.net.URL;
 import java.net.URLClassLoader;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.ClosedWatchServiceException;
+import java.nio.file.FileSystems;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.StandardWatchEventKinds;
+import java.nio.file.WatchService;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.UUID;
+import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.ConcurrentSkipListSet;
+import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.AfterEach;
@@ -54,6 +61,7 @@ class BackupTest {
 
     /** The application in a process of its own; the answer is its port. */
     private int start(Path data) throws Exception {
+        Files.createDirectories(data);
         // What the killed one has left would be read before the new one has written its own.
         Files.deleteIfExists(data.resolve(Door.FILE));
         studio = new ProcessBuilder(
@@ -69,12 +77,26 @@ class BackupTest {
                 .redirectErrorStream(true)
                 .redirectOutput(folder.resolve("log").toFile())
                 .start();
-        while (studio.isAlive()) {
-            Door.Running running = Door.Running.in(data);
-            if (running != null) return running.port();
-            Thread.sleep(50);
+        try (WatchService written = FileSystems.getDefault().newWatchService()) {
+            data.register(written, StandardWatchEventKinds.ENTRY_CREATE, StandardWatchEventKinds.ENTRY_MODIFY);
+            CompletableFuture<Process> ended = studio.onExit().whenComplete((process, e) -> close(written));
+            while (!ended.isDone()) {
+                Door.Running running = Door.Running.in(data);
+                if (running != null) return running.port();
+                written.take().reset();
+            }
+        } catch (ClosedWatchServiceException e) {
+            // It has ended before it ran.
         }
         throw new AssertionError(Files.readString(folder.resolve("log")));
+    }
+
+    private static void close(WatchService written) {
+        try {
+            written.close();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
     }
 
     private static String classPath() {
@@ -103,6 +125,7 @@ class BackupTest {
         String link = ada.string("practicePath");
         String session = teacher.get("/api/session").json().at("/teacher/email").asString();
         Set<String> acknowledged = new ConcurrentSkipListSet<>();
+        CountDownLatch enough = new CountDownLatch(ENOUGH);
         AtomicBoolean over = new AtomicBoolean();
         List<Thread> players = new ArrayList<>();
         for (int i = 0; i < 3; i++) {
@@ -111,14 +134,17 @@ class BackupTest {
                 while (!over.get()) {
                     String note = UUID.randomUUID().toString();
                     String take = Given.take(assignment, "clean", 60).replace("}", ",\"note\":\"" + note + "\"}");
-                    if (player.post("/api/practice/takes", take).status() == 200) acknowledged.add(note);
+                    if (player.post("/api/practice/takes", take).status() == 200) {
+                        acknowledged.add(note);
+                        enough.countDown();
+                    }
                 }
             });
             thread.setUncaughtExceptionHandler((which, killed) -> {});
             thread.start();
             players.add(thread);
         }
-        while (acknowledged.size() < ENOUGH) Thread.sleep(10);
+        enough.await();
         Set<String> before = new TreeSet<>(acknowledged);
         Path backup = folder.resolve("kept.zip");
         commands(data).backup(backup);

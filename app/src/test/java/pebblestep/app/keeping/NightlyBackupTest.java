@@ -18,8 +18,8 @@ import org.h2.jdbcx.JdbcDataSource;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import pebblestep.app.Given;
 import pebblestep.app.platform.PebbleProperties;
-import pebblestep.app.platform.PebbleProperties.SignUps;
 
 /** Every night has its backup, the last seven are kept, and it is told how it went. */
 class NightlyBackupTest {
@@ -46,8 +46,7 @@ class NightlyBackupTest {
     }
 
     private Backups at(String moment) {
-        PebbleProperties properties =
-                new PebbleProperties(data, false, 20, List.of(), SignUps.OPEN, "", false, "", "", false, 64, 4);
+        PebbleProperties properties = Given.properties(data, false, 20);
         return new Backups(source, properties, Clock.fixed(Instant.parse(moment), ZoneOffset.UTC));
     }
 
