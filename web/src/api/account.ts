@@ -94,7 +94,13 @@ export function useAnswerLetter() {
 
 /** The simulated mailbox of the demo. */
 export function useMailbox() {
-  return useQuery({ queryKey: ['mailbox'], queryFn: () => data(api.GET('/api/mailbox')), staleTime: 0 });
+  return useQuery({
+    queryKey: ['mailbox'],
+    queryFn: () => data(api.GET('/api/mailbox')),
+    staleTime: 0,
+    // A letter is written beside the request that asked for it, and may come after the page.
+    refetchInterval: 1500,
+  });
 }
 
 /** How it stands with the backups. */
