@@ -32,12 +32,12 @@ import pebblestep.app.practice.ProgressStore;
 import pebblestep.app.students.StudentService;
 import pebblestep.app.students.StudentViews.StudentRequest;
 import pebblestep.core.climb.Ascent;
-import pebblestep.core.keyplan.KeyOrder;
 import pebblestep.core.pitch.NoteName;
 import pebblestep.core.practice.Outcome;
 import pebblestep.core.practice.Progress;
 import pebblestep.core.practice.Take;
 import pebblestep.core.rhythm.Bpm;
+import pebblestep.core.scale.KeyOrder;
 import tools.jackson.databind.json.JsonMapper;
 
 /**

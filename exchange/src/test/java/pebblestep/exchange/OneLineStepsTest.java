@@ -20,7 +20,6 @@ import pebblestep.core.rhythm.CountSchool;
 import pebblestep.core.rhythm.Speech;
 import pebblestep.core.rhythm.ValueNames;
 import pebblestep.documents.PassageDocument.Reader;
-import pebblestep.documents.StepDocuments;
 import pebblestep.documents.Workings;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -37,7 +36,9 @@ class OneLineStepsTest {
         List<String> changed = new ArrayList<>();
         List<String> lines;
         try (var in = OneLineStepsTest.class.getResourceAsStream(KEPT)) {
-            lines = new String(in.readAllBytes(), StandardCharsets.UTF_8).lines().toList();
+            lines = new String(in.readAllBytes(), StandardCharsets.UTF_8)
+                    .lines()
+                    .toList();
         }
         for (String line : lines) {
             String[] parts = line.split("\t");
@@ -52,8 +53,7 @@ class OneLineStepsTest {
     private static String answer(Step step, String instrument) {
         Optional<Player> player =
                 instrument.equals("-") ? Optional.empty() : Optional.of(Player.of(Instruments.of(instrument)));
-        Reader reader =
-                new Reader(player, Optional.empty(), new Speech(CountSchool.NUMBERS, ValueNames.AMERICAN));
+        Reader reader = new Reader(player, Optional.empty(), new Speech(CountSchool.NUMBERS, ValueNames.AMERICAN));
         try {
             return JSON.writeValueAsString(Workings.of(step, reader, EnumSet.allOf(Workings.Extra.class)));
         } catch (Refusal e) {

@@ -117,8 +117,9 @@ class LifeJourney {
             // A letter may come after the page that shows it.
             page.route(
                     "**/api/mailbox",
-                    route -> route.fulfill(
-                            new Route.FulfillOptions().setContentType("application/json").setBody("[]")),
+                    route -> route.fulfill(new Route.FulfillOptions()
+                            .setContentType("application/json")
+                            .setBody("[]")),
                     new Page.RouteOptions().setTimes(1));
             page.getByText("the letter lies in its mailbox").click();
             page.getByRole(AriaRole.LISTITEM)

@@ -46,9 +46,9 @@ import pebblestep.core.Identified;
 import pebblestep.core.climb.Ascent;
 import pebblestep.core.instrument.Level;
 import pebblestep.core.keyplan.FormSet;
-import pebblestep.core.keyplan.KeyOrder;
 import pebblestep.core.keyplan.KeyPlan.Pace;
 import pebblestep.core.passage.Step.Named;
+import pebblestep.core.scale.KeyOrder;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
 

@@ -23,10 +23,10 @@ import pebblestep.app.platform.Problems;
 import pebblestep.app.students.StudentService;
 import pebblestep.app.students.StudentViews.StudentView;
 import pebblestep.core.Refusal;
-import pebblestep.core.keyplan.KeyOrder;
 import pebblestep.core.keyplan.KeyPlan;
 import pebblestep.core.passage.Player;
 import pebblestep.core.pitch.NoteName;
+import pebblestep.core.scale.KeyOrder;
 import pebblestep.documents.bench.PlanAsked;
 
 /** Gives key plans to students and decides about them. */

@@ -13,9 +13,9 @@ import org.jspecify.annotations.Nullable;
 import pebblestep.core.Identified;
 import pebblestep.core.forecast.Prospect;
 import pebblestep.core.keyplan.FormSet;
-import pebblestep.core.keyplan.KeyOrder;
 import pebblestep.core.keyplan.KeyPlan.Pace;
 import pebblestep.core.passage.Step.Named;
+import pebblestep.core.scale.KeyOrder;
 
 /** What the API takes and shows of key plans. */
 public final class KeyPlanViews {

@@ -38,7 +38,6 @@ import pebblestep.app.students.StudentService.Enrolled;
 import pebblestep.app.students.StudentViews.StudentView;
 import pebblestep.core.forecast.Forecast;
 import pebblestep.core.forecast.Pace;
-import pebblestep.core.keyplan.KeyOrder;
 import pebblestep.core.passage.Passage;
 import pebblestep.core.passage.Player;
 import pebblestep.core.pitch.NoteName;
@@ -51,6 +50,7 @@ import pebblestep.core.practice.Take;
 import pebblestep.core.practice.Work;
 import pebblestep.core.rhythm.Bpm;
 import pebblestep.core.rhythm.Speech;
+import pebblestep.core.scale.KeyOrder;
 import pebblestep.documents.Rounded;
 
 /** Each student's keys: how far they are, what fades, and how it came about. */

@@ -10,6 +10,7 @@ import pebblestep.core.passage.Player;
 import pebblestep.core.passage.Step;
 import pebblestep.core.passage.Step.Named;
 import pebblestep.core.passage.StepWords;
+import pebblestep.core.pitch.Interval;
 import pebblestep.core.rhythm.Speech;
 import pebblestep.core.scale.Key;
 
@@ -62,6 +63,7 @@ public record InKey(Ascent ascent, Optional<Integer> fewerOctaves) {
     }
 
     private static Step moved(Step step, Key key, Named named, Speech speech) {
+        Interval by = step.key().tonic().upTo(key.tonic());
         Step inKey = new Step(
                 "",
                 key,
@@ -72,7 +74,10 @@ public record InKey(Ascent ascent, Optional<Integer> fewerOctaves) {
                 step.target(),
                 step.tempo(),
                 step.articulation(),
-                step.metronome());
+                step.metronome(),
+                step.voices(),
+                step.walk().map(walk -> walk.moved(by)),
+                step.company().moved(by));
         String title = step.title().isBlank() ? StepWords.title(inKey, speech) : key + ": " + step.title();
         return inKey.withTitle(title);
     }

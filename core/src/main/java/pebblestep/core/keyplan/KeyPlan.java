@@ -10,6 +10,7 @@ import java.util.function.UnaryOperator;
 import pebblestep.core.Identified;
 import pebblestep.core.Words;
 import pebblestep.core.pitch.NoteName;
+import pebblestep.core.scale.KeyOrder;
 
 /**
  * Which key a student is in: the keys of a round in their order, how they follow each other, and what the teacher decided

@@ -1,13 +1,13 @@
 package pebblestep.core.passage;
 
-import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import pebblestep.core.line.LineNote;
 import pebblestep.core.pitch.Interval;
 import pebblestep.core.pitch.Pitch;
 import pebblestep.core.rhythm.Fraction;
-import pebblestep.core.scale.Direction;
 import pebblestep.core.scale.Key;
 import pebblestep.core.scale.SixAccidentals;
 import pebblestep.core.scale.Slip;
@@ -17,13 +17,18 @@ import pebblestep.core.scale.Slips;
  * A step worked out note by note, for one player: the one result that every screen, sound and file uses.
  *
  * @param step the step it was made from
- * @param writtenKey the key on paper
- * @param concertKey the key that sounds
- * @param notes in playing order, never empty
+ * @param writtenKey the key on paper, of a walk the first
+ * @param concertKey the key that sounds, of a walk the first
+ * @param notes those of the line in playing order, never empty
+ * @param stations the keys of a walk in order; empty for a step that stays in its own
+ * @param parts the further voices in order
  */
-public record Passage(Step step, Key writtenKey, Key concertKey, List<PassageNote> notes) {
+public record Passage(
+        Step step, Key writtenKey, Key concertKey, List<PassageNote> notes, List<Station> stations, List<Part> parts) {
     public Passage {
         notes = List.copyOf(notes);
+        stations = List.copyOf(stations);
+        parts = List.copyOf(parts);
     }
 
     /** The passage of a step at concert pitch, for no instrument in particular. */
@@ -31,36 +36,20 @@ public record Passage(Step step, Key writtenKey, Key concertKey, List<PassageNot
         return of(step, null);
     }
 
-    /** The passage of a step for a player, or at concert pitch without one; refuses a line that does not fit them. */
+    /**
+     * The passage of a step for a player, or at concert pitch without one; refuses a line that does not fit them, and what
+     * they cannot play at once.
+     */
     public static Passage of(Step step, @Nullable Player player) {
-        Interval toWritten = toWritten(player);
-        Interval toConcert = toWritten.negated();
-        Key written = writtenKey(step, player);
-        Key concert = step.named() == Step.Named.CONCERT ? step.key() : transposed(step.key(), toConcert, player);
-        List<LineNote> line = step.line().notes(step.key().form());
-        int octave = Register.tonicOctave(written, step, line, player);
-        // Written and concert tonic may be spelled on other letters than the interval says (Ab for G#), so the
-        // concert octave is found by sound.
-        int concertOctave =
-                octaveSounding(concert, written.pitchAt(0, Direction.UP, octave).midi() + toConcert.semitones());
-        List<PassageNote> notes = new ArrayList<>(line.size());
-        for (Timing.Attack attack : Timing.of(step, line).attacks()) {
-            LineNote note = line.get(attack.note());
-            notes.add(new PassageNote(
-                    notes.size(),
-                    attack.note(),
-                    pitch(written, note, octave),
-                    pitch(concert, note, concertOctave),
-                    written.degreeAt(note.index(), note.direction()).altered(note.alteration()),
-                    note.direction(),
-                    attack.at(),
-                    attack.value()));
-        }
-        return new Passage(step, written, concert, notes);
+        return new PassageWriter(step, player).written();
     }
 
-    /** Refuses a step whose line does not fit a player, as {@link #of} would, without working out its rhythm. */
+    /** Refuses a step that does not fit a player, as {@link #of} would; of a line alone without working out its rhythm. */
     public static void requireFits(Step step, Player player) {
+        if (!step.voices().isEmpty() || step.walk().isPresent()) {
+            of(step, player);
+            return;
+        }
         Register.tonicOctave(
                 writtenKey(step, player), step, step.line().notes(step.key().form()), player);
     }
@@ -81,17 +70,12 @@ public record Passage(Step step, Key writtenKey, Key concertKey, List<PassageNot
         return named == Step.Named.WRITTEN ? key : transposed(key, toWritten(player), player);
     }
 
-    private static Interval toWritten(@Nullable Player player) {
+    static Interval toWritten(@Nullable Player player) {
         return player == null ? Interval.UNISON : player.instrument().toWritten();
     }
 
-    private static Key transposed(Key key, Interval interval, @Nullable Player player) {
+    static Key transposed(Key key, Interval interval, @Nullable Player player) {
         return key.transposed(interval, player == null ? SixAccidentals.BY_INTERVAL : player.six());
-    }
-
-    private static int octaveSounding(Key key, int tonicMidi) {
-        int inOctaveZero = Pitch.of(key.tonic(), 0).midi();
-        return (tonicMidi - inOctaveZero) / 12;
     }
 
     public PassageNote first() {
@@ -102,19 +86,37 @@ public record Passage(Step step, Key writtenKey, Key concertKey, List<PassageNot
         return notes.get(notes.size() - 1);
     }
 
-    /** The lowest written pitch. */
+    /** The lowest written pitch of all that the player of the line has. */
     public Pitch lowest() {
-        return notes.stream().map(PassageNote::written).min(Pitch::compareTo).orElseThrow();
+        return own().map(PassageNote::written).min(Pitch::compareTo).orElseThrow();
     }
 
-    /** The highest written pitch. */
+    /** The highest written pitch of all that the player of the line has. */
     public Pitch highest() {
-        return notes.stream().map(PassageNote::written).max(Pitch::compareTo).orElseThrow();
+        return own().map(PassageNote::written).max(Pitch::compareTo).orElseThrow();
     }
 
-    /** Number of the last bar in which an attack stands; a pickup adds none. */
+    private Stream<PassageNote> own() {
+        return Stream.concat(
+                notes.stream(),
+                parts.stream().filter(part -> part.voice().by().isOwn()).flatMap(part -> part.notes().stream()));
+    }
+
+    /** Number of the last bar in which an attack stands, of any voice; a pickup adds none. */
     public int bars() {
-        return Math.max(1, step.meter().barOf(last().at()));
+        Fraction last = last().at();
+        for (Part part : parts) {
+            Fraction other = part.notes().get(part.notes().size() - 1).at();
+            if (last.isLessThan(other)) last = other;
+        }
+        return Math.max(1, step.meter().barOf(last));
+    }
+
+    /** Where the last note of all voices ends. */
+    public Fraction end() {
+        Fraction end = last().at().plus(last().value());
+        for (Part part : parts) if (end.isLessThan(part.end())) end = part.end();
+        return end;
     }
 
     /** Bar in which the first attack stands: 0 for a pickup, else 1. */
@@ -131,9 +133,9 @@ public record Passage(Step step, Key writtenKey, Key concertKey, List<PassageNot
         return step.rhythm().swing().sounding(position, step.rhythm().swung());
     }
 
-    /** Milliseconds from the first attack to the end of the last note. */
+    /** Milliseconds from the first attack to the end of the last note of all voices. */
     public double durationMillis() {
-        return millisAt(last().at().plus(last().value()));
+        return millisAt(end());
     }
 
     /** The fastest steady rate of the figure. */
@@ -159,7 +161,19 @@ public record Passage(Step step, Key writtenKey, Key concertKey, List<PassageNot
         return AwkwardSpots.of(this, player);
     }
 
-    /** The likely slips, in written pitch. */
+    /** The key on paper in which a note of the line stands, by its index: of a walk the station's. */
+    public Key writtenKeyAt(int note) {
+        return stationOf(note).map(Station::writtenKey).orElse(writtenKey);
+    }
+
+    /** The station in which a note of the line stands, by its index; empty for a step that does not walk. */
+    public Optional<Station> stationOf(int note) {
+        return stations.stream()
+                .filter(station -> station.from() <= note && note <= station.to())
+                .findFirst();
+    }
+
+    /** The likely slips in the first key, in written pitch. */
     public List<Slip> slips() {
         return Slips.of(writtenKey);
     }

@@ -1,7 +1,12 @@
 package pebblestep.core.passage;
 
+import java.util.LinkedHashSet;
+import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import pebblestep.core.Identified;
+import pebblestep.core.Refusal;
+import pebblestep.core.harmony.Company;
 import pebblestep.core.line.Line;
 import pebblestep.core.line.Turn;
 import pebblestep.core.pitch.Pitch;
@@ -10,10 +15,15 @@ import pebblestep.core.rhythm.Fraction;
 import pebblestep.core.rhythm.Meter;
 import pebblestep.core.rhythm.Rhythm;
 import pebblestep.core.rhythm.Tempo;
+import pebblestep.core.scale.Form;
 import pebblestep.core.scale.Key;
+import pebblestep.core.voice.Voice;
+import pebblestep.core.walk.Change;
+import pebblestep.core.walk.Walk;
 
 /**
- * One exercise: material, line, time, target and tempo.
+ * One exercise: material, line, time, target and tempo; and where it has them, further voices, a walk through keys and a
+ * harmony beside it.
  *
  * @param title what the teacher calls it
  * @param key the key, in concert or written pitch as {@code named} says
@@ -25,6 +35,9 @@ import pebblestep.core.scale.Key;
  * @param tempo beat value and beats per minute
  * @param articulation how the notes are joined
  * @param metronome count-in, accent and clicks
+ * @param voices further voices, in the order in which they are written
+ * @param walk the way through several keys, where it does not stay in its own
+ * @param company the harmony that sounds beside it
  */
 public record Step(
         String title,
@@ -36,7 +49,10 @@ public record Step(
         Target target,
         Tempo tempo,
         Articulation articulation,
-        Metronome metronome) {
+        Metronome metronome,
+        List<Voice> voices,
+        Optional<Walk> walk,
+        Company company) {
 
     /** How the key of a step is named. */
     public enum Named implements Identified {
@@ -44,11 +60,71 @@ public record Step(
         WRITTEN
     }
 
-    /** Refuses a line that the form cannot be made of, and a target or clicking beats that the bar does not have. */
+    /**
+     * Refuses a line that the form cannot be made of, a target or clicking beats that the bar does not have, over four
+     * further voices, and voices that a form does not have the notes for.
+     */
     public Step {
-        line.requireIn(key.form());
+        voices = List.copyOf(voices);
+        if (voices.size() > Voice.MOST) {
+            throw Refusal.of("voices", "A line has at most " + Voice.MOST + " further voices.");
+        }
+        for (Form form : forms(key, walk)) {
+            line.requireIn(form);
+            for (int i = 0; i < voices.size(); i++) requireIn(form, line, voices.get(i), i);
+        }
         target.in(rhythm.meter());
         metronome.requireIn(rhythm.meter());
+    }
+
+    /** A step of one line in one key, with nothing beside it. */
+    public Step(
+            String title,
+            Key key,
+            Named named,
+            Line line,
+            Optional<Pitch> register,
+            Rhythm rhythm,
+            Target target,
+            Tempo tempo,
+            Articulation articulation,
+            Metronome metronome) {
+        this(
+                title,
+                key,
+                named,
+                line,
+                register,
+                rhythm,
+                target,
+                tempo,
+                articulation,
+                metronome,
+                List.of(),
+                Optional.empty(),
+                Company.NONE);
+    }
+
+    /** The forms that are played, each once. */
+    private static Set<Form> forms(Key key, Optional<Walk> walk) {
+        Set<Form> forms = new LinkedHashSet<>();
+        for (Change change : walk.map(Walk::progression).orElse(List.of())) forms.add(change.form());
+        if (forms.isEmpty()) forms.add(key.form());
+        return forms;
+    }
+
+    private static void requireIn(Form form, Line line, Voice voice, int index) {
+        try {
+            if (voice.degree().orElse(1) > form.size()) {
+                throw Refusal.of(
+                        "degree",
+                        "The " + form.name() + " has " + form.size() + " notes; a voice cannot stay on degree "
+                                + voice.degree().orElseThrow() + ".");
+            }
+            voice.extent().ifPresent(extent -> line.withExtent(extent).requireIn(form));
+        } catch (Refusal e) {
+            throw e.under(Integer.toString(index)).under("voices");
+        }
     }
 
     /** Its meter. */
@@ -66,9 +142,16 @@ public record Step(
         return rhythm.place();
     }
 
-    /** How many attacks it has: the notes of its line, each struck as often as its rhythm says. */
+    /**
+     * How many attacks its line has: its notes, each struck as often as its rhythm says, in every key of its walk. Where
+     * one key's last note is the next one's first, it counts for both.
+     */
     public int noteCount() {
-        return line.noteCount(key.form()) * rhythm.strikes();
+        if (walk.isEmpty()) return line.noteCount(key.form()) * rhythm.strikes();
+        int count = 0;
+        for (Walk.Stop stop : walk.get().stops(key))
+            count += line.noteCount(stop.key().form()) * rhythm.strikes();
+        return count;
     }
 
     /** This step starting elsewhere. */
@@ -113,20 +196,78 @@ public record Step(
 
     /** This step with the notes joined another way. */
     public Step withArticulation(Articulation other) {
-        return new Step(title, key, named, line, register, rhythm, target, tempo, other, metronome);
+        return new Step(
+                title, key, named, line, register, rhythm, target, tempo, other, metronome, voices, walk, company);
     }
 
     /** This step with another metronome. */
     public Step withMetronome(Metronome other) {
-        return new Step(title, key, named, line, register, rhythm, target, tempo, articulation, other);
+        return new Step(
+                title, key, named, line, register, rhythm, target, tempo, articulation, other, voices, walk, company);
     }
 
     /** This step wherever it fits the player: in no octave that was asked for. */
     public Step inAnyOctave() {
-        return new Step(title, key, named, line, Optional.empty(), rhythm, target, tempo, articulation, metronome);
+        return in(Optional.empty());
+    }
+
+    /** This step with its lowest note at a written pitch, or wherever it fits. */
+    public Step in(Optional<Pitch> other) {
+        return new Step(
+                title, key, named, line, other, rhythm, target, tempo, articulation, metronome, voices, walk, company);
+    }
+
+    /** This step with other further voices, or none. */
+    public Step withVoices(List<Voice> others) {
+        return with(others, walk, company);
+    }
+
+    /** This step on another way through keys, or in its own key alone. */
+    public Step withWalk(Optional<Walk> other) {
+        return with(voices, other, company);
+    }
+
+    /** This step with another harmony beside it. */
+    public Step withCompany(Company other) {
+        return with(voices, walk, other);
+    }
+
+    /** Its line alone: without further voices, in its own key, with nothing beside it. */
+    public Step alone() {
+        return voices.isEmpty() && walk.isEmpty() ? this : with(List.of(), Optional.empty(), company);
+    }
+
+    private Step with(List<Voice> someVoices, Optional<Walk> aWalk, Company aCompany) {
+        return new Step(
+                title,
+                key,
+                named,
+                line,
+                register,
+                rhythm,
+                target,
+                tempo,
+                articulation,
+                metronome,
+                someVoices,
+                aWalk,
+                aCompany);
     }
 
     private Step with(String aTitle, Key aKey, Line aLine, Rhythm aRhythm, Target aTarget, Tempo aTempo) {
-        return new Step(aTitle, aKey, named, aLine, register, aRhythm, aTarget, aTempo, articulation, metronome);
+        return new Step(
+                aTitle,
+                aKey,
+                named,
+                aLine,
+                register,
+                aRhythm,
+                aTarget,
+                aTempo,
+                articulation,
+                metronome,
+                voices,
+                walk,
+                company);
     }
 }

@@ -1,7 +1,9 @@
 package pebblestep.core.passage;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.OptionalInt;
 import pebblestep.core.Refusal;
 import pebblestep.core.line.LineNote;
@@ -11,6 +13,8 @@ import pebblestep.core.rhythm.Leg;
 import pebblestep.core.rhythm.Meter;
 import pebblestep.core.rhythm.Rhythm;
 import pebblestep.core.scale.Form;
+import pebblestep.core.scale.Key;
+import pebblestep.core.walk.Walk;
 
 /**
  * The attacks of a step in time, without pitch: what landing is computed from.
@@ -18,16 +22,27 @@ import pebblestep.core.scale.Form;
  * @param attacks in order, never empty
  */
 public record Timing(List<Attack> attacks) {
-    private static final int MOST_ATTACKS = 4000;
+    static final int MOST_ATTACKS = 4000;
 
     /**
      * One attack.
      *
-     * @param note its note of the line, from 0
+     * @param station the key of a walk in which it stands, from 0
+     * @param note its note of the line in that key, from 0
      * @param at exact position from the downbeat of bar 1
      * @param value exact length
      */
-    public record Attack(int note, Fraction at, Fraction value) {}
+    public record Attack(int station, int note, Fraction at, Fraction value) {
+        /** Where it ends. */
+        public Fraction end() {
+            return at.plus(value);
+        }
+
+        /** The same in another station, so much later. */
+        Attack moved(int to, Fraction by) {
+            return new Attack(to, note, at.plus(by), value);
+        }
+    }
 
     public Timing {
         attacks = List.copyOf(attacks);
@@ -35,29 +50,29 @@ public record Timing(List<Attack> attacks) {
 
     /** The attacks of a step; refuses legs that never come, and over 4000 attacks. */
     public static Timing of(Step step) {
-        return of(step, step.line().notes(step.key().form()));
+        if (step.walk().isEmpty())
+            return new Timing(attacks(step, step.line().notes(step.key().form())));
+        return new Timing(Stretches.of(step).stream()
+                .flatMap(stretch -> stretch.attacks().stream())
+                .toList());
     }
 
-    static Timing of(Step step, List<LineNote> notes) {
+    /** The attacks of a line in the key of a step, whether or not that walks. */
+    static List<Attack> attacks(Step step, List<LineNote> notes) {
         int count = notes.size() * step.rhythm().strikes();
         if (count > MOST_ATTACKS) {
             throw Refusal.of(
                     "rhythm.strikes",
                     "This step has " + count + " attacks; at most " + MOST_ATTACKS + " can be worked out.");
         }
-        return new Timing(new Placer(step, notes).attacks());
+        return new Placer(step, notes).attacks();
     }
 
     /** The first attack of the last note. */
     public Attack last() {
-        int note = attacks.get(attacks.size() - 1).note;
-        return firstOf(note);
-    }
-
-    /** The first attack of a note of the line. */
-    public Attack firstOf(int note) {
+        Attack end = attacks.get(attacks.size() - 1);
         return attacks.stream()
-                .filter(attack -> attack.note == note)
+                .filter(attack -> attack.station == end.station && attack.note == end.note)
                 .findFirst()
                 .orElseThrow();
     }
@@ -118,7 +133,7 @@ public record Timing(List<Attack> attacks) {
             at = beat.plus(leg.place().get());
             // The note before gives way at the beat, so that the new place can be heard and written.
             Fraction most = beat.minus(before.at);
-            if (most.isLessThan(before.value)) attacks.set(last, new Attack(before.note, before.at, most));
+            if (most.isLessThan(before.value)) attacks.set(last, new Attack(0, before.note, before.at, most));
         }
 
         private void strike(int note) {
@@ -133,7 +148,7 @@ public record Timing(List<Attack> attacks) {
             if (rhythm.hold().isPresent() && isHeld(rhythm.hold().get(), note)) {
                 value = value.plus(rhythm.hold().get().by());
             }
-            attacks.add(new Attack(note, at, value));
+            attacks.add(new Attack(0, note, at, value));
             at = at.plus(value);
             if (!slot.rest().isZero()) at = at.plus(slot.rest());
         }
@@ -188,7 +203,47 @@ public record Timing(List<Attack> attacks) {
     public record Arrival(int attack, Fraction at) {}
 
     /**
-     * Where the arriving note of a step begins. A plain even line is worked out in one sum, because landing asks for many
+     * Where the arriving note begins in each key of a step's walk; in a step that does not walk once.
+     *
+     * @param stops the keys on the way, where they are known already
+     */
+    public static List<StationArrival> arrivals(Step step, List<Walk.Stop> stops) {
+        if (step.walk().isEmpty()) {
+            Arrival arrival = arrival(step);
+            return List.of(new StationArrival(step.key(), step, arrival, arrival));
+        }
+        List<StationArrival> arrivals = new ArrayList<>();
+        Map<Step, Arrival> alike = new HashMap<>();
+        int before = 0;
+        for (Stretch stretch : Stretches.of(step, step.walk().get(), stops)) {
+            Step alone = stretch.alone();
+            Step timed = alone.withKey(stops.getFirst().key());
+            boolean sameForm = alone.key().form().equals(timed.key().form());
+            Arrival arrival = sameForm ? alike.computeIfAbsent(timed, Timing::arrival) : arrival(alone);
+            int dropped = stretch.joined() ? step.rhythm().strikes() : 0;
+            arrivals.add(new StationArrival(
+                    stretch.stop().key(),
+                    alone,
+                    arrival,
+                    new Arrival(
+                            before + arrival.attack() - dropped, arrival.at().plus(stretch.shift()))));
+            before += stretch.attacks().size();
+        }
+        return arrivals;
+    }
+
+    /**
+     * The arrival in one key of a walk.
+     *
+     * @param key the key, named as the step's is
+     * @param alone its line alone, from the place on which it starts there
+     * @param arrival in the line alone
+     * @param inWhole in the whole
+     */
+    public record StationArrival(Key key, Step alone, Arrival arrival, Arrival inWhole) {}
+
+    /**
+     * Where the arriving note of a line in the step's own key begins. A plain even line is worked out in one sum, because landing asks for many
      * changes of it; anything else is walked through.
      */
     public static Arrival arrival(Step step) {
@@ -211,7 +266,7 @@ public record Timing(List<Attack> attacks) {
     private static Arrival walked(Step step) {
         List<LineNote> notes = step.line().notes(step.key().form());
         int note = arriving(step.target().note(), notes, step);
-        List<Attack> attacks = of(step, notes).attacks;
+        List<Attack> attacks = attacks(step, notes);
         int first = note * step.rhythm().strikes();
         return new Arrival(first, attacks.get(first).at());
     }

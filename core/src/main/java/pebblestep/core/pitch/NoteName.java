@@ -1,6 +1,7 @@
 package pebblestep.core.pitch;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import pebblestep.core.Refusal;
@@ -56,6 +57,22 @@ public record NoteName(Letter letter, int alteration) {
     /** The note that lies this interval above; empty where it would need a triple alteration. */
     public Optional<NoteName> tryPlus(Interval interval) {
         return Math.abs(alterationAt(interval)) <= 2 ? Optional.of(plus(interval)) : Optional.empty();
+    }
+
+    /** The interval from this note up to the next of that name, less than an octave. */
+    public Interval upTo(NoteName other) {
+        return Interval.of(
+                Math.floorMod(other.letter.ordinal() - letter.ordinal(), 7),
+                Math.floorMod(other.pitchClass() - pitchClass(), 12));
+    }
+
+    /** The note that lies an interval above, by another name where it would need a double alteration. */
+    public NoteName simplyPlus(Interval interval) {
+        return tryPlus(interval)
+                .filter(name -> Math.abs(name.alteration) < 2)
+                .orElseGet(() -> spellings(Math.floorMod(pitchClass() + interval.semitones(), 12)).stream()
+                        .min(Comparator.comparingInt(name -> Math.abs(name.alteration)))
+                        .orElseThrow());
     }
 
     /** By how much the letter that an interval leads to is altered. */

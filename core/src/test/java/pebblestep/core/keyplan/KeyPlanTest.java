@@ -22,6 +22,7 @@ import pebblestep.core.samples.Samples;
 import pebblestep.core.samples.Samples.Ints;
 import pebblestep.core.scale.Forms;
 import pebblestep.core.scale.Key;
+import pebblestep.core.scale.KeyOrder;
 
 /** Orders and paces of keys: common practice, no source. */
 class KeyPlanTest {

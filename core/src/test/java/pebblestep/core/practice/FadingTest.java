@@ -8,11 +8,11 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import pebblestep.core.keyplan.KeyOrder;
 import pebblestep.core.pitch.NoteName;
 import pebblestep.core.rhythm.Speech;
 import pebblestep.core.scale.Forms;
 import pebblestep.core.scale.Key;
+import pebblestep.core.scale.KeyOrder;
 
 /** What was learned and is not kept up fades on the key path, and says by how much. */
 class FadingTest {

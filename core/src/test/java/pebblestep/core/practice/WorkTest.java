@@ -10,13 +10,13 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import pebblestep.core.climb.Ascent;
 import pebblestep.core.climb.Climb;
-import pebblestep.core.keyplan.KeyOrder;
 import pebblestep.core.passage.Steps;
 import pebblestep.core.pitch.NoteName;
 import pebblestep.core.rhythm.Bpm;
 import pebblestep.core.rhythm.Speech;
 import pebblestep.core.scale.Forms;
 import pebblestep.core.scale.Key;
+import pebblestep.core.scale.KeyOrder;
 import pebblestep.core.tempo.LadderScheme;
 
 /** Passing, holding, stepping back and the daily limit: common practice, no source. */

@@ -9,12 +9,12 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import pebblestep.core.Refusal;
-import pebblestep.core.keyplan.KeyOrder;
 import pebblestep.core.pitch.NoteName;
 import pebblestep.core.samples.Samples;
 import pebblestep.core.samples.Samples.Ints;
 import pebblestep.core.scale.Forms;
 import pebblestep.core.scale.Key;
+import pebblestep.core.scale.KeyOrder;
 
 /** Signatures, relatives and spellings as every theory handbook's table of keys has them (common practice, no source). */
 class QuestionTest {

@@ -13,5 +13,7 @@ public enum FixKind implements Identified {
     /** One passing note more or fewer. */
     NOTE,
     /** Hold the turning note or the first note longer. */
-    HOLD
+    HOLD,
+    /** Begin every key of a walk at the next bar, alone or with a move. */
+    JOIN
 }

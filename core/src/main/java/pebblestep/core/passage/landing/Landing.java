@@ -1,9 +1,9 @@
 package pebblestep.core.passage.landing;
 
 import java.util.List;
-import java.util.Optional;
-import pebblestep.core.Refusal;
+import pebblestep.core.passage.Part;
 import pebblestep.core.passage.Step;
+import pebblestep.core.passage.Target;
 import pebblestep.core.passage.Timing;
 import pebblestep.core.rhythm.Count;
 import pebblestep.core.rhythm.Fraction;
@@ -23,19 +23,32 @@ import pebblestep.core.rhythm.Speech;
  */
 public record Landing(Step step, int note, Fraction at, Fraction off) {
 
-    /** The landing of a step; it depends on nothing but how many notes there are, their values and the place. */
+    /**
+     * The landing of a step's line, of a walk that of the first key that does not land, and of its last where all do; it
+     * depends on nothing but how many notes there are, their values and the place.
+     */
     public static Landing of(Step step) {
-        Timing.Arrival arrival = Timing.arrival(step);
-        return new Landing(step, arrival.attack(), arrival.at(), off(step, arrival.at()));
+        if (step.walk().isEmpty()) return at(step, Timing.arrival(step));
+        List<Landing> keys = Timing.arrivals(step, WalkLanding.stops(step)).stream()
+                .map(one -> at(step, one.inWhole()))
+                .toList();
+        return keys.stream().filter(one -> !one.lands()).findFirst().orElse(keys.getLast());
     }
 
-    /** The landing of a step; empty where it has no note that could arrive, or a leg of it never begins. */
-    static Optional<Landing> tryOf(Step step) {
-        try {
-            return Optional.of(of(step));
-        } catch (Refusal e) {
-            return Optional.empty();
-        }
+    /** The landing of a further voice: its last note, held against the step's target. */
+    public static Landing of(Part part, Step step) {
+        int last = part.notes().size() - 1;
+        int lineNote = part.notes().get(last).lineNote();
+        while (last > 0
+                && part.notes().get(last - 1).lineNote() == lineNote
+                && !part.voice().degree().isPresent()) last--;
+        return at(
+                step.withTarget(step.target().of(Target.Arriving.LAST)),
+                new Timing.Arrival(last, part.notes().get(last).at()));
+    }
+
+    static Landing at(Step step, Timing.Arrival arrival) {
+        return new Landing(step, arrival.attack(), arrival.at(), off(step, arrival.at()));
     }
 
     /** Whether the note falls on its target. */
@@ -68,9 +81,12 @@ public record Landing(Step step, int note, Fraction at, Fraction off) {
         return new LandingWords(this, speech);
     }
 
-    /** Every small change that lands it, least change first; none where it lands. Worked out at each call. */
+    /**
+     * Every small change that lands the step, of a walk every key alike, least change first; none where it lands. Worked out
+     * at each call.
+     */
     public List<LandingFix> fixes(Speech speech) {
-        return lands() ? List.of() : LandingFixes.of(this, speech);
+        return LandingFixes.of(step, speech);
     }
 
     private static Fraction off(Step step, Fraction onset) {

@@ -21,6 +21,8 @@ import pebblestep.core.rhythm.Rhythm;
 import pebblestep.core.rhythm.Speech;
 import pebblestep.core.rhythm.ValueName;
 import pebblestep.core.scale.Form;
+import pebblestep.core.walk.Join;
+import pebblestep.core.walk.Walk;
 
 /**
  * Finds the small changes that land a step, each worked out again and kept only when it lands exactly. Least change
@@ -34,16 +36,24 @@ final class LandingFixes {
     private final Step step;
     private final Fraction off;
     private final Speech speech;
+    private final List<Walk.Stop> stops;
+    private final Form form;
     private final List<Candidate> found = new ArrayList<>();
 
-    private LandingFixes(Step step, Fraction off, Speech speech) {
+    private LandingFixes(Step step, Fraction off, Speech speech, List<Walk.Stop> stops) {
         this.step = step;
         this.off = off;
         this.speech = speech;
+        this.stops = stops;
+        this.form = (stops.isEmpty() ? step.key() : stops.getFirst().key()).form();
     }
 
-    static List<LandingFix> of(Landing landing, Speech speech) {
-        LandingFixes fixes = new LandingFixes(landing.step(), landing.off(), speech);
+    static List<LandingFix> of(Step step, Speech speech) {
+        List<Walk.Stop> stops = WalkLanding.stops(step);
+        Fraction off = WalkLanding.of(step, stops).off();
+        if (off.isZero()) return List.of();
+        LandingFixes fixes = new LandingFixes(step, off, speech, stops);
+        fixes.join();
         fixes.moves();
         fixes.turn();
         fixes.from();
@@ -57,10 +67,11 @@ final class LandingFixes {
                 .toList();
     }
 
-    /** A changed step, unless it cannot be made or does not land. */
-    private static Optional<Step> tryLanding(Supplier<Step> changed) {
+    /** A changed step, unless it cannot be made or does not land in every key. */
+    private Optional<Step> tryLanding(Supplier<Step> changed) {
         try {
-            return Optional.of(changed.get()).filter(one -> Landing.of(one).lands());
+            return Optional.of(changed.get())
+                    .filter(one -> WalkLanding.of(one, stops).lands());
         } catch (Refusal e) {
             return Optional.empty();
         }
@@ -72,6 +83,29 @@ final class LandingFixes {
 
     private void keep(Fraction size, FixKind kind, String sentence, Step changed) {
         keep(size, 1, new LandingFix(kind, Optional.empty(), Optional.empty(), sentence + ".", changed));
+    }
+
+    /** Keys that follow at once or on a beat begin at bar lines instead, where need be on another place of the bar. */
+    private void join() {
+        if (step.walk().isEmpty() || step.walk().get().join().countsBars()) return;
+        Step joined = step.withWalk(step.walk().map(walk -> walk.withJoin(Join.NEXT_BAR)));
+        String sentence = "Begin every key at the next bar";
+        Fraction added = step.meter().bar();
+        if (tryLanding(() -> joined).isPresent()) {
+            keep(added, FixKind.JOIN, sentence, joined);
+            return;
+        }
+        Optional<Fraction> left = WalkLanding.tryOf(joined, stops).map(WalkLanding::off);
+        left.flatMap(by -> moved(joined, by.negated()))
+                .ifPresent(move -> keep(
+                        added.plus(left.get().abs()),
+                        2,
+                        new LandingFix(
+                                FixKind.JOIN,
+                                move.by(),
+                                move.startsOn(),
+                                sentence + " and " + Words.small(move.sentence()),
+                                move.step())));
     }
 
     private void moves() {
@@ -156,8 +190,9 @@ final class LandingFixes {
             keep(added, FixKind.TURN, turnSentence(turned), turned);
             return;
         }
-        Optional<Fraction> less = Landing.tryOf(turned).map(Landing::off).filter(left -> left.abs()
-                .isLessThan(off.abs()));
+        Optional<Fraction> less = WalkLanding.tryOf(turned, stops)
+                .map(WalkLanding::off)
+                .filter(left -> left.abs().isLessThan(off.abs()));
         if (less.isEmpty()) return;
         Fraction left = less.get();
         moved(turned, left.negated()).ifPresent(move -> {
@@ -174,8 +209,8 @@ final class LandingFixes {
         });
     }
 
-    private static long notes(Step step) {
-        return step.line().noteCount(step.key().form());
+    private long notes(Step one) {
+        return one.line().noteCount(form);
     }
 
     private static String turnSentence(Step turned) {
@@ -202,7 +237,7 @@ final class LandingFixes {
                     left.times(step.rhythm().strikes()),
                     FixKind.FROM,
                     "Come in on note " + enter + " of the line, "
-                            + degree(line.notes(step.key().form()).get(later))
+                            + degree(line.notes(form).get(later))
                             + ", in place of the first",
                     changed.get());
             return;
@@ -212,6 +247,7 @@ final class LandingFixes {
     /** Whether an even line with so many notes more cannot land: seen at once, before anything is worked out again. */
     private boolean cannotLand(int notesMore) {
         if (!step.rhythm().isEven() || step.target().note() != Target.Arriving.LAST) return false;
+        if (step.walk().isPresent() && !step.walk().get().join().countsBars()) return false;
         Fraction shift = step.figure()
                 .even()
                 .get()
@@ -221,7 +257,6 @@ final class LandingFixes {
 
     /** The degree of a note as the form has it. */
     private String degree(LineNote note) {
-        Form form = step.key().form();
         return "degree "
                 + form.degrees(note.direction())
                         .get(Math.floorMod(note.index(), form.size()))
@@ -233,7 +268,6 @@ final class LandingFixes {
         Line line = step.line();
         if (line.passing().isPresent() || line.enter() > 1) return;
         if (cannotLand(1) && cannotLand(-1)) return;
-        Form form = step.key().form();
         List<LineNote> notes = line.notes(form);
         Fraction size = step.figure().quickest().times(step.rhythm().strikes());
         int behind = Passing.lastWholeStep(notes, form);
@@ -262,8 +296,7 @@ final class LandingFixes {
     private void hold() {
         if (step.rhythm().hold().isPresent()) return;
         Fraction missing = off.negated().mod(step.meter().bar());
-        boolean turns = step.line().turnAt(step.key().form()).isPresent()
-                && step.target().note() == Target.Arriving.LAST;
+        boolean turns = step.line().turnAt(form).isPresent() && step.target().note() == Target.Arriving.LAST;
         Rhythm.HeldNote note = turns ? Rhythm.HeldNote.TURN : Rhythm.HeldNote.FIRST;
         tryLanding(() -> step.withRhythm(step.rhythm().withHold(new Rhythm.Hold(note, missing))))
                 .ifPresent(changed -> keep(

@@ -20,9 +20,13 @@ public record LandingWords(Landing landing, Speech speech) {
                 : ValueName.length(landing.off(), landing.step().rhythm().click(), speech.names());
     }
 
-    /** Where it ends and how far that is off: {@code Ends on the & of 4 of bar 2, one eighth short of beat 1.} */
+    /**
+     * Where it ends and how far that is off: {@code Ends on the & of 4 of bar 2, one eighth short of beat 1.} Of a walk, how
+     * all its keys land.
+     */
     public String sentence() {
         Step step = landing.step();
+        if (step.walk().isPresent()) return WalkLanding.of(step).sentence(speech);
         Count count = landing.count();
         Target.Arriving note = step.target().note();
         boolean last = note == Target.Arriving.LAST;
@@ -39,6 +43,14 @@ public record LandingWords(Landing landing, Speech speech) {
     /** The arithmetic that led there: how long the way to the arriving note is, in bars and clicks. */
     public String why() {
         Step step = landing.step();
+        if (step.walk().isPresent()) {
+            WalkLanding walk = WalkLanding.of(step);
+            WalkLanding.OfStation said = walk.stations().stream()
+                    .filter(one -> !one.landing().lands())
+                    .findFirst()
+                    .orElse(walk.stations().getFirst());
+            return said.key() + ": " + said.alone().words(speech).why();
+        }
         Fraction onset = landing.at();
         Fraction off = landing.off();
         Meter meter = step.meter();

@@ -1,4 +1,4 @@
-package pebblestep.core.keyplan;
+package pebblestep.core.scale;
 
 import java.util.ArrayList;
 import java.util.Collections;
@@ -58,6 +58,13 @@ public enum KeyOrder implements Identified {
                 new ArrayList<>(classes.stream().map(KeyOrder::named).toList());
         round.set(0, start);
         return List.copyOf(round);
+    }
+
+    /** How many keys it meets before it comes back to the first: twelve by fourths, six by whole steps. */
+    public int cycle() {
+        int keys = 1;
+        for (int at = semitones; at != 0 && this != FEW_TO_MANY; at = (at + semitones) % KEYS) keys++;
+        return this == FEW_TO_MANY ? KEYS : keys;
     }
 
     private List<Integer> cycles(int start) {

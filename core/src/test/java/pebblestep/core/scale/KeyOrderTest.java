@@ -1,12 +1,10 @@
-package pebblestep.core.keyplan;
+package pebblestep.core.scale;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import pebblestep.core.pitch.NoteName;
-import pebblestep.core.scale.Forms;
-import pebblestep.core.scale.Key;
 
 class KeyOrderTest {
 

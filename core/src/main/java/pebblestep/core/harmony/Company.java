@@ -1,0 +1,63 @@
+package pebblestep.core.harmony;
+
+import java.util.Optional;
+import pebblestep.core.Identified;
+import pebblestep.core.pitch.Interval;
+
+/**
+ * The harmony that may sound beside a line.
+ *
+ * @param chords how its chords are played, where they are
+ * @param bass whether a bass of roots and fifths is played
+ * @param chart the chords typed for it; those of the keys that are played without
+ */
+public record Company(Optional<Style> chords, boolean bass, Optional<ChordChart> chart) {
+    /** None. */
+    public static final Company NONE = new Company(Optional.empty(), false, Optional.empty());
+
+    /** How chords are played. */
+    public enum Style implements Identified {
+        /** Held as long as they last. */
+        PAD("held"),
+        /** One note after the other. */
+        BROKEN("broken"),
+        /** Struck in the groove. */
+        COMPED("comped");
+
+        private final String words;
+
+        Style(String words) {
+            this.words = words;
+        }
+
+        /** In words. */
+        public String words() {
+            return words;
+        }
+    }
+
+    /** Whether anything of it sounds. */
+    public boolean sounds() {
+        return chords.isPresent() || bass;
+    }
+
+    /** This company with its chords played another way, or not. */
+    public Company withChords(Optional<Style> other) {
+        return new Company(other, bass, chart);
+    }
+
+    /** This company with or without a bass. */
+    public Company withBass(boolean other) {
+        return new Company(chords, other, chart);
+    }
+
+    /** This company over typed chords, or over those of the keys. */
+    public Company withChart(Optional<ChordChart> other) {
+        return new Company(chords, bass, other);
+    }
+
+    /** This company an interval away, for a step that is. */
+    public Company moved(Interval by) {
+        return chart.isEmpty() ? this : withChart(chart.map(chords -> chords.transposed(by)));
+    }
+}

@@ -1,0 +1,32 @@
+package pebblestep.core.passage;
+
+import java.util.Optional;
+import pebblestep.core.harmony.ChordSymbol;
+import pebblestep.core.rhythm.Fraction;
+import pebblestep.core.scale.Key;
+
+/**
+ * A stretch of a passage in one key of its walk.
+ *
+ * @param index from 0
+ * @param writtenKey the key on paper
+ * @param concertKey the key that sounds
+ * @param writtenChord its chord on paper; empty for forms that have none
+ * @param concertChord its chord as it sounds
+ * @param from its first note among those of the line, from 0
+ * @param to its last note
+ * @param at where it begins
+ * @param end where its last note ends
+ * @param joined whether the note before its first is also its own first: struck once for both keys
+ */
+public record Station(
+        int index,
+        Key writtenKey,
+        Key concertKey,
+        Optional<ChordSymbol> writtenChord,
+        Optional<ChordSymbol> concertChord,
+        int from,
+        int to,
+        Fraction at,
+        Fraction end,
+        boolean joined) {}
