@@ -26,6 +26,12 @@ class PackageOrderTest {
             .definedBy("pebblestep.core.line")
             .layer("rhythm")
             .definedBy("pebblestep.core.rhythm")
+            .layer("harmony")
+            .definedBy("pebblestep.core.harmony")
+            .layer("walk")
+            .definedBy("pebblestep.core.walk")
+            .layer("voice")
+            .definedBy("pebblestep.core.voice")
             .layer("passage")
             .definedBy("pebblestep.core.passage..")
             .layer("notation")
@@ -47,12 +53,27 @@ class PackageOrderTest {
             .layer("practice")
             .definedBy("pebblestep.core.practice")
             .whereLayer("instrument")
-            .mayOnlyBeAccessedByLayers("passage", "notation")
+            .mayOnlyBeAccessedByLayers("voice", "passage", "notation")
+            .whereLayer("harmony")
+            .mayOnlyBeAccessedByLayers("walk", "passage", "keyplan", "notation", "metronome", "climb")
+            .whereLayer("walk")
+            .mayOnlyBeAccessedByLayers("passage", "keyplan", "notation", "metronome", "climb")
+            .whereLayer("voice")
+            .mayOnlyBeAccessedByLayers("passage", "notation", "climb")
             .whereLayer("scale")
             .mayOnlyBeAccessedByLayers(
-                    "line", "passage", "notation", "metronome", "climb", "keyplan", "quiz", "practice")
+                    "line",
+                    "harmony",
+                    "walk",
+                    "passage",
+                    "notation",
+                    "metronome",
+                    "climb",
+                    "keyplan",
+                    "quiz",
+                    "practice")
             .whereLayer("line")
-            .mayOnlyBeAccessedByLayers("passage", "climb", "keyplan", "practice")
+            .mayOnlyBeAccessedByLayers("voice", "passage", "climb", "keyplan", "practice")
             .whereLayer("passage")
             .mayOnlyBeAccessedByLayers("climb", "keyplan", "notation", "metronome", "minutes", "practice")
             .whereLayer("notation")

@@ -3,15 +3,19 @@ package pebblestep.documents;
 import java.util.List;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
+import pebblestep.core.harmony.Company;
 import pebblestep.core.metronome.Click;
 import pebblestep.core.metronome.ClickPlan;
+import pebblestep.core.metronome.CompanyPlan;
 import pebblestep.core.metronome.DroneTones;
 import pebblestep.core.metronome.FootCue;
 import pebblestep.core.metronome.GroovePlan;
 import pebblestep.core.metronome.LineBars;
 import pebblestep.core.passage.Metronome;
 import pebblestep.core.passage.Passage;
+import pebblestep.core.pitch.Pitch;
 import pebblestep.core.pitch.ReferencePitch;
+import pebblestep.core.rhythm.Fraction;
 import pebblestep.core.rhythm.Groove;
 
 /**
@@ -32,7 +36,9 @@ public record ClicksDocument(
         List<DrumPart> drums,
         FootPart foot,
         DronePart drone,
-        List<Double> voiceHz) {
+        List<Double> voiceHz,
+        @Nullable List<OtherVoicePart> voices,
+        @Nullable CompanyPart company) {
 
     /**
      * One click: exact position, the beat it counts, and when it sounds; {@code x} is its position as a number. A silent one
@@ -56,6 +62,46 @@ public record ClicksDocument(
 
     /** The notes of a drone in hertz, and which of them the step asks for: tonic, tonic-and-fifth, or null. */
     public record DronePart(Metronome.@Nullable Drone asked, double tonicHz, double fifthHz) {}
+
+    /** A note that sounds beside the line: when, how long, and its frequency. */
+    public record TonePart(double ms, double durationMs, double hz) {}
+
+    /** A further voice as it sounds. */
+    public record OtherVoicePart(List<TonePart> notes) {}
+
+    /** The chords and the bass that may sound, and which of them the step asks for. */
+    public record CompanyPart(boolean chordsAsked, boolean bassAsked, List<TonePart> chords, List<TonePart> bass) {}
+
+    private static @Nullable List<OtherVoicePart> voices(Passage passage, ReferencePitch reference) {
+        if (passage.parts().isEmpty()) return null;
+        return passage.parts().stream()
+                .map(part -> new OtherVoicePart(part.notes().stream()
+                        .map(note -> tone(passage, note.at(), note.value(), reference.hertz(note.concert())))
+                        .toList()))
+                .toList();
+    }
+
+    private static TonePart tone(Passage passage, Fraction at, Fraction value, double hertz) {
+        double ms = passage.millisAt(at);
+        return new TonePart(Rounded.of(ms), Rounded.of(passage.millisAt(at.plus(value)) - ms), Rounded.of(hertz));
+    }
+
+    private static @Nullable CompanyPart company(Passage passage, ReferencePitch reference) {
+        CompanyPlan plan = CompanyPlan.of(passage);
+        if (plan.bass().isEmpty()) return null;
+        Company wish = passage.step().company();
+        return new CompanyPart(
+                wish.chords().isPresent(),
+                wish.bass(),
+                tones(passage, plan.chords(), reference),
+                tones(passage, plan.bass(), reference));
+    }
+
+    private static List<TonePart> tones(Passage passage, List<CompanyPlan.Tone> tones, ReferencePitch reference) {
+        return tones.stream()
+                .map(tone -> tone(passage, tone.at(), tone.value(), reference.hertz(Pitch.commonlyNamed(tone.midi()))))
+                .toList();
+    }
 
     /** What sounds with a passage at its tempo, tuned to a reference pitch. */
     public static ClicksDocument of(Passage passage, ReferencePitch reference) {
@@ -96,6 +142,8 @@ public record ClicksDocument(
                 new DronePart(wish.drone().orElse(null), Rounded.of(drone.tonic()), Rounded.of(drone.fifth())),
                 passage.notes().stream()
                         .map(note -> Rounded.of(reference.hertz(note.concert())))
-                        .toList());
+                        .toList(),
+                voices(passage, reference),
+                company(passage, reference));
     }
 }

@@ -5,6 +5,7 @@ import java.math.MathContext;
 import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
+import pebblestep.core.passage.AgainstChords;
 import pebblestep.core.passage.ConfusablePlaces;
 import pebblestep.core.passage.Passage;
 import pebblestep.core.passage.PassageNote;
@@ -41,7 +42,10 @@ public record PassageDocument(
         @Nullable NotatedPart notated,
         @Nullable ClicksDocument clicks,
         @Nullable PulseDocument pulse,
-        @Nullable List<NearPart> near) {
+        @Nullable List<NearPart> near,
+        @Nullable List<VoiceDocument> voices,
+        @Nullable List<StationDocument> stations,
+        @Nullable String againstChords) {
 
     /**
      * What to take care of besides the slips.
@@ -166,7 +170,10 @@ public record PassageDocument(
                 beside.notated,
                 beside.clicks,
                 beside.pulse,
-                beside.near);
+                beside.near,
+                passage.parts().isEmpty() ? null : VoiceDocument.of(passage, reader),
+                passage.stations().isEmpty() ? null : StationDocument.of(passage, reader.speech),
+                AgainstChords.of(passage).sentence(passage, reader.speech).orElse(null));
     }
 
     private static CarePart care(Passage passage, Reader reader) {
@@ -183,7 +190,7 @@ public record PassageDocument(
                         .toList());
     }
 
-    private static NotePart part(PassageNote note, Passage passage, Reader reader) {
+    static NotePart part(PassageNote note, Passage passage, Reader reader) {
         return new NotePart(
                 note.index(),
                 note.written().id(),
@@ -246,7 +253,7 @@ public record PassageDocument(
                 .toList();
     }
 
-    private static SlipPart part(Slip slip) {
+    static SlipPart part(Slip slip) {
         return new SlipPart(slip.play().id(), slip.not().id(), slip.when().orElse(null));
     }
 }

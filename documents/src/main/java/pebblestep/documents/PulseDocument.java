@@ -1,6 +1,7 @@
 package pebblestep.documents;
 
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import pebblestep.core.metronome.PulseGrid;
 import pebblestep.core.passage.Passage;
 import pebblestep.core.passage.Step;
@@ -30,7 +31,8 @@ public record PulseDocument(
         String starts,
         String arrives,
         PlacePart place,
-        String lands) {
+        String lands,
+        @Nullable List<RowPart> rows) {
 
     /** One click of the grid, with its count and what is said there; weight 0 on a downbeat, 1 on another beat, 2 between beats. */
     public record TickPart(double x, int bar, String count, String said, int weight) {}
@@ -44,6 +46,28 @@ public record PulseDocument(
      * @param of how many there are
      */
     public record PlacePart(String place, String words, double ms, int at, int of) {}
+
+    /**
+     * The attacks of a further voice.
+     *
+     * @param target where its last note should have fallen
+     */
+    public record RowPart(List<Double> attacks, double target, boolean lands) {}
+
+    private static @Nullable List<RowPart> rows(Passage passage) {
+        if (passage.parts().isEmpty()) return null;
+        return passage.parts().stream()
+                .map(part -> {
+                    Landing landing = Landing.of(part, passage.step());
+                    return new RowPart(
+                            part.notes().stream()
+                                    .map(note -> note.at().toDouble())
+                                    .toList(),
+                            landing.target().toDouble(),
+                            landing.lands());
+                })
+                .toList();
+    }
 
     /** The grid of a passage. */
     public static PulseDocument of(Passage passage, Landing landing, CountSchool school) {
@@ -63,7 +87,8 @@ public record PulseDocument(
                 Count.of(passage.step().place(), passage.step().meter()).inShort(school),
                 landing.count().inShort(school),
                 place(step, school),
-                step.target().in(step.meter()).toString());
+                step.target().in(step.meter()).toString(),
+                rows(passage));
     }
 
     private static PlacePart place(Step step, CountSchool school) {

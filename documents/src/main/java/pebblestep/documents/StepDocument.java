@@ -3,6 +3,7 @@ package pebblestep.documents;
 import java.math.BigDecimal;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import pebblestep.core.harmony.Company;
 import pebblestep.core.line.ChordSize;
 import pebblestep.core.line.Passing;
 import pebblestep.core.line.PatternKind;
@@ -15,6 +16,9 @@ import pebblestep.core.passage.Step.Named;
 import pebblestep.core.passage.Target.Arriving;
 import pebblestep.core.rhythm.Groove;
 import pebblestep.core.rhythm.Rhythm.HeldNote;
+import pebblestep.core.voice.By;
+import pebblestep.core.walk.Join;
+import pebblestep.core.walk.Signatures;
 
 /**
  * A step document as it stands in JSON, field for field; what a field may hold is said in {@code step-1.schema.json}.
@@ -30,41 +34,69 @@ public record StepDocument(
         LandingPart landing,
         TempoPart tempo,
         ArticulationPart articulation,
-        MetronomePart metronome) {
+        MetronomePart metronome,
+        @Nullable List<VoicePart> voices,
+        @Nullable WalkPart walk,
+        @Nullable CompanyPart company) {
 
     /** The same with another key. */
     public StepDocument withKey(KeyPart other) {
-        return new StepDocument(format, title, other, line, rhythm, landing, tempo, articulation, metronome);
+        return new StepDocument(
+                format, title, other, line, rhythm, landing, tempo, articulation, metronome, voices, walk, company);
     }
 
     /** The same with another line. */
     public StepDocument withLine(LinePart other) {
-        return new StepDocument(format, title, key, other, rhythm, landing, tempo, articulation, metronome);
+        return new StepDocument(
+                format, title, key, other, rhythm, landing, tempo, articulation, metronome, voices, walk, company);
     }
 
     /** The same with another rhythm. */
     public StepDocument withRhythm(RhythmPart other) {
-        return new StepDocument(format, title, key, line, other, landing, tempo, articulation, metronome);
+        return new StepDocument(
+                format, title, key, line, other, landing, tempo, articulation, metronome, voices, walk, company);
     }
 
     /** The same with another landing. */
     public StepDocument withLanding(LandingPart other) {
-        return new StepDocument(format, title, key, line, rhythm, other, tempo, articulation, metronome);
+        return new StepDocument(
+                format, title, key, line, rhythm, other, tempo, articulation, metronome, voices, walk, company);
     }
 
     /** The same with another tempo. */
     public StepDocument withTempo(TempoPart other) {
-        return new StepDocument(format, title, key, line, rhythm, landing, other, articulation, metronome);
+        return new StepDocument(
+                format, title, key, line, rhythm, landing, other, articulation, metronome, voices, walk, company);
     }
 
     /** The same with another articulation. */
     public StepDocument withArticulation(ArticulationPart other) {
-        return new StepDocument(format, title, key, line, rhythm, landing, tempo, other, metronome);
+        return new StepDocument(
+                format, title, key, line, rhythm, landing, tempo, other, metronome, voices, walk, company);
     }
 
     /** The same with another metronome. */
     public StepDocument withMetronome(MetronomePart other) {
-        return new StepDocument(format, title, key, line, rhythm, landing, tempo, articulation, other);
+        return new StepDocument(
+                format, title, key, line, rhythm, landing, tempo, articulation, other, voices, walk, company);
+    }
+
+    /** The same with other voices. */
+    public StepDocument withVoices(@Nullable List<VoicePart> others) {
+        return new StepDocument(
+                format, title, key, line, rhythm, landing, tempo, articulation, metronome, others, walk, company);
+    }
+
+    /** The same on another walk. */
+    public StepDocument withWalk(@Nullable WalkPart other) {
+        return new StepDocument(
+                format, title, key, line, rhythm, landing, tempo, articulation, metronome, voices, other, company);
+    }
+
+    /** The same in other company. */
+    public StepDocument withCompany(@Nullable CompanyPart other) {
+        return new StepDocument(
+                format, title, key, line, rhythm, landing, tempo, articulation, metronome, voices, walk, other);
     }
 
     /** Tonic, form, and whether the key is the sounding or the written one. */
@@ -185,4 +217,37 @@ public record StepDocument(
 
     /** So many bars that sound, then so many that do not. */
     public record SilentPart(Integer sounding, Integer silent) {}
+
+    /** A further voice: how it is derived from the line, and who plays it. */
+    public record VoicePart(
+            Integer interval,
+            @Nullable Boolean mirror,
+            @Nullable String delay,
+            @Nullable Integer delayNotes,
+            @Nullable List<String> figure,
+            @Nullable Integer octaves,
+            @Nullable Integer span,
+            @Nullable Integer degree,
+            By by,
+            @Nullable String instrument,
+            @Nullable String range) {}
+
+    /** A way through keys without stopping. */
+    public record WalkPart(
+            @Nullable String order,
+            @Nullable List<String> own,
+            @Nullable Integer keys,
+            @Nullable Boolean thereAndBack,
+            @Nullable Boolean home,
+            @Nullable List<ChangePart> progression,
+            Join join,
+            @Nullable Integer bars,
+            @Nullable Boolean once,
+            Signatures signatures) {}
+
+    /** One chord of a progression. */
+    public record ChangePart(String degree, String form, @Nullable String chord, @Nullable Integer bars) {}
+
+    /** The harmony that may sound beside the line. */
+    public record CompanyPart(Company.@Nullable Style chords, @Nullable Boolean bass, @Nullable String symbols) {}
 }

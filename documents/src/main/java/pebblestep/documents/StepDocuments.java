@@ -49,7 +49,10 @@ public final class StepDocuments {
                                 () -> Fraction.parse(or(document.tempo().beat(), "1/4"))),
                         Fields.at("tempo.bpm", () -> Bpm.of(document.tempo().bpm()))),
                 ArticulationFields.read(document.articulation()),
-                metronome(document.metronome()));
+                metronome(document.metronome()),
+                VoiceFields.read(document.voices()),
+                WalkFields.read(document.walk()),
+                CompanyFields.read(document.company()));
     }
 
     /** The line of a part that the schema has held. */
@@ -117,7 +120,10 @@ public final class StepDocuments {
                 new StepDocument.TempoPart(
                         step.tempo().beat().toString(), plain(step.tempo().bpm())),
                 ArticulationFields.write(step.articulation()),
-                write(step.metronome()));
+                write(step.metronome()),
+                VoiceFields.write(step.voices()),
+                step.walk().map(WalkFields::write).orElse(null),
+                CompanyFields.write(step.company()));
     }
 
     /** The line part of a document, for a line at no particular pitch. */

@@ -48,7 +48,22 @@ class EveryFieldTest {
              "line":{"pattern":"arpeggio","octaves":2,"travel":"up-down","turn":"single","from":1,"chord":"seventh"},
              "rhythm":{"meter":"4/4","figure":["1/8"],"strikes":1,"place":"0"},
              "landing":{"beat":1},"tempo":{"beat":"1/4","bpm":72},"articulation":{"kind":"separate"},
-             "metronome":{"countInBars":1,"accent":true,"click":"beats"}}""");
+             "metronome":{"countInBars":1,"accent":true,"click":"beats"},
+             "voices":[{"interval":-8,"mirror":true,"delay":"1/2","figure":["1/4"],"octaves":1,"by":"left"},
+              {"interval":1,"delayNotes":2,"span":5,"by":"partner","instrument":"bassoon","range":"F2-C5"},
+              {"interval":-15,"degree":1,"by":"company"}],
+             "walk":{"order":"whole-steps-up","keys":6,"thereAndBack":true,"join":"next-bar","bars":6,"once":true,
+              "signatures":"stay"},
+             "company":{"chords":"broken","bass":true,"symbols":"Dm7 | G7 | C"}}""",
+            """
+            {"format":"pebble-step/1","title":"","key":{"tonic":"A","form":"major","named":"concert"},
+             "line":{"pattern":"straight","octaves":1,"travel":"up","turn":"single","from":1},
+             "rhythm":{"meter":"4/4","figure":["1/8"],"strikes":1,"place":"0"},
+             "landing":{"beat":1},"tempo":{"beat":"1/4","bpm":72},"articulation":{"kind":"separate"},
+             "metronome":{"countInBars":1,"accent":true,"click":"beats"},
+             "walk":{"own":["Eb","C"],"home":true,
+              "progression":[{"degree":"2","form":"dorian"},{"degree":"5","form":"mixolydian","chord":"13","bars":2}],
+              "join":"hold","signatures":"change"}}""");
 
     @Test
     void every_field_of_a_step_is_read_and_written_back() {

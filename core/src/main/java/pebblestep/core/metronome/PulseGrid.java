@@ -83,7 +83,7 @@ public record PulseGrid(Fraction from, Fraction to, Fraction click, List<Tick> t
         Fraction from = meter.bar().times(Math.min(0, passage.firstBar() - 1L));
         Fraction target = landing.at().minus(landing.off());
         Fraction last = target.isLessThan(landing.at()) ? landing.at() : target;
-        if (last.isLessThan(passage.last().at())) last = passage.last().at();
+        if (last.isLessThan(passage.lastAttack())) last = passage.lastAttack();
         Fraction to = meter.nextBeat(last);
         List<Tick> ticks = new ArrayList<>();
         for (Fraction beat = from; beat.isLessThan(to); beat = meter.nextBeat(beat)) {

@@ -15,7 +15,7 @@ import pebblestep.core.scale.KeySignature;
  * practice, no source).
  */
 final class Accidentals {
-    private final KeySignature signature;
+    private KeySignature signature;
     private Map<Integer, Integer> bar = new HashMap<>();
     private Map<Letter, Integer> before = new HashMap<>();
     private Map<Letter, Integer> inBar = new HashMap<>();
@@ -23,6 +23,11 @@ final class Accidentals {
 
     Accidentals(KeySignature signature) {
         this.signature = signature;
+    }
+
+    /** Another signature, from a bar line on. */
+    void change(KeySignature other) {
+        signature = other;
     }
 
     /** A barline: what was altered is forgotten, but for reminders. */

@@ -17,6 +17,7 @@ import pebblestep.core.rhythm.Fraction;
  * @param accidental the sign to print, empty where the signature or the bar has said it
  * @param tied whether a tie leads to the next glyph
  * @param marks signs over or under it
+ * @param more further heads on its stem
  */
 public record Glyph(
         Fraction at,
@@ -27,9 +28,16 @@ public record Glyph(
         Optional<Pitch> pitch,
         Optional<Accidental> accidental,
         boolean tied,
-        List<Mark> marks) {
+        List<Mark> marks,
+        List<Head> more) {
     public Glyph {
         marks = List.copyOf(marks);
+        more = List.copyOf(more);
+    }
+
+    /** The same with its accidental, and with these further heads. */
+    Glyph with(Optional<Accidental> sign, List<Head> heads) {
+        return new Glyph(at, length, base, dots, note, pitch, sign, tied, marks, heads);
     }
 
     /** Whether it is a rest. */

@@ -7,8 +7,8 @@ import java.util.TreeMap;
 import pebblestep.core.passage.Articulation;
 import pebblestep.core.passage.Articulation.Bow;
 import pebblestep.core.passage.ArticulationKind;
-import pebblestep.core.passage.Passage;
 import pebblestep.core.passage.PassageNote;
+import pebblestep.core.passage.Step;
 import pebblestep.core.rhythm.Meter;
 
 /**
@@ -18,12 +18,14 @@ import pebblestep.core.rhythm.Meter;
  * @param marks by the index of the note they stand at
  */
 record Markings(List<Slur> slurs, Map<Integer, List<Mark>> marks) {
+    /** None. */
+    static final Markings NONE = new Markings(List.of(), Map.of());
 
-    static Markings of(Passage passage) {
-        Articulation articulation = passage.step().articulation();
-        List<Slur> slurs = slurs(passage, articulation);
+    static Markings of(Step step, List<PassageNote> notes) {
+        Articulation articulation = step.articulation();
+        List<Slur> slurs = slurs(step, notes, articulation);
         Map<Integer, List<Mark>> marks = new TreeMap<>();
-        int count = passage.notes().size();
+        int count = notes.size();
         boolean dots = articulation.kind() == ArticulationKind.STACCATO
                 || articulation.kind() == ArticulationKind.SLURRED_STACCATO;
         for (int i = 0; i < count; i++) {
@@ -42,8 +44,8 @@ record Markings(List<Slur> slurs, Map<Integer, List<Mark>> marks) {
         marks.computeIfAbsent(note, i -> new ArrayList<>()).add(mark);
     }
 
-    private static List<Slur> slurs(Passage passage, Articulation articulation) {
-        int count = passage.notes().size();
+    private static List<Slur> slurs(Step step, List<PassageNote> notes, Articulation articulation) {
+        int count = notes.size();
         List<Slur> slurs = new ArrayList<>();
         switch (articulation.kind()) {
             case SEPARATE, STACCATO -> {}
@@ -55,16 +57,16 @@ record Markings(List<Slur> slurs, Map<Integer, List<Mark>> marks) {
             }
             case OFF_BEAT_SLURS -> {
                 for (int i = 0; i + 1 < count; i++) {
-                    if (!isOnBeat(passage, i) && isOnBeat(passage, i + 1)) slurs.add(new Slur(i, i + 1));
+                    if (!isOnBeat(step, notes, i) && isOnBeat(step, notes, i + 1)) slurs.add(new Slur(i, i + 1));
                 }
             }
         }
         return slurs.stream().filter(slur -> slur.toNote() > slur.fromNote()).toList();
     }
 
-    private static boolean isOnBeat(Passage passage, int note) {
-        Meter meter = passage.step().meter();
-        PassageNote played = passage.notes().get(note);
+    private static boolean isOnBeat(Step step, List<PassageNote> notes, int note) {
+        Meter meter = step.meter();
+        PassageNote played = notes.get(note);
         return played.at().equals(meter.beatStart(played.at()));
     }
 

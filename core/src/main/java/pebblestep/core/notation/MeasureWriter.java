@@ -22,36 +22,53 @@ final class MeasureWriter {
      * @param start its downbeat
      * @param meter the meter
      * @param clef the clef
+     * @param rests whether silence all through it is one rest: where others play meanwhile
      */
-    record Bar(int number, Fraction from, Fraction start, Meter meter, Clef clef) {}
+    record Bar(int number, Fraction from, Fraction start, Meter meter, Clef clef, boolean rests) {}
 
     private final List<Span> spans;
     private final Meter meter;
     private final Fraction barStart;
-    private final Accidentals accidentals;
     private final Markings markings;
     private final Grid grid;
     private final int[] divisions;
     private final List<Glyph> glyphs = new ArrayList<>();
     private final List<Tuplet> tuplets = new ArrayList<>();
 
-    private MeasureWriter(List<Span> spans, Bar bar, Accidentals accidentals, Markings markings) {
+    private MeasureWriter(List<Span> spans, Bar bar, Markings markings) {
         this.spans = spans;
         this.meter = bar.meter;
         this.barStart = bar.start;
-        this.accidentals = accidentals;
         this.markings = markings;
         this.grid = new Grid(meter, barStart);
         this.divisions = divisions();
     }
 
-    /** The bar with the notes that sound in it. */
-    static Measure write(Bar bar, Accidentals accidentals, Markings markings, List<PassageNote> notes) {
-        List<Span> spans = fill(notes, bar.from, bar.start.plus(bar.meter.bar()));
-        MeasureWriter writer = new MeasureWriter(spans, bar, accidentals, markings);
+    /** One voice of a bar; its accidentals are not decided yet. */
+    record Written(List<Glyph> glyphs, List<Beam> beams, List<Tuplet> tuplets) {}
+
+    /** One voice of a bar, with its notes that sound there. */
+    static Written write(Bar bar, Markings markings, List<PassageNote> notes) {
+        Fraction end = bar.start.plus(bar.meter.bar());
+        if (bar.rests && notes.isEmpty() && bar.from.equals(bar.start)) return restingAll(bar);
+        MeasureWriter writer = new MeasureWriter(fill(notes, bar.from, end), bar, markings);
         for (Span stretch : writer.cutAtTuplets()) writer.writeStretch(stretch);
-        List<Beam> beams = Beams.of(writer.glyphs, bar.meter, bar.start);
-        return new Measure(bar.number, bar.clef, writer.glyphs, beams, writer.tuplets);
+        return new Written(writer.glyphs, Beams.of(writer.glyphs, bar.meter, bar.start), writer.tuplets);
+    }
+
+    private static Written restingAll(Bar bar) {
+        Glyph rest = new Glyph(
+                bar.start,
+                bar.meter.bar(),
+                1,
+                0,
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                false,
+                List.of(),
+                List.of());
+        return new Written(List.of(rest), List.of(), List.of());
     }
 
     /** Notes and the silence around them, from one position to another. */
@@ -187,7 +204,7 @@ final class MeasureWriter {
 
     private void add(Span piece, int base, int dots) {
         Optional<PassageNote> note = piece.note();
-        // A tied note repeats neither accidental nor marks, and keeps the bar's state as it is.
+        // A tied note repeats no marks.
         Optional<PassageNote> attack = note.filter(n -> n.at().equals(piece.from()));
         glyphs.add(new Glyph(
                 piece.from(),
@@ -196,8 +213,9 @@ final class MeasureWriter {
                 dots,
                 note.map(PassageNote::index),
                 note.map(PassageNote::written),
-                attack.flatMap(n -> accidentals.next(n.written())),
+                Optional.empty(),
                 piece.soundsAfter(piece.to()),
-                attack.map(n -> markings.at(n.index())).orElse(List.of())));
+                attack.map(n -> markings.at(n.index())).orElse(List.of()),
+                List.of()));
     }
 }

@@ -1,17 +1,14 @@
 package pebblestep.core.notation;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import pebblestep.core.instrument.Clef;
+import pebblestep.core.passage.Part;
 import pebblestep.core.passage.Passage;
-import pebblestep.core.passage.PassageNote;
 import pebblestep.core.passage.Player;
 import pebblestep.core.pitch.Pitch;
-import pebblestep.core.rhythm.Fraction;
 import pebblestep.core.rhythm.Meter;
-import pebblestep.core.rhythm.Swing;
 import pebblestep.core.scale.KeySignature;
 
 /**
@@ -24,6 +21,8 @@ import pebblestep.core.scale.KeySignature;
  * @param slurs over notes of the passage
  * @param ottavas over notes of the passage; their glyphs keep the pitch that sounds
  * @param instruction words over the first note, such as the share of the bow
+ * @param staves further staves: the other hand's, a partner's
+ * @param braced whether its staves are those of one instrument, and not of several players
  */
 public record Score(
         KeySignature signature,
@@ -31,43 +30,32 @@ public record Score(
         List<Measure> measures,
         List<Slur> slurs,
         List<Ottava> ottavas,
-        Optional<String> instruction) {
-    private static final int MIDDLE_C = 60;
-
+        Optional<String> instruction,
+        List<OtherStaff> staves,
+        boolean braced) {
     public Score {
         measures = List.copyOf(measures);
         slurs = List.copyOf(slurs);
         ottavas = List.copyOf(ottavas);
+        staves = List.copyOf(staves);
     }
 
-    /** The score of a passage, in the clefs of the player's instrument, or in one that suits its pitches without. */
+    /**
+     * The score of a passage, in the clefs of the player's instrument, or in one that suits its pitches without: all that is
+     * played of it. What the application sounds is not written.
+     */
     public static Score of(Passage passage, @Nullable Player player) {
-        Meter meter = passage.step().meter();
-        KeySignature own = passage.writtenKey().signature();
-        KeySignature signature = own.isWritten() ? own : KeySignature.NONE;
-        List<Clef> clefs = clefs(passage, player);
-        Markings markings = Markings.of(passage);
-        Accidentals accidentals = new Accidentals(signature);
-        List<Measure> measures = new ArrayList<>();
-        int first = passage.firstBar();
-        List<List<PassageNote>> bars = bars(passage);
-        for (int i = 0; i < bars.size(); i++) {
-            int bar = first + i;
-            Fraction start = barStart(meter, bar);
-            Fraction from = bar < 1 ? passage.first().at() : start;
-            accidentals.barline();
-            measures.add(MeasureWriter.write(
-                    new MeasureWriter.Bar(bar, from, start, meter, clefs.get(i)), accidentals, markings, bars.get(i)));
-        }
-        return new Score(
-                signature,
-                meter,
-                measures,
-                markings.slurs(),
-                Ottavas.of(
-                        passage.notes(),
-                        note -> clefs.get(meter.barOf(passage.notes().get(note).at()) - first)),
-                instruction(passage));
+        return new ScoreWriter(passage, player).all();
+    }
+
+    /** The line of a passage alone. */
+    public static Score ofLine(Passage passage, @Nullable Player player) {
+        return new ScoreWriter(passage, player).line();
+    }
+
+    /** One further voice of a passage alone, as its player reads it. */
+    public static Score ofPart(Passage passage, Part part) {
+        return new ScoreWriter(passage, part.player().orElse(null)).part(part);
     }
 
     /** The clef at the head of the first staff. */
@@ -77,72 +65,21 @@ public record Score(
 
     /** The pitch at whose place a glyph stands on the staff: an octave nearer to it under an ottava; empty for a rest. */
     public Optional<Pitch> drawn(Glyph glyph) {
-        if (glyph.note().isEmpty()) return Optional.empty();
-        int note = glyph.note().get();
+        return glyph.pitch().map(pitch -> drawn(pitch, glyph));
+    }
+
+    /** The pitch at whose place one of the heads of a glyph stands. */
+    public Pitch drawn(Pitch head, Glyph glyph) {
+        int note = glyph.note().orElse(-1);
         int octaves = 0;
         for (Ottava ottava : ottavas) {
             if (ottava.fromNote() <= note && note <= ottava.toNote()) octaves = ottava.octaves();
         }
-        int down = octaves;
-        return glyph.pitch().map(pitch -> Pitch.of(pitch.name(), pitch.octave() - down));
+        return Pitch.of(head.name(), head.octave() - octaves);
     }
 
     /** Its stems, worked out anew at each call. */
     public Stems stems() {
         return Stems.of(this);
-    }
-
-    /** The notes that sound in each bar, from that of the first attack to that of the last sound. */
-    private static List<List<PassageNote>> bars(Passage passage) {
-        Meter meter = passage.step().meter();
-        int first = passage.firstBar();
-        List<List<PassageNote>> bars = new ArrayList<>();
-        for (PassageNote note : passage.notes()) {
-            int from = meter.barOf(note.at()) - first;
-            Fraction end = note.at().plus(note.value());
-            while (bars.size() <= from) bars.add(new ArrayList<>());
-            bars.get(from).add(note);
-            for (int bar = from + 1; barStart(meter, first + bar).isLessThan(end); bar++) {
-                while (bars.size() <= bar) bars.add(new ArrayList<>());
-                bars.get(bar).add(note);
-            }
-        }
-        return bars;
-    }
-
-    private static List<Clef> clefs(Passage passage, @Nullable Player player) {
-        List<List<Pitch>> pitches = bars(passage).stream()
-                .map(bar -> bar.stream().map(PassageNote::written).toList())
-                .toList();
-        List<Clef> readable = player == null
-                ? List.of(clefFor(passage), Clef.TREBLE)
-                : player.instrument().clefs();
-        return Clefs.of(pitches, readable);
-    }
-
-    private static Fraction barStart(Meter meter, int bar) {
-        return meter.bar().times(bar - 1L);
-    }
-
-    private static Clef clefFor(Passage passage) {
-        double mean = passage.notes().stream()
-                .map(PassageNote::written)
-                .mapToInt(Pitch::midi)
-                .average()
-                .orElseThrow();
-        return mean < MIDDLE_C ? Clef.BASS : Clef.TREBLE;
-    }
-
-    /** What is said in words over the first note: the share of the bow, and swing. */
-    private static Optional<String> instruction(Passage passage) {
-        List<String> words = new ArrayList<>();
-        Swing swing = passage.step().rhythm().swing();
-        if (!swing.isStraight()) words.add("swing " + swing);
-        passage.step()
-                .articulation()
-                .bowShare()
-                .ifPresent(
-                        share -> words.add(share.equals(Fraction.ONE) ? "whole bow each" : share + " of the bow each"));
-        return words.isEmpty() ? Optional.empty() : Optional.of(String.join(", ", words));
     }
 }

@@ -6,6 +6,7 @@ import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
+import pebblestep.core.instrument.Clef;
 
 /**
  * The stems of a score, and with them the side of its slurs. A note on the middle line or above has its stem down, one
@@ -25,7 +26,9 @@ public final class Stems {
         List<List<Optional<Stem>>> bars = new ArrayList<>();
         BitSet down = new BitSet();
         for (Measure measure : score.measures()) {
-            List<Optional<Stem>> stems = of(measure, score);
+            List<Optional<Stem>> stems = measure.second()
+                    .map(layer -> all(measure.glyphs(), layer.above() ? Stem.DOWN : Stem.UP))
+                    .orElseGet(() -> of(measure, score));
             for (int i = 0; i < stems.size(); i++) {
                 if (stems.get(i).equals(Optional.of(Stem.DOWN))) {
                     measure.glyphs().get(i).note().ifPresent(down::set);
@@ -49,9 +52,7 @@ public final class Stems {
 
     private static List<Optional<Stem>> of(Measure measure, Score score) {
         List<OptionalInt> steps = measure.glyphs().stream()
-                .map(glyph -> score.drawn(glyph)
-                        .map(pitch -> OptionalInt.of(measure.clef().stepsAbove(pitch)))
-                        .orElse(OptionalInt.empty()))
+                .map(glyph -> furthest(glyph, measure.clef(), score))
                 .toList();
         List<Optional<Stem>> stems = new ArrayList<>();
         for (int i = 0; i < steps.size(); i++) {
@@ -69,6 +70,28 @@ public final class Stems {
             Collections.fill(stems.subList(beam.from(), beam.to() + 1), Optional.of(at(furthest)));
         }
         return List.copyOf(stems);
+    }
+
+    /** The stems of a second voice of a bar, away from those of the first. */
+    public static List<Optional<Stem>> of(Layer layer) {
+        return all(layer.glyphs(), layer.above() ? Stem.UP : Stem.DOWN);
+    }
+
+    private static List<Optional<Stem>> all(List<Glyph> glyphs, Stem stem) {
+        return glyphs.stream()
+                .map(glyph -> glyph.isRest() || glyph.base() == 1 ? Optional.<Stem>empty() : Optional.of(stem))
+                .toList();
+    }
+
+    /** Letter steps of the head that is furthest from the middle line; of two as far the lower, so that its stem points up. */
+    private static OptionalInt furthest(Glyph glyph, Clef clef, Score score) {
+        if (glyph.pitch().isEmpty()) return OptionalInt.empty();
+        int furthest = clef.stepsAbove(score.drawn(glyph.pitch().get(), glyph));
+        for (Head head : glyph.more()) {
+            int steps = clef.stepsAbove(score.drawn(head.pitch(), glyph));
+            if (Math.abs(steps) > Math.abs(furthest)) furthest = steps;
+        }
+        return OptionalInt.of(furthest);
     }
 
     private static Stem at(int stepsAboveMiddle) {

@@ -3,6 +3,7 @@ package pebblestep.core.passage;
 import java.util.List;
 import java.util.Optional;
 import pebblestep.core.rhythm.Fraction;
+import pebblestep.core.scale.Key;
 import pebblestep.core.voice.Voice;
 
 /**
@@ -12,10 +13,13 @@ import pebblestep.core.voice.Voice;
  * @param voice how it is derived
  * @param player who reads it, where that is known
  * @param octaves octaves by which a partner's part was moved so that it lies in their range
+ * @param writtenKeys the keys on paper as its player reads them, one for each key of a walk
  * @param notes in playing order, never empty; written as its player reads them
  */
-public record Part(int index, Voice voice, Optional<Player> player, int octaves, List<PassageNote> notes) {
+public record Part(
+        int index, Voice voice, Optional<Player> player, int octaves, List<Key> writtenKeys, List<PassageNote> notes) {
     public Part {
+        writtenKeys = List.copyOf(writtenKeys);
         notes = List.copyOf(notes);
     }
 

@@ -104,12 +104,17 @@ public record Passage(
 
     /** Number of the last bar in which an attack stands, of any voice; a pickup adds none. */
     public int bars() {
+        return Math.max(1, step.meter().barOf(lastAttack()));
+    }
+
+    /** The last attack of any voice. */
+    public Fraction lastAttack() {
         Fraction last = last().at();
         for (Part part : parts) {
             Fraction other = part.notes().get(part.notes().size() - 1).at();
             if (last.isLessThan(other)) last = other;
         }
-        return Math.max(1, step.meter().barOf(last));
+        return last;
     }
 
     /** Where the last note of all voices ends. */

@@ -38,6 +38,7 @@ final class PassageWriter {
         private final Voice voice;
         private final @Nullable Player reader;
         private final List<PassageNote> own = new ArrayList<>();
+        private final List<Key> keys = new ArrayList<>();
         private int octaves;
         private boolean placed;
 
@@ -135,6 +136,7 @@ final class PassageWriter {
                 chord.map(one -> on(one, placed.concert)),
                 from,
                 notes.size() - 1,
+                step.walk().orElseThrow().join().countsBars() ? stretch.shift() : stretch.from(),
                 notes.get(from).at(),
                 stretch.end(),
                 stretch.joined());
@@ -152,6 +154,7 @@ final class PassageWriter {
             List<LineNote> own = VoiceNotes.of(voice, stretch.alone(), line);
             Fraction later = VoiceTiming.delay(voice.entry(), beginning);
             Placed at = voice.by().isOwn() ? placed : forPartner(singing, own, placed);
+            singing.keys.add(at.written);
             for (Timing.Attack attack : VoiceTiming.of(voice, stretch)) {
                 singing.own.add(
                         note(singing.own.size(), attack.moved(attack.station(), later), own.get(attack.note()), at));
@@ -211,6 +214,11 @@ final class PassageWriter {
 
     private Part part(Singing singing) {
         return new Part(
-                singing.index, singing.voice, Optional.ofNullable(singing.reader), singing.octaves, singing.own);
+                singing.index,
+                singing.voice,
+                Optional.ofNullable(singing.reader),
+                singing.octaves,
+                singing.keys,
+                singing.own);
     }
 }

@@ -15,7 +15,8 @@ import pebblestep.core.scale.Key;
  * @param concertChord its chord as it sounds
  * @param from its first note among those of the line, from 0
  * @param to its last note
- * @param at where it begins
+ * @param begins where its bars begin, and with them its chord and signature; where it follows on a beat or at once, its line
+ * @param at where its first note stands
  * @param end where its last note ends
  * @param joined whether the note before its first is also its own first: struck once for both keys
  */
@@ -27,6 +28,7 @@ public record Station(
         Optional<ChordSymbol> concertChord,
         int from,
         int to,
+        Fraction begins,
         Fraction at,
         Fraction end,
         boolean joined) {}
