@@ -11,6 +11,8 @@ export interface Questions {
   choices: { asked: Schemas['ChoicesAsked']; answer: Schemas['ChoicesAnswer'] };
   readings: { asked: Schemas['ReadingsAsked']; answer: Schemas['ReadingsAnswer'] };
   said: { asked: Schemas['SaidAsked']; answer: Schemas['SaidAnswer'] };
+  with: { asked: Schemas['WithAsked']; answer: Schemas['WithAnswer'] };
+  ways: { asked: Schemas['WaysAsked']; answer: Schemas['WaysAnswer'] };
   tour: { asked: Schemas['TourAsked']; answer: Schemas['TourAnswer'] };
   climb: { asked: Schemas['ClimbAsked']; answer: Schemas['ClimbAnswer'] };
   'climb-edit': { asked: Schemas['ClimbEditAsked']; answer: Schemas['ClimbEditAnswer'] };

@@ -1,10 +1,19 @@
-import { Renderer, StaveTie, TextBracket, type RenderContext, type StaveNote } from './engraver';
+import {
+  Renderer,
+  StaveConnector,
+  StaveTie,
+  TextBracket,
+  type RenderContext,
+  type Stave,
+  type StaveNote,
+} from './engraver';
 import type { ScoreDocument } from '../api/types';
 import { drawBar } from './bars';
 import { drawSlur, type Placed } from './curves';
-import { headWidth, layOut, MARGIN, minimumWidth, WORDS_HEIGHT } from './layout';
+import { barWidth, BRACE, headWidth, layOut, MARGIN, WORDS_HEIGHT } from './layout';
 import { drawQuicker } from './quicker';
-import type { Glyph } from './staff';
+import type { Glyph, Measure } from './staff';
+import { fifthsAt, stavesOf } from './staves';
 
 export { signsReady } from './engraver';
 export { fittingScale } from './layout';
@@ -13,15 +22,26 @@ export { fittingScale } from './layout';
 export interface Drawn {
   height: number;
   notes: Map<number, SVGElement[]>;
+  /** The same of the further voices that are written, by their place among the voices. */
+  voices: Map<number, Map<number, SVGElement[]>>;
 }
 
 interface Sign extends Placed {
   glyph: Glyph;
 }
 
+/** The signs of one voice, in order. */
+interface Written {
+  score: ScoreDocument;
+  /** Whether it is the first voice of its staff, to which slurs and ottavas belong. */
+  leads: boolean;
+  signs: Sign[];
+}
+
 const WIDEST_STRETCH = 1.6;
 const NARROW_WORDS = 26;
 const TUPLET_NUMBER = 22;
+const LINE = -1;
 
 /**
  * Draws a score into an element, as wide as it is told, and decides nothing but where on the paper.
@@ -39,40 +59,100 @@ export function draw(
   const sheet = document.createElement('div');
   const renderer = new Renderer(sheet, Renderer.Backends.SVG);
   const context = renderer.getContext();
+  const views = stavesOf(score);
+  const joined = views.length > 1;
   const { systems, height } = layOut(score, width - 2 * MARGIN, lines.length);
   renderer.resize(width, height);
-  const signs: Sign[] = [];
-  systems.forEach(({ measures, staff, words }, row) => {
-    const head = headWidth(score, row === 0);
-    const needed = measures.reduce((sum, measure) => sum + minimumWidth(measure), 0);
+  const written = new Map<number, Written>();
+  const keep = (voice: number, of: ScoreDocument, leads: boolean, signs: Sign[]) => {
+    const own = written.get(voice) ?? { score: of, leads, signs: [] };
+    own.signs.push(...signs);
+    written.set(voice, own);
+  };
+  systems.forEach(({ measures, bars, staves, words }, row) => {
+    const head = headWidth(score, row === 0, bars[0]);
+    const needed = bars.reduce((sum, bar) => sum + barWidth(score, bar), 0);
     const room = width - 2 * MARGIN - head;
     // A last system that is far from full keeps its natural width.
     const last = row === systems.length - 1 && systems.length > 1;
     const stretch = last ? Math.min(room / needed, WIDEST_STRETCH) : room / needed;
-    let x = MARGIN;
-    measures.forEach((measure, m) => {
-      const own = minimumWidth(measure) * stretch + (m === 0 ? head : 0);
-      const next = measures[m + 1] ?? systems[row + 1]?.measures[0];
-      const notes = drawBar(
-        context,
-        score,
-        measure,
-        { x, y: staff, width: own },
-        {
-          opens: m === 0,
-          first: m === 0 && row === 0,
+    const left = MARGIN + (joined ? BRACE : 0);
+    let x = left;
+    measures.forEach((_, m) => {
+      const bar = bars[m]!;
+      const opening = m === 0 ? head - (joined ? BRACE : 0) : 0;
+      const own = barWidth(score, bar) * stretch + opening;
+      const ofStaves = views.map((view, i) => {
+        const measure = view.score.measures[bar]!;
+        const next = view.score.measures[bar + 1];
+        return {
+          ...view,
+          measure,
+          fifths: fifthsAt(view.score, bar),
+          y: staves[i]!,
           nextClef: next && next.clef !== measure.clef ? next.clef : undefined,
-          last: next === undefined,
-        },
+        };
+      });
+      const drawn = drawBar(
+        context,
+        ofStaves,
+        { x, width: own },
+        { opens: m === 0, first: m === 0 && row === 0, last: bar === score.measures.length - 1 },
       );
-      measure.glyphs.forEach((glyph, i) => signs.push({ glyph, note: notes[i]!, row }));
+      ofStaves.forEach(({ voice, measure, score: of }, i) => {
+        const { notes, second } = drawn[i]!;
+        keep(
+          voice,
+          of,
+          true,
+          measure.glyphs.map((glyph, g) => ({ glyph, note: notes[g]!, row })),
+        );
+        const layer = measure.second;
+        if (layer) {
+          keep(
+            layer.voice,
+            of,
+            false,
+            layer.glyphs.map((glyph, g) => ({ glyph, note: second[g]!, row })),
+          );
+        }
+        drawChords(context, measure, notes, systems[row]!.top);
+      });
+      if (joined)
+        joinStaves(
+          context,
+          drawn.map((one) => one.stave),
+          score.braced === true,
+          {
+            opens: m === 0,
+            ends: bar === score.measures.length - 1,
+          },
+        );
       x += own;
     });
     lines.forEach((line, i) => {
-      drawWords(context, signs, row, line, words + (i + 1) * WORDS_HEIGHT - 6);
+      const ownSigns = written.get(LINE)!.signs;
+      drawWords(context, ownSigns, row, line, words + (i + 1) * WORDS_HEIGHT - 6);
     });
   });
-  drawTies(context, signs);
+  const voices = new Map<number, Map<number, SVGElement[]>>();
+  for (const [voice, one] of written) {
+    drawTies(context, one.signs);
+    if (one.leads) drawOver(context, one);
+    voices.set(voice, elementsOf(one.signs));
+  }
+  const beginning = written.get(LINE)!.signs.find((sign) => sign.glyph.note === 0);
+  if (score.instruction && beginning) {
+    context.setFont('Figtree Variable', 12, 'normal', 'italic');
+    context.fillText(score.instruction, beginning.note.getAbsoluteX(), systems[0]!.top + 14);
+  }
+  sheet.querySelector('svg')?.setAttribute('aria-hidden', 'true');
+  element.replaceChildren(...sheet.childNodes);
+  return { height, notes: voices.get(LINE)!, voices };
+}
+
+/** What reaches over the notes of one staff: slurs and ottavas. */
+function drawOver(context: RenderContext, { score, signs }: Written) {
   const attacks = new Map<number, Sign>();
   signs.forEach((sign) => {
     if (sign.glyph.note != null && !attacks.has(sign.glyph.note)) attacks.set(sign.glyph.note, sign);
@@ -81,13 +161,31 @@ export function draw(
     [...attacks].filter(([note]) => part.fromNote <= note && note <= part.toNote).map(([, sign]) => sign);
   score.slurs.forEach((slur) => drawSlur(context, stretch(slur), slur.above));
   score.ottavas.forEach((ottava) => drawOttava(context, stretch(ottava), ottava.octaves));
-  if (score.instruction && attacks.has(0)) {
-    context.setFont('Figtree Variable', 12, 'normal', 'italic');
-    context.fillText(score.instruction, attacks.get(0)!.note.getAbsoluteX(), systems[0]!.top + 14);
+}
+
+/** The chords over a bar, each over what sounds as it begins. */
+function drawChords(context: RenderContext, measure: Measure, notes: StaveNote[], top: number) {
+  if (!measure.chords) return;
+  context.setFont('Figtree Variable', 14, 'bold');
+  for (const { glyph, chord } of measure.chords) {
+    context.fillText(chord, notes[glyph]!.getAbsoluteX() - 2, top + 22);
   }
-  sheet.querySelector('svg')?.setAttribute('aria-hidden', 'true');
-  element.replaceChildren(...sheet.childNodes);
-  return { height, notes: elementsOf(signs) };
+}
+
+/** The lines and the brace or bracket that make one system of several staves. */
+function joinStaves(
+  context: RenderContext,
+  staves: Stave[],
+  braced: boolean,
+  bar: { opens: boolean; ends: boolean },
+) {
+  const line = (type: 'brace' | 'bracket' | 'singleLeft' | 'singleRight' | 'boldDoubleRight') =>
+    new StaveConnector(staves[0]!, staves.at(-1)!).setType(type).setContext(context).draw();
+  if (bar.opens) {
+    line(braced ? 'brace' : 'bracket');
+    line('singleLeft');
+  }
+  if (braced) line(bar.ends ? 'boldDoubleRight' : 'singleRight');
 }
 
 function drawTies(context: RenderContext, signs: Sign[]) {

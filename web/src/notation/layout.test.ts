@@ -48,8 +48,8 @@ describe('laying a score out', () => {
     const high = layOut(score(bar(1, 8), bar(2, 8, 'C7')), 300);
     expect(flat.systems).toHaveLength(2);
     expect(flat.systems[1]!.top).toBeGreaterThanOrEqual(flat.systems[0]!.words);
-    expect(high.systems[1]!.staff - high.systems[1]!.top).toBeGreaterThan(
-      flat.systems[1]!.staff - flat.systems[1]!.top,
+    expect(high.systems[1]!.staves[0]! - high.systems[1]!.top).toBeGreaterThan(
+      flat.systems[1]!.staves[0]! - flat.systems[1]!.top,
     );
     expect(high.height).toBeGreaterThan(flat.height);
   });

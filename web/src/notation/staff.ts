@@ -3,6 +3,7 @@ import { partsOf } from '../ui/signs';
 
 export type Measure = ScoreDocument['measures'][number];
 export type Glyph = Measure['glyphs'][number];
+export type Layer = NonNullable<Measure['second']>;
 
 interface Clef {
   /** The clef as the engraver draws it, with the little 8 above or below where it has one. */
@@ -34,18 +35,37 @@ export function clefOf(id: string): Clef {
   return CLEFS[id] ?? CLEFS.treble!;
 }
 
-/** The place of a glyph on the staff, in the engraver's words. */
-export function keyOf(glyph: Glyph, clefId: string): string {
+/** What stands on a staff: a note, one of its further heads, or a rest, which has no pitch. */
+interface Standing {
+  drawn?: string | null;
+}
+
+const LETTERS = 'CDEFGAB';
+
+/** Letter steps above C0 at which it stands on the staff of the drawn clef; of a rest, the middle line. */
+export function stepOf(standing: Standing, clefId: string): number {
   const clef = clefOf(clefId);
-  if (glyph.drawn == null) return clef.rest;
-  const { name, octave } = partsOf(glyph.drawn);
+  if (standing.drawn == null) return clef.top - 4;
+  const { name, octave } = partsOf(standing.drawn);
+  return LETTERS.indexOf(name[0]!) + 7 * (octave + clef.octaves);
+}
+
+/** The place on the staff, in the engraver's words; a rest that gives way to another voice stands some steps aside. */
+export function keyOf(standing: Standing, clefId: string, aside = 0): string {
+  const clef = clefOf(clefId);
+  if (standing.drawn == null) {
+    if (aside === 0) return clef.rest;
+    const step = clef.top - 4 + aside;
+    return `${LETTERS[step % 7]!.toLowerCase()}/${Math.floor(step / 7)}`;
+  }
+  const { name, octave } = partsOf(standing.drawn);
   return `${name.toLowerCase()}/${octave + clef.octaves}`;
 }
 
-/** Letter steps by which a glyph stands above the top line of its staff; negative below it. */
-export function aboveTop(glyph: Glyph, clefId: string): number | undefined {
+/** Letter steps by which it stands above the top line of its staff; negative below it. */
+export function aboveTop(glyph: Standing, clefId: string): number | undefined {
   if (glyph.drawn == null) return undefined;
   const clef = clefOf(clefId);
   const { name, octave } = partsOf(glyph.drawn);
-  return 'CDEFGAB'.indexOf(name[0]!) + 7 * (octave + clef.octaves) - clef.top;
+  return LETTERS.indexOf(name[0]!) + 7 * (octave + clef.octaves) - clef.top;
 }

@@ -2,7 +2,7 @@ import { useElementSize } from '@mantine/hooks';
 import { useEffect, useRef, type KeyboardEvent, type PointerEvent } from 'react';
 import type { PassageDocument, PulseDocument } from '../api/types';
 import type { Lights } from '../sound/lights';
-import { leastApart, PulseRow, ROW_HEIGHT, type RowView } from './PulseRow';
+import { leastApart, PulseRow, rowHeight, type RowView } from './PulseRow';
 import classes from './PulseRibbon.module.css';
 
 interface Props {
@@ -43,6 +43,7 @@ function rows(
   pulse: PulseDocument,
   width: number,
   narrowest: number,
+  mostRows: number,
 ): { views: RowView[]; perWhole: number } {
   const bars = Math.max(1, Math.ceil((pulse.to - pulse.from) / pulse.bar - 1e-9));
   const span = pulse.to - pulse.from;
@@ -53,7 +54,7 @@ function rows(
     return { views: [{ from: pulse.from, to: pulse.to }], perWhole };
   }
   const fitting = Math.max(1, Math.floor(width / whole));
-  const perRow = Math.max(fitting, Math.ceil(bars / MOST_ROWS_WIDE));
+  const perRow = Math.max(fitting, Math.ceil(bars / mostRows));
   const perWhole = width / (perRow * pulse.bar);
   const views: RowView[] = [];
   for (let at = pulse.from; at < pulse.to - 1e-9; at += perRow * pulse.bar) {
@@ -73,7 +74,9 @@ export function PulseRibbon({ passage, pulse, onNudge, onPlace, lights, dense }:
     pulse,
     Math.max(width, 260) - 24,
     dense ? densest(pulse) : NARROWEST_CLICK,
+    passage.stations ? Infinity : MOST_ROWS_WIDE,
   );
+  const high = rowHeight(pulse);
   const drawing = useRef<SVGSVGElement>(null);
   useEffect(
     () =>
@@ -81,9 +84,9 @@ export function PulseRibbon({ passage, pulse, onNudge, onPlace, lights, dense }:
         drawing.current?.querySelectorAll('.lit').forEach((pebble) => pebble.classList.remove('lit'));
         const pebble = drawing.current?.querySelector(`[data-attack="${index}"]`);
         pebble?.classList.add('lit');
-        if (pebble && dense) keepRowInView(pebble);
+        if (pebble) keepRowInView(pebble, high);
       }),
-    [lights, dense],
+    [lights, high],
   );
   const { landing } = passage;
   const start = passage.notes[0]!;
@@ -128,12 +131,12 @@ export function PulseRibbon({ passage, pulse, onNudge, onPlace, lights, dense }:
       onPointerUp={() => (drag.current = undefined)}
       onPointerCancel={() => (drag.current = undefined)}
     >
-      <svg ref={drawing} width="100%" height={views.length * ROW_HEIGHT} aria-hidden="true">
+      <svg ref={drawing} width="100%" height={views.length * high} aria-hidden="true">
         {views.map((view, i) => (
           <PulseRow
             key={view.from}
             view={view}
-            top={i * ROW_HEIGHT}
+            top={i * high}
             perWhole={perWhole}
             passage={passage}
             pulse={pulse}
@@ -145,10 +148,9 @@ export function PulseRibbon({ passage, pulse, onNudge, onPlace, lights, dense }:
 }
 
 /** Scrolls what holds the ribbon so that the row of a pebble is seen. */
-function keepRowInView(pebble: Element) {
+function keepRowInView(pebble: Element, high: number) {
   const view = pebble.closest(`.${classes.ribbon}`)?.parentElement;
   if (!view || view.scrollHeight <= view.clientHeight + 4) return;
   const top = pebble.getBoundingClientRect().top - view.getBoundingClientRect().top;
-  if (top < 0 || top > view.clientHeight - ROW_HEIGHT / 2)
-    view.scrollTo({ top: view.scrollTop + top - ROW_HEIGHT / 2 });
+  if (top < 0 || top > view.clientHeight - high / 2) view.scrollTo({ top: view.scrollTop + top - high / 2 });
 }

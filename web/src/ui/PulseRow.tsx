@@ -16,7 +16,9 @@ interface Props {
   pulse: PulseDocument;
 }
 
-export const ROW_HEIGHT = 92;
+const ROW_HEIGHT = 92;
+/** Each further voice has a row of pebbles of its own in the same bars. */
+const VOICE_HEIGHT = 20;
 const LEFT = 12;
 const BAND_TOP = 24;
 const BAND_HEIGHT = 38;
@@ -25,6 +27,11 @@ const BIGGEST_PEBBLE = 17;
 
 /** Pebbles that lie far apart are this big, however close the clicks are. */
 const SPARSE_PEBBLE = 11;
+
+/** How high a row of the ribbon is, with its further voices. */
+export function rowHeight(pulse: PulseDocument): number {
+  return ROW_HEIGHT + VOICE_HEIGHT * (pulse.rows?.length ?? 0);
+}
 
 /** Widths of a letter in the labels over a row, on the safe side. */
 const LETTER = { residue: 6.6, landing: 7.4 };
@@ -47,6 +54,8 @@ export function PulseRow({ view, top, perWhole, passage, pulse }: Props) {
   for (let at = view.from; at < view.to - 1e-9; at += pulse.bar) {
     bars.push({ from: at, to: Math.min(view.to, at + pulse.bar) });
   }
+  const voices = pulse.rows ?? [];
+  const bandHeight = BAND_HEIGHT + VOICE_HEIGHT * voices.length;
   const { landing } = passage;
   const last = landing.note;
   const landed = pulse.attacks[last]!;
@@ -55,6 +64,13 @@ export function PulseRow({ view, top, perWhole, passage, pulse }: Props) {
   );
   const first = pulse.attacks[0]!;
   const arrival = `${landing.lands ? 'lands' : 'ends'} on ${pulse.arrives}`;
+  // Every key of a walk has its own arrival.
+  const ends = new Map(passage.stations?.map((one) => [one.to, one.landing.lands]));
+  const toneOf = (i: number) => {
+    const lands = i === last ? landing.lands : ends.get(i);
+    if (lands !== undefined) return lands ? 'moss' : 'clay';
+    return i === 0 ? 'river' : 'slate';
+  };
   const atTheEnd = x(landed) > (view.to - view.from) * perWhole - 60;
   // The distance is named where it fits between the other labels; the landing says it in any case.
   const residueRoom =
@@ -69,7 +85,7 @@ export function PulseRow({ view, top, perWhole, passage, pulse }: Props) {
           x={x(bar.from) - click / 2 + 1}
           y={BAND_TOP}
           width={(bar.to - bar.from) * perWhole - 2}
-          height={BAND_HEIGHT}
+          height={bandHeight}
           rx="17"
           className={classes.band}
         />
@@ -81,14 +97,14 @@ export function PulseRow({ view, top, perWhole, passage, pulse }: Props) {
             <line
               x1={x(tick.x)}
               x2={x(tick.x)}
-              y1={BAND_TOP + BAND_HEIGHT + 2}
-              y2={BAND_TOP + BAND_HEIGHT + (tick.weight < 2 ? 9 : 6)}
+              y1={BAND_TOP + bandHeight + 2}
+              y2={BAND_TOP + bandHeight + (tick.weight < 2 ? 9 : 6)}
               className={tick.weight < 2 ? classes.beatTick : classes.tick}
             />
             {(tick.weight < 2 || click >= LABELLED_CLICK) && (
               <text
                 x={x(tick.x)}
-                y={BAND_TOP + BAND_HEIGHT + 22}
+                y={BAND_TOP + bandHeight + 22}
                 className={
                   tick.weight === 0 ? classes.downbeat : tick.weight === 1 ? classes.beat : classes.between
                 }
@@ -125,13 +141,44 @@ export function PulseRow({ view, top, perWhole, passage, pulse }: Props) {
               seed={`attack ${i}`}
               width={pebble}
               height={pebble * 0.92}
-              tone={i === last && landing.lands ? 'moss' : i === last ? 'clay' : i === 0 ? 'river' : 'slate'}
+              tone={toneOf(i)}
               x={x(at)}
               y={i === last && landing.lands ? middle - 4 : middle}
             />
           </g>
         ) : null,
       )}
+      {voices.map((voice, v) => {
+        const y = middle + BAND_HEIGHT / 2 + VOICE_HEIGHT * (v + 0.3);
+        const final = voice.attacks.length - 1;
+        return (
+          <g key={v}>
+            {inRow(voice.target) && (
+              <Stone
+                seed={`target ${v}`}
+                width={Math.max(22, pebble * 1.7)}
+                height={8}
+                tone="ink"
+                x={x(voice.target)}
+                y={y + pebble * 0.4 + 2}
+              />
+            )}
+            {voice.attacks.map((at, i) =>
+              inRow(at) ? (
+                <Stone
+                  key={i}
+                  seed={`voice ${v} ${i}`}
+                  width={pebble * 0.8}
+                  height={pebble * 0.74}
+                  tone={i < final ? 'hollow' : voice.lands ? 'moss' : 'clay'}
+                  x={x(at)}
+                  y={i === final && voice.lands ? y - 2 : y}
+                />
+              ) : null,
+            )}
+          </g>
+        );
+      })}
       {inRow(first) && (
         <text x={x(first)} y={14} className={classes.starts}>
           starts on {pulse.starts}

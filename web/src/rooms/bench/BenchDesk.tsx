@@ -2,12 +2,13 @@ import { notifications } from '@mantine/notifications';
 import { NEEDS_STUDIO } from '../../ui/needsStudio';
 import { useLocalStorage } from '@mantine/hooks';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
-import type { StepDocument } from '../../api/types';
+import type { PassageDocument, StepDocument } from '../../api/types';
 import { Engraving, type Words } from '../../notation/Engraving';
 import { useLoop } from '../../sound/useLoop';
 import { PulseRibbon } from '../../ui/PulseRibbon';
 import { AssignDialog } from './AssignDialog';
 import { useDraft, usePlacing, useWorked } from './BenchContext';
+import { StationPath } from './beside/StationPath';
 import { ClimbControls } from './climb/ClimbControls';
 import { ClimbDesk } from './climb/ClimbDesk';
 import { Compare } from './Compare';
@@ -21,6 +22,13 @@ import classes from './Bench.module.css';
 
 /** Few notes are drawn this much larger, where they have the room. */
 const LARGEST = 1.5;
+
+/** The notes of the line in a key of the walk. */
+function notesOf(passage: PassageDocument | undefined, station: number | undefined): number[] {
+  const one = station === undefined ? undefined : passage?.stations?.[station];
+  if (!one) return [];
+  return Array.from({ length: one.to - one.from + 1 }, (_, i) => one.from + i);
+}
 
 /** The bench itself: the routine, the engraved notes with the pulse beneath them, and the controls. */
 export function BenchDesk() {
@@ -36,6 +44,8 @@ export function BenchDesk() {
     defaultValue: { counts: false, degrees: false },
     getInitialValueInEffect: false,
   });
+  const [station, setStation] = useState<number>();
+  const marked = useMemo(() => notesOf(passage, station), [passage, station]);
   const find = useCallback(() => setFinding(true), []);
   const toggle = () => {
     if (player.playing) player.stop();
@@ -79,12 +89,19 @@ export function BenchDesk() {
               <SideSwitch />
               <PaperSwitch words={words} onChange={setWords} onCompare={compare} />
             </div>
+            <StationPath passage={passage} onPoint={setStation} />
             <div className={classes.paper} tabIndex={0} aria-label="Engraved notes" role="region">
-              <Engraving passage={passage} lights={player.lights} words={words} largest={LARGEST} />
+              <Engraving
+                passage={passage}
+                lights={player.lights}
+                words={words}
+                largest={LARGEST}
+                marked={marked}
+              />
             </div>
             <CalmPulseBar />
             {passage.pulse && (
-              <div className={classes.pulse}>
+              <div className={classes.pulse} data-long={passage.stations != null}>
                 <PulseRibbon
                   passage={passage}
                   pulse={passage.pulse}

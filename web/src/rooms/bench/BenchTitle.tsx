@@ -9,6 +9,9 @@ import { useState } from 'react';
 import type { useLoop } from '../../sound/useLoop';
 import { Wrong } from '../../ui/Wrong';
 import { useAround, useDraft, useWorked } from './BenchContext';
+import { OverPill } from './beside/OverPill';
+import { ThroughPill } from './beside/ThroughPill';
+import { WithPills } from './beside/WithPills';
 import { ClassReadings } from './ClassReadings';
 import { SaveNote } from './SaveNote';
 import { signs } from '../../ui/signs';
@@ -111,6 +114,9 @@ export function BenchTitle({ player, onToggle, onAssign }: TitleProps) {
             everybody
           </button>
         )}
+        <WithPills />
+        <ThroughPill />
+        <OverPill />
         {passage && (
           <span>
             {student ? `written ${key}` : key}

@@ -22,8 +22,10 @@ export function LandingCard({ onCompare }: Props) {
   if (refused) return <Wrong error={refused} />;
   if (!passage) return null;
   const { landing, near } = passage;
-  const [best, ...others] = landing.fixes;
+  const [best, ...more] = landing.fixes;
   const confused = near?.[0];
+  // What one hand strikes with the line lands with it.
+  const others = passage.voices?.filter((voice) => voice.by !== 'same-hand') ?? [];
   return (
     <section className={classes.landing} data-lands={landing.lands} aria-label="Landing">
       <div className={classes.line}>
@@ -47,16 +49,25 @@ export function LandingCard({ onCompare }: Props) {
           aria-label={open ? 'Only where it ends' : 'Why, and other ways'}
           onClick={() => setOpen(!open)}
         >
-          {others.length > 0 && !open && <span>{others.length} more</span>}
+          {more.length > 0 && !open && <span>{more.length} more</span>}
           {open ? <IconChevronUp size={17} /> : <IconChevronDown size={17} />}
         </button>
       </div>
+      {others.length > 0 && (
+        <ul className={classes.voices}>
+          {others.map((voice, i) => (
+            <li key={i} data-lands={voice.landing.lands}>
+              {voice.landing.sentence}
+            </li>
+          ))}
+        </ul>
+      )}
       {open && (
         <div className={classes.more}>
           <p>{landing.why}</p>
-          {others.length > 0 && (
+          {more.length > 0 && (
             <div className={classes.fixes}>
-              {others.map((fix) => (
+              {more.map((fix) => (
                 <button
                   key={fix.sentence}
                   type="button"

@@ -1,4 +1,13 @@
-import type { Climb, ClimbEditing, Routine, StepDocument, StepEditing } from '../../api/types';
+import type {
+  Climb,
+  ClimbEditing,
+  CompanyPart,
+  Routine,
+  StepDocument,
+  StepEditing,
+  VoicePart,
+  WalkPart,
+} from '../../api/types';
 import { answer, tried } from '../../core/answers';
 import type { HeldDraft } from '../../keep/store';
 
@@ -47,6 +56,9 @@ export type StepEdit =
   | { type: 'landing'; landing: StepDocument['landing'] }
   | { type: 'bpm'; bpm: number }
   | { type: 'metronome'; change: Partial<StepDocument['metronome']> }
+  | { type: 'voices'; voices: VoicePart[] }
+  | { type: 'walk'; walk?: WalkPart }
+  | { type: 'company'; company?: CompanyPart }
   | { type: 'climb'; climb: Climb; start?: number[] }
   | { type: 'climbEdit'; edit: ClimbEditing; start?: number[] };
 
@@ -128,6 +140,12 @@ function editedStep(step: BenchStep, edit: StepEdit): BenchStep {
       return change({ tempo: { ...document.tempo, bpm: edit.bpm } });
     case 'metronome':
       return change({ metronome: { ...document.metronome, ...edit.change } });
+    case 'voices':
+      return change({ voices: edit.voices.length > 0 ? edit.voices : undefined });
+    case 'walk':
+      return change({ walk: edit.walk });
+    case 'company':
+      return change({ company: edit.company });
     case 'climb':
       return { ...step, climb: edit.climb };
     case 'climbEdit': {
@@ -169,7 +187,7 @@ function editedDraft(draft: Draft, action: StepEdit | RoutineEdit): Draft {
   }
 }
 
-const TYPING = ['title', 'routineTitle'];
+const TYPING = ['title', 'routineTitle', 'company'];
 const PLACED = 'place';
 
 /** Which edits are taken back as one: typing in one field, and one drag; each nudge is its own. */

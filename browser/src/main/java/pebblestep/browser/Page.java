@@ -22,6 +22,8 @@ import pebblestep.documents.bench.ReadingsAsked;
 import pebblestep.documents.bench.SaidAsked;
 import pebblestep.documents.bench.StepForecast;
 import pebblestep.documents.bench.TourAsked;
+import pebblestep.documents.bench.WaysAsked;
+import pebblestep.documents.bench.WithAsked;
 import pebblestep.documents.practice.CautionAsked;
 import pebblestep.documents.practice.LatencyAsked;
 import pebblestep.documents.practice.RanAsked;
@@ -44,6 +46,8 @@ import pebblestep.documents.practice.TodayAsked;
             ReadingsAsked.class,
             TourAsked.class,
             SaidAsked.class,
+            WithAsked.class,
+            WaysAsked.class,
             ClimbAsked.class,
             ClimbEditAsked.class,
             GrowthAsked.class,
@@ -67,6 +71,8 @@ import pebblestep.documents.practice.TodayAsked;
             ReadingsAsked.ReadingsAnswer.class,
             TourAsked.TourAnswer.class,
             SaidAsked.SaidAnswer.class,
+            WithAsked.WithAnswer.class,
+            WaysAsked.WaysAnswer.class,
             ClimbAnswer.class,
             ClimbEditAsked.ClimbEditAnswer.class,
             GrowthAsked.GrowthAnswer.class,
@@ -111,6 +117,8 @@ public final class Page {
             case "choices" -> () -> Json.write(Json.readChoicesAsked(asked).answer());
             case "readings" -> () -> Json.write(Json.readReadingsAsked(asked).answer());
             case "said" -> () -> Json.write(Json.readSaidAsked(asked).answer());
+            case "with" -> () -> Json.write(Json.readWithAsked(asked).answer());
+            case "ways" -> () -> Json.write(Json.readWaysAsked(asked).answer());
             case "tour" -> () -> Json.write(Json.readTourAsked(asked).answer());
             case "climb" -> () -> Json.write(Json.readClimbAsked(asked).answer());
             case "climb-edit" -> () -> Json.write(Json.readClimbEditAsked(asked).answer());

@@ -20,6 +20,7 @@ import pebblestep.core.passage.Player;
 import pebblestep.core.passage.Step;
 import pebblestep.core.passage.Step.Named;
 import pebblestep.core.passage.Steps;
+import pebblestep.core.passage.Voiced;
 import pebblestep.core.rhythm.CountSchool;
 import pebblestep.core.rhythm.Meter;
 import pebblestep.core.rhythm.ValueNames;
@@ -53,6 +54,8 @@ import pebblestep.documents.bench.SaidAsked;
 import pebblestep.documents.bench.SeenPart;
 import pebblestep.documents.bench.StepEdit;
 import pebblestep.documents.bench.TourAsked;
+import pebblestep.documents.bench.WaysAsked;
+import pebblestep.documents.bench.WithAsked;
 import pebblestep.documents.practice.PieceDocument;
 import pebblestep.exchange.IdentifiedNames;
 import tools.jackson.databind.JsonNode;
@@ -126,7 +129,7 @@ public final class Questions {
 
     /** Any question. */
     public static Draw<Question> any() {
-        return random -> switch (random.nextInt(24)) {
+        return random -> switch (random.nextInt(26)) {
             case 0, 1 -> edit(random);
             case 2 -> choices(random);
             case 3 -> readings(random);
@@ -157,6 +160,16 @@ public final class Questions {
             case 18 -> RoomQuestions.taps(random);
             case 19 -> plan(random);
             case 20 -> forecast(random);
+            case 21 -> {
+                WithAsked asked = new WithAsked(step(random), player(random));
+                yield new Question("with", asked, asked::answer);
+            }
+            case 22 -> {
+                WaysAsked asked = new WaysAsked(step(random), maybe(random, () -> Draw.of(
+                                "ii V I:2", "Dm7 G7 | Cmaj7", "ii 9", "", "IV lydian", "bVII7:4")
+                        .from(random)));
+                yield new Question("ways", asked, asked::answer);
+            }
             default -> passage(random);
         };
     }
@@ -346,7 +359,8 @@ public final class Questions {
     }
 
     private static StepDocument step(Random random) {
-        Step step = Steps.any().from(random);
+        Step step =
+                random.nextBoolean() ? Steps.any().from(random) : Voiced.any().from(random);
         return StepDocuments.write(step.withTitle(
                 Draw.of("", "Tide \"out\"", "♭ and \\ and\ttab", "Ebbe — Flut").from(random)));
     }

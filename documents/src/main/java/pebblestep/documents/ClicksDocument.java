@@ -38,7 +38,7 @@ public record ClicksDocument(
         DronePart drone,
         List<Double> voiceHz,
         @Nullable List<OtherVoicePart> voices,
-        @Nullable CompanyPart company) {
+        @Nullable CompanySoundPart company) {
 
     /**
      * One click: exact position, the beat it counts, and when it sounds; {@code x} is its position as a number. A silent one
@@ -70,7 +70,8 @@ public record ClicksDocument(
     public record OtherVoicePart(List<TonePart> notes) {}
 
     /** The chords and the bass that may sound, and which of them the step asks for. */
-    public record CompanyPart(boolean chordsAsked, boolean bassAsked, List<TonePart> chords, List<TonePart> bass) {}
+    public record CompanySoundPart(
+            boolean chordsAsked, boolean bassAsked, List<TonePart> chords, List<TonePart> bass) {}
 
     private static @Nullable List<OtherVoicePart> voices(Passage passage, ReferencePitch reference) {
         if (passage.parts().isEmpty()) return null;
@@ -86,11 +87,11 @@ public record ClicksDocument(
         return new TonePart(Rounded.of(ms), Rounded.of(passage.millisAt(at.plus(value)) - ms), Rounded.of(hertz));
     }
 
-    private static @Nullable CompanyPart company(Passage passage, ReferencePitch reference) {
+    private static @Nullable CompanySoundPart company(Passage passage, ReferencePitch reference) {
         CompanyPlan plan = CompanyPlan.of(passage);
         if (plan.bass().isEmpty()) return null;
         Company wish = passage.step().company();
-        return new CompanyPart(
+        return new CompanySoundPart(
                 wish.chords().isPresent(),
                 wish.bass(),
                 tones(passage, plan.chords(), reference),

@@ -32,7 +32,7 @@ public record PulseDocument(
         String arrives,
         PlacePart place,
         String lands,
-        @Nullable List<RowPart> rows) {
+        @Nullable List<VoiceRowPart> rows) {
 
     /** One click of the grid, with its count and what is said there; weight 0 on a downbeat, 1 on another beat, 2 between beats. */
     public record TickPart(double x, int bar, String count, String said, int weight) {}
@@ -52,14 +52,14 @@ public record PulseDocument(
      *
      * @param target where its last note should have fallen
      */
-    public record RowPart(List<Double> attacks, double target, boolean lands) {}
+    public record VoiceRowPart(List<Double> attacks, double target, boolean lands) {}
 
-    private static @Nullable List<RowPart> rows(Passage passage) {
+    private static @Nullable List<VoiceRowPart> rows(Passage passage) {
         if (passage.parts().isEmpty()) return null;
         return passage.parts().stream()
                 .map(part -> {
                     Landing landing = Landing.of(part, passage.step());
-                    return new RowPart(
+                    return new VoiceRowPart(
                             part.notes().stream()
                                     .map(note -> note.at().toDouble())
                                     .toList(),

@@ -65,7 +65,7 @@ public record ScoreDocument(
             int voice, boolean above, List<GlyphPart> glyphs, List<Beam> beams, List<TupletPart> tuplets) {}
 
     /** A further head on a stem: of which voice, and where it stands. */
-    public record HeadPart(int voice, String pitch, String drawn, @Nullable Accidental accidental) {}
+    public record StemHeadPart(int voice, String pitch, String drawn, @Nullable Accidental accidental) {}
 
     /** A slur from one note of the passage to another, over them or under. */
     public record SlurPart(int fromNote, int toNote, boolean above) {}
@@ -88,7 +88,7 @@ public record ScoreDocument(
             @Nullable Stem stem,
             boolean tied,
             List<Mark> marks,
-            @Nullable List<HeadPart> more) {}
+            @Nullable List<StemHeadPart> more) {}
 
     /** The score as it is drawn. */
     public static ScoreDocument of(Score score) {
@@ -170,7 +170,7 @@ public record ScoreDocument(
                 glyph.more().isEmpty()
                         ? null
                         : glyph.more().stream()
-                                .map(head -> new HeadPart(
+                                .map(head -> new StemHeadPart(
                                         head.voice(),
                                         head.pitch().id(),
                                         score.drawn(head.pitch(), glyph).id(),

@@ -86,7 +86,8 @@ public final class WalkFields {
                         () -> Refusal.of("walk.progression", "\"" + symbol + "\" is no chord that is carried here."));
     }
 
-    static WalkPart write(Walk walk) {
+    /** A walk as a part. */
+    public static WalkPart write(Walk walk) {
         Keys keys = walk.keys();
         boolean wholeCycle = keys.order().isPresent()
                 && keys.count().isEmpty()

@@ -36,6 +36,8 @@ import pebblestep.documents.bench.ReadingsAsked;
 import pebblestep.documents.bench.SaidAsked;
 import pebblestep.documents.bench.StepForecast;
 import pebblestep.documents.bench.TourAsked;
+import pebblestep.documents.bench.WaysAsked;
+import pebblestep.documents.bench.WithAsked;
 import pebblestep.documents.practice.CautionAsked;
 import pebblestep.documents.practice.LatencyAsked;
 import pebblestep.documents.practice.RanAsked;
@@ -77,6 +79,10 @@ class ApiDocument {
             ReadingsAsked.ReadingsAnswer.class,
             SaidAsked.class,
             SaidAsked.SaidAnswer.class,
+            WithAsked.class,
+            WithAsked.WithAnswer.class,
+            WaysAsked.class,
+            WaysAsked.WaysAnswer.class,
             TourAsked.class,
             TourAsked.TourAnswer.class,
             ClimbAsked.class,

@@ -48,10 +48,14 @@ public sealed interface Entry {
             case Later later -> {
                 Fraction bars = later.by.dividedBy(bar);
                 Fraction beats = later.by.dividedBy(beat);
-                if (bars.denominator() == 1) yield Words.counted(bars.numerator(), "bar") + " later";
-                if (beats.denominator() == 1) yield Words.counted(beats.numerator(), "beat") + " later";
+                if (bars.denominator() == 1) yield many(bars, "bar") + " later";
+                if (beats.denominator() == 1) yield many(beats, "beat") + " later";
                 yield later.by + " of a whole note later";
             }
         };
+    }
+
+    private static String many(Fraction count, String one) {
+        return count.equals(Fraction.ONE) ? "a " + one : Words.spelled(count.numerator(), one);
     }
 }

@@ -76,7 +76,7 @@ public record WalkLanding(Step step, List<OfStation> stations) {
     }
 
     /**
-     * All keys in a sentence or two: {@code All 7 keys land on beat 1.} {@code 5 of 7 keys land on beat 1. Key 3, A♭ major:
+     * All keys in a sentence or two: {@code All 7 keys land on beat 1.} {@code 5 of 7 keys land on beat 1. Key 3, A♭ major,
      * ends on the & of 2 of bar 6, one eighth past beat 1.}
      */
     public String sentence(Speech speech) {
@@ -87,12 +87,11 @@ public record WalkLanding(Step step, List<OfStation> stations) {
                 .filter(one -> !one.landing().lands())
                 .findFirst()
                 .orElseThrow();
-        int number = stations.indexOf(first) + 1;
+        String ends = Words.small(first.landing().words(speech).sentence());
         boolean alike = stations.stream()
                 .allMatch(one -> one.landing().off().equals(first.landing().off()));
-        String which = alike ? "Key " + number + " of " + stations.size() + ", and every other" : "Key " + number;
-        String before = alike ? "" : land + " of " + stations.size() + " keys land on " + target + ". ";
-        return before + which + ", " + first.key() + ": "
-                + Words.small(first.landing().words(speech).sentence());
+        if (alike) return "All " + Words.counted(stations.size(), "key") + " end alike: " + first.key() + " " + ends;
+        return land + " of " + stations.size() + " keys land on " + target + ". Key " + (stations.indexOf(first) + 1)
+                + ", " + first.key() + ", " + ends;
     }
 }

@@ -1,0 +1,17 @@
+import { useDeferredValue, useMemo } from 'react';
+import type { WaysAnswer, WithAnswer } from '../../../api/types';
+import { tried } from '../../../core/answers';
+import { useAround, useDraft } from '../BenchContext';
+
+/** Which voices can be played with the step, for whom it is; nothing while it cannot be read. */
+export function useWith(): WithAnswer | undefined {
+  const { who } = useAround();
+  const step = useDeferredValue(useDraft().step.document);
+  return useMemo(() => tried('with', { step, player: who.player }).answer, [step, who.player]);
+}
+
+/** Through which keys the step can go, and what a progression says that is being typed. */
+export function useWays(typed?: string): WaysAnswer | undefined {
+  const step = useDeferredValue(useDraft().step.document);
+  return useMemo(() => tried('ways', { step, typed }).answer, [step, typed]);
+}
