@@ -1,5 +1,6 @@
 import type { ClicksDocument, Drone, PassageDocument } from '../api/types';
 import { never } from '../never';
+import type { SoundPart } from './mix';
 
 /** A sound of one bar, in seconds from its downbeat. */
 export interface BarClick {
@@ -22,11 +23,21 @@ export interface BarDrum {
   strong: boolean;
 }
 
+/** A note beside the line: of a further voice, a chord or the bass. */
+export interface BarTone {
+  at: number;
+  kind: 'voice' | 'chords' | 'bass';
+  part: SoundPart;
+  hertz: number;
+  length: number;
+}
+
 /** One bar of a passage as it sounds. */
 export interface Bar {
   seconds: number;
   clicks: BarClick[];
   notes: BarNote[];
+  tones: BarTone[];
   drums: BarDrum[];
   /** When the foot taps. */
   foot: number[];
@@ -55,6 +66,7 @@ export function barsOf(passage: PassageDocument): BarPlan {
     seconds: barMs / 1000,
     clicks: [],
     notes: [],
+    tones: [],
     drums: [],
     foot: [],
   }));
@@ -88,6 +100,22 @@ export function barsOf(passage: PassageDocument): BarPlan {
       length: (note.durationMs * SOUNDING) / 1000,
     });
   }
+  const beside = (
+    tones: { ms: number; durationMs: number; hz: number }[],
+    kind: BarTone['kind'],
+    part: SoundPart,
+  ) => {
+    for (const tone of tones) {
+      const where = place(tone.ms);
+      const length = (tone.durationMs * SOUNDING) / 1000;
+      where.bar.tones.push({ at: where.at, kind, part, hertz: tone.hz, length });
+    }
+  };
+  clicks.voices?.forEach((voice, i) => beside(voice.notes, 'voice', `voice ${i}`));
+  if (clicks.company) {
+    beside(clicks.company.chords, 'chords', 'chords');
+    beside(clicks.company.bass, 'bass', 'bass');
+  }
   return {
     bars,
     loop: clicks.countInBars,
@@ -99,7 +127,7 @@ export function barsOf(passage: PassageDocument): BarPlan {
 /** A plan of clicks and nothing else, as for a test: when they sound and when it is over, in milliseconds. */
 export function clicksAlone(clicksMs: number[], endMs: number): BarPlan {
   const clicks = clicksMs.map((ms) => ({ at: ms / 1000, kind: 'plain' as const }));
-  const bar = { seconds: endMs / 1000, clicks, notes: [], drums: [], foot: [] };
+  const bar = { seconds: endMs / 1000, clicks, notes: [], tones: [], drums: [], foot: [] };
   return { bars: [bar], loop: 0, rounds: [[true]], toFirstNote: 0 };
 }
 

@@ -9,6 +9,7 @@ const bar = (seconds: number): Bar => ({
   seconds,
   clicks: [{ at: 0, kind: 'plain' }],
   notes: [],
+  tones: [],
   drums: [],
   foot: [],
 });

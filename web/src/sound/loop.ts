@@ -3,7 +3,9 @@ import type { PassageDocument } from '../api/types';
 import { barsOf, droneOf } from './bars';
 import { drone } from './drone';
 import { LoopClock, type Due } from './loopClock';
+import { mixOf, partsOf, type Levels } from './mix';
 import { makeKit, soundBar } from './sounds';
+import type { Handed } from './tones';
 
 /** What the screen hears about while a loop sounds; every call comes in time with the sound. */
 export interface Listener {
@@ -22,6 +24,8 @@ const MOST_AHEAD = 64;
 /** A passage that plays round and round until it is stopped. */
 export interface Loop {
   change(passage: PassageDocument): void;
+  /** Sets the levels of what sounds. */
+  mix(levels: Levels): void;
   stop(): void;
 }
 
@@ -29,16 +33,19 @@ export interface Loop {
  * Plays a passage in a loop: every bar is handed to the audio clock ahead of its time; the page only looks now and then
  * whether the next one is due, so nothing is timed by it.
  */
-export async function loop(passage: PassageDocument, listener: Listener): Promise<Loop> {
+export async function loop(passage: PassageDocument, wish: Levels, listener: Listener): Promise<Loop> {
   await Tone.start();
   const context = Tone.getContext();
   const kit = makeKit();
+  kit.mix(mixOf(partsOf(passage), wish));
   const painter = Tone.getDraw();
   const clock = new LoopClock(barsOf(passage), context.currentTime + LEAD_SECONDS);
   const asked = passage.clicks!.drone;
   const hush = asked.asked ? drone(droneOf(asked)) : undefined;
   let over = false;
-  let ahead: Tone.ToneBufferSource[] = [];
+  let levels = wish;
+  let sounding = passage;
+  let ahead: Handed[] = [];
   const sound = (due: Due) => {
     ahead = [...ahead.slice(-MOST_AHEAD), ...soundBar(kit, due.bar, due.at, true)];
     for (const click of due.bar.clicks) {
@@ -52,7 +59,15 @@ export async function loop(passage: PassageDocument, listener: Listener): Promis
   look();
   const looking = context.setInterval(look, LOOK_MS / 1000);
   return {
-    change: (next) => clock.change(barsOf(next)),
+    change: (next) => {
+      sounding = next;
+      kit.mix(mixOf(partsOf(next), levels));
+      clock.change(barsOf(next));
+    },
+    mix: (next) => {
+      levels = next;
+      kit.mix(mixOf(partsOf(sounding), levels));
+    },
     stop: () => {
       if (over) return;
       over = true;

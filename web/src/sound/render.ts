@@ -2,7 +2,9 @@ import * as Tone from 'tone';
 import { roundOf, type Bar, type BarPlan } from './bars';
 import { LapClock } from './lapClock';
 import { LoopClock } from './loopClock';
+import type { SoundPart } from './mix';
 import { makeKit, soundBar } from './sounds';
+import { soundTone } from './tones';
 
 /** What an offline render found. */
 export interface Rendered {
@@ -97,7 +99,7 @@ async function piece(due: Due[], from: number, to: number): Promise<Float32Array
       const kit = makeKit();
       for (const one of due) {
         const clicks = one.bar.clicks.filter((click) => one.at + click.at >= from && one.at + click.at < to);
-        soundBar(kit, { ...one.bar, clicks, drums: [] }, one.at - from, false);
+        soundBar(kit, { ...one.bar, clicks, drums: [], tones: [] }, one.at - from, false);
       }
     },
     to - from,
@@ -105,6 +107,49 @@ async function piece(due: Due[], from: number, to: number): Promise<Float32Array
     RATE,
   );
   return buffer.getChannelData(0);
+}
+
+/** What a render of the notes beside the line found, of one part. */
+export interface RenderedPart {
+  part: SoundPart;
+  onsets: number;
+  /** The largest distance of an onset from its computed time, in samples. */
+  worstSamples: number;
+  missing: number;
+}
+
+/** A sample is found this close to its time, or it is missing. */
+const NEAR_SAMPLES = 40;
+
+/** Renders each part beside the line alone, through the sounds that are heard, and measures the first sample of every onset. */
+export async function renderTones(due: Due[], seconds: number): Promise<RenderedPart[]> {
+  const all = due.flatMap((one) => one.bar.tones.map((tone) => ({ ...tone, at: one.at + tone.at })));
+  const parts = [...new Set(all.map((tone) => tone.part))];
+  const found: RenderedPart[] = [];
+  for (const part of parts) {
+    const own = all.filter((tone) => tone.part === part && tone.at + tone.length < seconds);
+    const buffer = await Tone.Offline(
+      () => own.forEach((tone) => soundTone(tone, tone.at, Tone.getDestination())),
+      seconds,
+      1,
+      RATE,
+    );
+    found.push({ part, ...onsetsOf(buffer.getChannelData(0), [...new Set(own.map((tone) => tone.at))]) });
+  }
+  return found;
+}
+
+function onsetsOf(samples: Float32Array, times: number[]): Omit<RenderedPart, 'part'> {
+  let worstSamples = 0;
+  let missing = 0;
+  for (const time of times) {
+    const exact = time * RATE;
+    let at = Math.max(0, Math.floor(exact) - NEAR_SAMPLES);
+    while (at < exact + NEAR_SAMPLES && samples[at] === 0) at += 1;
+    if (at >= exact + NEAR_SAMPLES) missing += 1;
+    else worstSamples = Math.max(worstSamples, Math.abs(at - exact));
+  }
+  return { onsets: times.length, worstSamples, missing };
 }
 
 /** How many sounds there are that belong to no click. */

@@ -1,7 +1,9 @@
 import * as Tone from 'tone';
 import { drone } from './drone';
 import { LapClock, type DueBar, type Lap } from './lapClock';
+import type { Mix } from './mix';
 import { makeKit, soundBar, type Kit } from './sounds';
+import type { Handed } from './tones';
 
 /** What the screen hears about while laps sound; every call comes in time with what is heard. */
 export interface RunListener {
@@ -20,6 +22,8 @@ export interface RunWish {
   laps: Lap[];
   /** What sounds all along, in hertz. */
   drone: number[];
+  /** How loud each part sounds. */
+  mix: Mix;
   /** By how much what is heard is later than the browser knows, in milliseconds. */
   latencyMs: number;
 }
@@ -50,6 +54,7 @@ export async function run(wish: RunWish, listener: RunListener): Promise<() => v
   const context = Tone.getContext();
   kit ??= makeKit();
   const sounds = kit;
+  sounds.mix(wish.mix);
   const painter = Tone.getDraw();
   const raw = context.rawContext as unknown as AudioContext;
   // What is seen waits for what is heard: the loudspeaker's delay, and the one that the browser does not know.
@@ -60,7 +65,7 @@ export async function run(wish: RunWish, listener: RunListener): Promise<() => v
   let over = false;
   let heard = 0;
   let finished = 0;
-  let ahead: Tone.ToneBufferSource[] = [];
+  let ahead: Handed[] = [];
   const paint = (what: () => void, at: number) => painter.schedule(() => !over && what(), at + late);
   const sound = ({ bar, at, lap }: DueBar) => {
     ahead = [...ahead.slice(-200), ...soundBar(sounds, bar, at, wish.laps[lap]!.voice)];

@@ -1,5 +1,7 @@
 import * as Tone from 'tone';
 import type { Bar, BarClick, BarDrum } from './bars';
+import type { Mix, SoundPart } from './mix';
+import { soundTone, type Handed } from './tones';
 
 const CLICK_SECONDS = 0.045;
 const DRUM_SECONDS = 0.16;
@@ -48,6 +50,10 @@ export interface Kit {
   drums: Buffers<BarDrum['drum']>;
   strongDrums: Buffers<BarDrum['drum']>;
   voice: Tone.Synth;
+  /** Where a part sounds, at its level. */
+  into(part: SoundPart): Tone.Gain;
+  /** Sets the level of each part; one that is not named stays as it is. */
+  mix(levels: Mix): void;
   dispose(): void;
 }
 
@@ -66,25 +72,45 @@ export function makeKit(): Kit {
     oscillator: { type: 'triangle' },
     envelope: { attack: 0.012, decay: 0.08, sustain: 0.55, release: 0.05 },
     volume: -13,
-  }).toDestination();
+  });
+  const parts = new Map<SoundPart, Tone.Gain>();
+  const into = (part: SoundPart) => {
+    const known = parts.get(part) ?? new Tone.Gain(1).toDestination();
+    parts.set(part, known);
+    return known;
+  };
+  voice.connect(into('line'));
   return {
     clicks: { accent: click('accent'), plain: click('plain'), between: click('between') },
     drums: drums(0.62),
     strongDrums: drums(0.95),
     voice,
-    dispose: () => voice.dispose(),
+    into,
+    mix: (levels) => {
+      for (const [part, level] of Object.entries(levels)) into(part as SoundPart).gain.value = level ?? 1;
+    },
+    dispose: () => {
+      voice.dispose();
+      parts.forEach((gain) => gain.dispose());
+    },
   };
 }
 
-/** Hands a bar to the audio clock, its downbeat at a moment of it, and returns what will sound. */
-export function soundBar(kit: Kit, bar: Bar, at: number, withVoice: boolean): Tone.ToneBufferSource[] {
-  const strike = (buffer: Tone.ToneAudioBuffer, when: number) =>
-    new Tone.ToneBufferSource(buffer).toDestination().start(at + when);
-  if (withVoice) {
+/**
+ * Hands a bar to the audio clock, its downbeat at a moment of it, and returns what will sound. What is silent at its level is
+ * not made at all.
+ */
+export function soundBar(kit: Kit, bar: Bar, at: number, withLine: boolean): Handed[] {
+  const strike = (buffer: Tone.ToneAudioBuffer, part: SoundPart, when: number) =>
+    new Tone.ToneBufferSource(buffer).connect(kit.into(part)).start(at + when);
+  if (withLine) {
     for (const note of bar.notes) kit.voice.triggerAttackRelease(note.hertz, note.length, at + note.at);
   }
   return [
-    ...bar.clicks.map((click) => strike(kit.clicks[click.kind], click.at)),
-    ...bar.drums.map((hit) => strike((hit.strong ? kit.strongDrums : kit.drums)[hit.drum], hit.at)),
+    ...bar.clicks.map((click) => strike(kit.clicks[click.kind], 'click', click.at)),
+    ...bar.drums.map((hit) => strike((hit.strong ? kit.strongDrums : kit.drums)[hit.drum], 'drums', hit.at)),
+    ...bar.tones
+      .filter((tone) => kit.into(tone.part).gain.value > 0)
+      .map((tone) => soundTone(tone, at + tone.at, kit.into(tone.part))),
   ];
 }

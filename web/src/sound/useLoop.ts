@@ -2,15 +2,23 @@ import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import type { PassageDocument } from '../api/types';
 import { createLights } from './lights';
 import type { Loop } from './loop';
+import type { Levels } from './mix';
+
+const AS_USUAL: Levels = {};
 
 /** Playing a passage round and round from a component; what changes meanwhile is heard from the next bar on. */
-export function useLoop() {
+export function useLoop(mix: Levels = AS_USUAL) {
   const [lights] = useState(createLights);
   const [playing, setPlaying] = useState(false);
   const [count, setCount] = useState<number>();
   const [failed, setFailed] = useState(false);
   const running = useRef<Loop | 'starting' | undefined>(undefined);
   const stopped = useRef(false);
+  const levels = useRef(mix);
+  useEffect(() => {
+    levels.current = mix;
+    if (running.current && running.current !== 'starting') running.current.mix(mix);
+  }, [mix]);
 
   const stop = useCallback(() => {
     stopped.current = true;
@@ -27,7 +35,7 @@ export function useLoop() {
       running.current = 'starting';
       try {
         const { loop } = await import('./loop');
-        running.current = await loop(passage, {
+        running.current = await loop(passage, levels.current, {
           onCount: setCount,
           onNote: (index) => lights.show(index),
           onEnd: () => {

@@ -4,6 +4,7 @@ import { useLocalStorage } from '@mantine/hooks';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import type { PassageDocument, StepDocument } from '../../api/types';
 import { Engraving, type Words } from '../../notation/Engraving';
+import type { Levels } from '../../sound/mix';
 import { useLoop } from '../../sound/useLoop';
 import { PulseRibbon } from '../../ui/PulseRibbon';
 import { AssignDialog } from './AssignDialog';
@@ -35,7 +36,12 @@ export function BenchDesk() {
   const { step, state, saving } = useDraft();
   const { passage, refused } = useWorked();
   const { nudge, placeAt, side } = usePlacing();
-  const player = useLoop();
+  const [levels, setLevels] = useLocalStorage<Levels>({
+    key: 'bench-levels',
+    defaultValue: {},
+    getInitialValueInEffect: false,
+  });
+  const player = useLoop(levels);
   const [assigning, setAssigning] = useState(false);
   const [finding, setFinding] = useState(false);
   const [beside, setBeside] = useState<StepDocument>();
@@ -80,7 +86,13 @@ export function BenchDesk() {
     <div className={classes.bench}>
       <CalmRoutine />
       <div className={classes.work} data-refused={refused != null}>
-        <CalmTitle player={player} onToggle={press.toggle} onAssign={press.assign} />
+        <CalmTitle
+          player={player}
+          levels={levels}
+          onLevels={setLevels}
+          onToggle={press.toggle}
+          onAssign={press.assign}
+        />
         {passage && side === 'climb' ? (
           <ClimbDesk />
         ) : passage ? (

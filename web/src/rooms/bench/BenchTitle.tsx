@@ -1,12 +1,15 @@
-import { ActionIcon, Button } from '@mantine/core';
+import { ActionIcon, Button, Popover } from '@mantine/core';
 import {
   IconArrowBackUp,
   IconArrowForwardUp,
   IconPlayerPlayFilled,
   IconPlayerStopFilled,
+  IconVolume,
 } from '@tabler/icons-react';
 import { useState } from 'react';
+import { partsOf, type Levels } from '../../sound/mix';
 import type { useLoop } from '../../sound/useLoop';
+import { LevelList } from '../../ui/LevelList';
 import { Wrong } from '../../ui/Wrong';
 import { useAround, useDraft, useWorked } from './BenchContext';
 import { OverPill } from './beside/OverPill';
@@ -19,12 +22,15 @@ import classes from './Bench.module.css';
 
 export interface TitleProps {
   player: ReturnType<typeof useLoop>;
+  /** How loud each part is wanted. */
+  levels: Levels;
+  onLevels: (levels: Levels) => void;
   onToggle: () => void;
   onAssign: () => void;
 }
 
 /** The title, for whom it is worked out, and what can be done with the whole step. */
-export function BenchTitle({ player, onToggle, onAssign }: TitleProps) {
+export function BenchTitle({ player, levels, onLevels, onToggle, onAssign }: TitleProps) {
   const { state, step, dispatch, saving } = useDraft();
   const { passage } = useWorked();
   const { catalogue, students, student } = useAround();
@@ -79,6 +85,16 @@ export function BenchTitle({ player, onToggle, onAssign }: TitleProps) {
         <Button size="sm" color="moss" onClick={onAssign}>
           Assign
         </Button>
+        <Popover position="bottom-end" trapFocus returnFocus shadow="md" width={280}>
+          <Popover.Target>
+            <ActionIcon variant="subtle" color="gray" aria-label="What sounds">
+              <IconVolume size={18} />
+            </ActionIcon>
+          </Popover.Target>
+          <Popover.Dropdown className={classes.panel}>
+            {passage && <LevelList parts={partsOf(passage)} levels={levels} onSet={onLevels} />}
+          </Popover.Dropdown>
+        </Popover>
         <Button
           size="sm"
           className={classes.play}

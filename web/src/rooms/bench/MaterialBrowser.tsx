@@ -129,7 +129,7 @@ function Preview({ find, step, onTake }: PreviewProps) {
   const { answer: passage, refused } = usePassage(step, who);
   const player = useRun(() => undefined);
   const hear = (heard: PassageDocument) =>
-    void player.start({ laps: [onceThrough(barsOf(heard), true)], drone: [], latencyMs: 0 });
+    void player.start({ laps: [onceThrough(barsOf(heard), true)], drone: [], mix: {}, latencyMs: 0 });
   return (
     <section className={classes.preview} aria-label="What it is">
       <h2>

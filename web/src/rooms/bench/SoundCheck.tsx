@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { useSearchParams } from 'react-router';
 import type { StepDocument } from '../../api/types';
 import type { BarPlan } from '../../sound/bars';
-import type { Rendered } from '../../sound/render';
+import type { Rendered, RenderedPart } from '../../sound/render';
 import { Wrong } from '../../ui/Wrong';
 import { answer } from '../../core/answers';
 import { WithCore } from '../../ui/WithCore';
@@ -64,6 +64,33 @@ function checksOf(first: StepDocument): Check[] {
   ];
 }
 
+/** Onsets of tones are looked at for so long at most: each part is rendered on its own. */
+const MOST_TONE_SECONDS = 120;
+
+/** Two voices, chords and a bass over a walk of changes. */
+function withCompany(first: StepDocument): StepDocument {
+  return {
+    ...changed(first, 97.3, '0', ['1/8'], 'beats'),
+    line: { ...first.line, octaves: 1 },
+    voices: [
+      { interval: -3, by: 'company' },
+      { interval: -8, by: 'company', delay: '1/2' },
+    ],
+    walk: {
+      progression: [
+        { degree: '2', form: 'dorian' },
+        { degree: '5', form: 'mixolydian' },
+        { degree: '1', form: 'major' },
+      ],
+      order: 'fourths',
+      keys: 3,
+      join: 'next-bar',
+      signatures: 'change',
+    },
+    company: { chords: 'broken', bass: true },
+  };
+}
+
 const AMERICAN = { counting: 'numbers', valueNames: 'american' } as const;
 
 async function plansOf(steps: StepDocument[]): Promise<BarPlan[]> {
@@ -88,19 +115,24 @@ function Checks() {
   const long = seconds % 60 === 0 ? `${seconds / 60} minutes` : `${seconds} seconds`;
   const [busy, setBusy] = useState(false);
   const [found, setFound] = useState<{ name: string; rendered: Rendered }[]>([]);
+  const [beside, setBeside] = useState<RenderedPart[]>([]);
   const [error, setError] = useState<unknown>();
   const measure = async () => {
     setBusy(true);
     setError(undefined);
     setFound([]);
+    setBeside([]);
     try {
-      const { render, loopBars, runBars } = await import('../../sound/render');
+      const { render, renderTones, loopBars, runBars } = await import('../../sound/render');
       for (const check of checks) {
         const plans = await plansOf(check.steps);
         const due = check.run ? runBars(plans, seconds) : loopBars(plans, seconds, EVERY_BARS);
         const rendered = await render(due, seconds);
         setFound((before) => [...before, { name: check.name, rendered }]);
       }
+      const together = await plansOf([withCompany(checks[0]!.steps[0]!)]);
+      const most = Math.min(seconds, MOST_TONE_SECONDS);
+      setBeside(await renderTones(runBars(together, most), most));
     } catch (wrong) {
       setError(wrong);
     } finally {
@@ -118,12 +150,22 @@ function Checks() {
         Measure
       </Button>
       {error != null && <Wrong error={error} />}
-      <ul role="status" className={classes.found} data-done={found.length === checks.length}>
+      <ul
+        role="status"
+        className={classes.found}
+        data-done={found.length === checks.length && beside.length > 0}
+      >
         {found.map(({ name, rendered }) => (
           <li key={name}>
             {name}: {rendered.clicks} clicks in {long}, the furthest {rendered.worstMs.toFixed(3)} ms from its
             time, drift {rendered.driftMs.toFixed(4)} ms, {rendered.missing} missing, {rendered.extra} too
             many.
+          </li>
+        ))}
+        {beside.map((one) => (
+          <li key={one.part}>
+            With chords, bass and two voices, {one.part}: {one.onsets} onsets, the furthest{' '}
+            {one.worstSamples.toFixed(2)} samples from its time, {one.missing} missing.
           </li>
         ))}
       </ul>

@@ -37,7 +37,7 @@ export function LatencyFinder({ latencyMs, onSet }: Props) {
     taps.current = [];
     setFound(undefined);
     const plan = clicksAlone(test.clicksMs, test.endMs);
-    void player.start({ laps: [onceThrough(plan, false)], drone: [], latencyMs: 0 });
+    void player.start({ laps: [onceThrough(plan, false)], drone: [], mix: {}, latencyMs: 0 });
   };
   const set = (ms: number) => onSet(Math.min(MOST_MS, Math.max(0, ms)));
   return (

@@ -1,3 +1,4 @@
+import { partsOf } from '../../sound/mix';
 import { lazy, Suspense, useContext, useEffect, useMemo, useRef, useState } from 'react';
 import type { TakeRequest, Today, TodayItem } from '../../api/types';
 import { useCore } from '../../core/useCore';
@@ -166,6 +167,7 @@ export function PracticeItem(props: Props) {
             wish={wish}
             onSet={set}
             asks={stand.asks}
+            parts={stand.passage ? partsOf(stand.passage) : []}
             tapping={tapping}
             onTapping={setTapping}
           />

@@ -1,5 +1,7 @@
 import { Modal } from '@mantine/core';
 import { LatencyFinder } from './LatencyFinder';
+import type { MixPart } from '../../sound/mix';
+import { LevelList } from '../../ui/LevelList';
 import type { SoundWish } from './useSound';
 import buttons from './Buttons.module.css';
 import classes from './Sheet.module.css';
@@ -11,6 +13,8 @@ interface Props {
   onSet: (change: Partial<SoundWish>) => void;
   /** What the step itself asks for. */
   asks: { drone: NonNullable<SoundWish['drone']>; foot: boolean };
+  /** What can sound with it. */
+  parts: MixPart[];
   tapping: boolean;
   onTapping: (on: boolean) => void;
 }
@@ -47,7 +51,7 @@ const ON_OFF: Choice<boolean>[] = [
 
 /** How it sounds: times, voice, rungs, drone, foot, and the delay of the headphones. */
 export function SoundSheet(props: Props) {
-  const { opened, onClose, wish, onSet, asks, tapping, onTapping } = props;
+  const { opened, onClose, wish, onSet, asks, parts, tapping, onTapping } = props;
   return (
     <Modal opened={opened} onClose={onClose} title="How it sounds" centered size="lg">
       <div className={classes.sheet}>
@@ -69,6 +73,7 @@ export function SoundSheet(props: Props) {
           onChange={(foot) => onSet({ foot })}
         />
         <Line label="Tap it" value={tapping} choices={ON_OFF} onChange={onTapping} />
+        <LevelList parts={parts} levels={wish.levels ?? {}} onSet={(levels) => onSet({ levels })} />
         <LatencyFinder latencyMs={wish.latencyMs} onSet={(latencyMs) => onSet({ latencyMs })} />
       </div>
     </Modal>

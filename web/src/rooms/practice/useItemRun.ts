@@ -2,6 +2,7 @@ import { useRef, useState } from 'react';
 import type { RunLap } from '../../api/types';
 import { answer } from '../../core/answers';
 import { barsOf, droneOf } from '../../sound/bars';
+import { mixOf, partsOf } from '../../sound/mix';
 import { useRun } from '../../sound/useRun';
 import type { SoundWish } from './useSound';
 import type { OnStand } from './useStand';
@@ -46,6 +47,7 @@ export function useItemRun({ stand, tapping, wish }: Wanted, onEnd: (ended: Ende
     await player.start({
       laps: run.map((lap) => ({ plan: plans.get(lap.at)!, voice: lap.voice, sounding: lap.sounding })),
       drone: droneOf(passage.clicks!.drone, wish.drone ?? asks.drone),
+      mix: mixOf(partsOf(passage), wish.levels),
       latencyMs: wish.latencyMs,
     });
   };

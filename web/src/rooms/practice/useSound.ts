@@ -1,5 +1,6 @@
 import { useLocalStorage } from '@mantine/hooks';
 import type { Drone, LapsVoice } from '../../api/types';
+import type { Levels } from '../../sound/mix';
 
 /** How a student wants to hear it; kept in this browser. What is absent is as the step asks. */
 export interface SoundWish {
@@ -9,6 +10,8 @@ export interface SoundWish {
   every: number;
   drone?: 'off' | Drone;
   foot?: boolean;
+  /** How loud each part is wanted, by its name. */
+  levels?: Levels;
   /** By how much sounds are heard later than the browser knows, as in wireless headphones. */
   latencyMs: number;
 }
