@@ -170,7 +170,7 @@ export function PulseRow({ view, top, perWhole, passage, pulse }: Props) {
                   seed={`voice ${v} ${i}`}
                   width={pebble * 0.8}
                   height={pebble * 0.74}
-                  tone={i < final ? 'hollow' : voice.lands ? 'moss' : 'clay'}
+                  tone={i < final ? 'sand' : voice.lands ? 'moss' : 'clay'}
                   x={x(at)}
                   y={i === final && voice.lands ? y - 2 : y}
                 />

@@ -7,6 +7,7 @@ import { Engraving, type Words } from '../../notation/Engraving';
 import type { Levels } from '../../sound/mix';
 import { useLoop } from '../../sound/useLoop';
 import { PulseRibbon } from '../../ui/PulseRibbon';
+import { rowHeight } from '../../ui/PulseRow';
 import { AssignDialog } from './AssignDialog';
 import { useDraft, usePlacing, useWorked } from './BenchContext';
 import { StationPath } from './beside/StationPath';
@@ -113,7 +114,11 @@ export function BenchDesk() {
             </div>
             <CalmPulseBar />
             {passage.pulse && (
-              <div className={classes.pulse} data-long={passage.stations != null}>
+              <div
+                className={classes.pulse}
+                // A walk is long: one row of it is seen at a time, so that the notes keep their room.
+                style={passage.stations ? { maxHeight: rowHeight(passage.pulse) } : undefined}
+              >
                 <PulseRibbon
                   passage={passage}
                   pulse={passage.pulse}

@@ -37,7 +37,7 @@ export function OverPill() {
             onChange={(value) => set({ chords: value === '' ? undefined : value })}
           />
           <Checkbox
-            size="xs"
+            size="sm"
             label="A bass of roots and fifths"
             checked={company?.bass === true}
             onChange={(event) => set({ bass: event.currentTarget.checked ? true : undefined })}
@@ -57,7 +57,7 @@ function Symbols({ text, onText }: { text: string; onText: (symbols: string | un
     refused instanceof Problem && refused.pointer?.includes('symbols') ? refused.message : undefined;
   return (
     <TextInput
-      size="xs"
+      size="sm"
       label="Chords of its own"
       placeholder="Dm7 | G7 | C %"
       value={typed}

@@ -22,7 +22,7 @@ export function ProgressionField({ text, onRead }: Props) {
   };
   return (
     <TextInput
-      size="xs"
+      size="sm"
       label="Progression in each key"
       placeholder="ii V I:2, or Dm7 G7 Cmaj7"
       value={typed}

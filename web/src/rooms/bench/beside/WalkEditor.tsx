@@ -117,7 +117,7 @@ export function WalkEditor({ walk, onChange, onRemove }: Props) {
         onChange={(signatures) => set({ signatures })}
       />
       <Checkbox
-        size="xs"
+        size="sm"
         label="A note that two keys share is struck once"
         checked={walk.once === true}
         onChange={(event) => set({ once: event.currentTarget.checked ? true : undefined })}
@@ -138,7 +138,7 @@ function OwnKeys({ own, onChange }: { own: string[]; onChange: (own: string[]) =
   const wrong = typed.find((one) => !TONIC.test(one));
   return (
     <TextInput
-      size="xs"
+      size="sm"
       label="Keys behind the first"
       placeholder="Eb A C"
       value={text}

@@ -7,6 +7,7 @@ import pebblestep.core.climb.AxisKind;
 import pebblestep.core.climb.Policy;
 import pebblestep.core.climb.RateSchool;
 import pebblestep.core.tempo.SchemeKind;
+import pebblestep.core.voice.WhichHands;
 
 /**
  * A climb as it stands in JSON, field for field; what a field may hold is said in {@code climb-1.schema.json}. Absent
@@ -45,7 +46,48 @@ public record ClimbDocument(
             @Nullable String place,
             @Nullable String back,
             StepDocument.@Nullable ArticulationPart articulation,
-            StepDocument.@Nullable LinePart line) {}
+            StepDocument.@Nullable LinePart line,
+            @Nullable WhichHands hands,
+            @Nullable Integer keys,
+            @Nullable Boolean wholeWalk) {
+        /** A rung with nothing in it, to be given what it has. */
+        public static final RungPart NONE = new RungPart(null, null, null, null, null, null, null, null, null, null);
+
+        /** The same with a figure. */
+        public RungPart withFigure(List<String> other) {
+            return new RungPart(other, octaves, span, place, back, articulation, line, hands, keys, wholeWalk);
+        }
+
+        /** The same over octaves or a span. */
+        public RungPart withExtent(@Nullable Integer someOctaves, @Nullable Integer notes) {
+            return new RungPart(figure, someOctaves, notes, place, back, articulation, line, hands, keys, wholeWalk);
+        }
+
+        /** The same on a place, and on another from the turn. */
+        public RungPart withPlace(String there, @Nullable String fromTheTurn) {
+            return new RungPart(figure, octaves, span, there, fromTheTurn, articulation, line, hands, keys, wholeWalk);
+        }
+
+        /** The same joined another way. */
+        public RungPart withArticulation(StepDocument.ArticulationPart other) {
+            return new RungPart(figure, octaves, span, place, back, other, line, hands, keys, wholeWalk);
+        }
+
+        /** The same with another line. */
+        public RungPart withLine(StepDocument.LinePart other) {
+            return new RungPart(figure, octaves, span, place, back, articulation, other, hands, keys, wholeWalk);
+        }
+
+        /** The same for other hands. */
+        public RungPart withHands(WhichHands other) {
+            return new RungPart(figure, octaves, span, place, back, articulation, line, other, keys, wholeWalk);
+        }
+
+        /** The same through so many keys, or all. */
+        public RungPart withKeys(@Nullable Integer count, @Nullable Boolean whole) {
+            return new RungPart(figure, octaves, span, place, back, articulation, line, hands, count, whole);
+        }
+    }
 
     /** When a rung is passed. */
     public record RulesPart(Integer clean, Integer misses, Integer rungsADay) {}

@@ -38,6 +38,8 @@ final class RungFields {
                         Optional.ofNullable(part.back()).map(back -> fraction("back", back)));
             case ARTICULATION -> new Rung.OfArticulation(ArticulationFields.read(part.articulation()));
             case LINE -> new Rung.OfLine(StepDocuments.line(said(part.line())));
+            case HANDS -> new Rung.OfHands(said(part.hands()));
+            case WALK -> walk(part);
         };
     }
 
@@ -54,6 +56,8 @@ final class RungFields {
             case PLACE -> new TreeSet<>(Set.of("place", "back"));
             case ARTICULATION -> Set.of("articulation");
             case LINE -> Set.of("line");
+            case HANDS -> Set.of("hands");
+            case WALK -> new TreeSet<>(Set.of("keys", "wholeWalk"));
         };
     }
 
@@ -67,7 +71,10 @@ final class RungFields {
                     var place,
                     var back,
                     var articulation,
-                    var line) -> {
+                    var line,
+                    var hands,
+                    var keys,
+                    var wholeWalk) -> {
                 Set<String> given = new TreeSet<>();
                 if (figure != null) given.add("figure");
                 if (octaves != null) given.add("octaves");
@@ -76,6 +83,9 @@ final class RungFields {
                 if (back != null) given.add("back");
                 if (articulation != null) given.add("articulation");
                 if (line != null) given.add("line");
+                if (hands != null) given.add("hands");
+                if (keys != null) given.add("keys");
+                if (wholeWalk != null) given.add("wholeWalk");
                 yield given;
             }
         };
@@ -85,29 +95,35 @@ final class RungFields {
         return Fields.at(field, () -> Fraction.parse(text));
     }
 
+    /** A number of keys, or the whole walk; refuses both, and numbers that no order has. */
+    private static Rung walk(ClimbDocument.RungPart part) {
+        boolean whole = Boolean.TRUE.equals(part.wholeWalk());
+        if (whole == (part.keys() != null)) {
+            throw Refusal.of("keys", "Give either a number of keys or the whole walk: exactly one of the two.");
+        }
+        return new Rung.OfWalk(Optional.ofNullable(part.keys()));
+    }
+
     static ClimbDocument.RungPart write(Rung rung) {
         return switch (rung) {
             case Rung.OfTempo tempo -> throw new IllegalArgumentException("A tempo is no rung of its own: " + rung);
             case Rung.OfValue value ->
-                new ClimbDocument.RungPart(value.figure().cycle(), null, null, null, null, null, null);
+                ClimbDocument.RungPart.NONE.withFigure(value.figure().cycle());
             case Rung.OfSpan span -> {
                 PatternFields.Span said = PatternFields.span(span.extent());
-                yield new ClimbDocument.RungPart(null, said.octaves(), said.notes(), null, null, null, null);
+                yield ClimbDocument.RungPart.NONE.withExtent(said.octaves(), said.notes());
             }
             case Rung.OfPlace place ->
-                new ClimbDocument.RungPart(
-                        null,
-                        null,
-                        null,
+                ClimbDocument.RungPart.NONE.withPlace(
                         place.place().toString(),
-                        place.back().map(Fraction::toString).orElse(null),
-                        null,
-                        null);
+                        place.back().map(Fraction::toString).orElse(null));
             case Rung.OfArticulation joined ->
-                new ClimbDocument.RungPart(
-                        null, null, null, null, null, ArticulationFields.write(joined.articulation()), null);
-            case Rung.OfLine line ->
-                new ClimbDocument.RungPart(null, null, null, null, null, null, StepDocuments.lineOf(line.line()));
+                ClimbDocument.RungPart.NONE.withArticulation(ArticulationFields.write(joined.articulation()));
+            case Rung.OfLine line -> ClimbDocument.RungPart.NONE.withLine(StepDocuments.lineOf(line.line()));
+            case Rung.OfHands hands -> ClimbDocument.RungPart.NONE.withHands(hands.hands());
+            case Rung.OfWalk walk ->
+                ClimbDocument.RungPart.NONE.withKeys(
+                        walk.keys().orElse(null), walk.keys().isEmpty() ? true : null);
         };
     }
 }

@@ -17,6 +17,7 @@ import pebblestep.core.passage.Target.Arriving;
 import pebblestep.core.rhythm.Groove;
 import pebblestep.core.rhythm.Rhythm.HeldNote;
 import pebblestep.core.voice.By;
+import pebblestep.core.voice.WhichHands;
 import pebblestep.core.walk.Join;
 import pebblestep.core.walk.Signatures;
 
@@ -37,66 +38,127 @@ public record StepDocument(
         MetronomePart metronome,
         @Nullable List<VoicePart> voices,
         @Nullable WalkPart walk,
-        @Nullable CompanyPart company) {
+        @Nullable CompanyPart company,
+        @Nullable WhichHands hands) {
 
     /** The same with another key. */
     public StepDocument withKey(KeyPart other) {
         return new StepDocument(
-                format, title, other, line, rhythm, landing, tempo, articulation, metronome, voices, walk, company);
+                format,
+                title,
+                other,
+                line,
+                rhythm,
+                landing,
+                tempo,
+                articulation,
+                metronome,
+                voices,
+                walk,
+                company,
+                hands);
     }
 
     /** The same with another line. */
     public StepDocument withLine(LinePart other) {
         return new StepDocument(
-                format, title, key, other, rhythm, landing, tempo, articulation, metronome, voices, walk, company);
+                format,
+                title,
+                key,
+                other,
+                rhythm,
+                landing,
+                tempo,
+                articulation,
+                metronome,
+                voices,
+                walk,
+                company,
+                hands);
     }
 
     /** The same with another rhythm. */
     public StepDocument withRhythm(RhythmPart other) {
         return new StepDocument(
-                format, title, key, line, other, landing, tempo, articulation, metronome, voices, walk, company);
+                format, title, key, line, other, landing, tempo, articulation, metronome, voices, walk, company, hands);
     }
 
     /** The same with another landing. */
     public StepDocument withLanding(LandingPart other) {
         return new StepDocument(
-                format, title, key, line, rhythm, other, tempo, articulation, metronome, voices, walk, company);
+                format, title, key, line, rhythm, other, tempo, articulation, metronome, voices, walk, company, hands);
     }
 
     /** The same with another tempo. */
     public StepDocument withTempo(TempoPart other) {
         return new StepDocument(
-                format, title, key, line, rhythm, landing, other, articulation, metronome, voices, walk, company);
+                format,
+                title,
+                key,
+                line,
+                rhythm,
+                landing,
+                other,
+                articulation,
+                metronome,
+                voices,
+                walk,
+                company,
+                hands);
     }
 
     /** The same with another articulation. */
     public StepDocument withArticulation(ArticulationPart other) {
         return new StepDocument(
-                format, title, key, line, rhythm, landing, tempo, other, metronome, voices, walk, company);
+                format, title, key, line, rhythm, landing, tempo, other, metronome, voices, walk, company, hands);
     }
 
     /** The same with another metronome. */
     public StepDocument withMetronome(MetronomePart other) {
         return new StepDocument(
-                format, title, key, line, rhythm, landing, tempo, articulation, other, voices, walk, company);
+                format, title, key, line, rhythm, landing, tempo, articulation, other, voices, walk, company, hands);
     }
 
     /** The same with other voices. */
     public StepDocument withVoices(@Nullable List<VoicePart> others) {
         return new StepDocument(
-                format, title, key, line, rhythm, landing, tempo, articulation, metronome, others, walk, company);
+                format,
+                title,
+                key,
+                line,
+                rhythm,
+                landing,
+                tempo,
+                articulation,
+                metronome,
+                others,
+                walk,
+                company,
+                hands);
     }
 
     /** The same on another walk. */
     public StepDocument withWalk(@Nullable WalkPart other) {
         return new StepDocument(
-                format, title, key, line, rhythm, landing, tempo, articulation, metronome, voices, other, company);
+                format,
+                title,
+                key,
+                line,
+                rhythm,
+                landing,
+                tempo,
+                articulation,
+                metronome,
+                voices,
+                other,
+                company,
+                hands);
     }
 
     /** The same in other company. */
     public StepDocument withCompany(@Nullable CompanyPart other) {
         return new StepDocument(
-                format, title, key, line, rhythm, landing, tempo, articulation, metronome, voices, walk, other);
+                format, title, key, line, rhythm, landing, tempo, articulation, metronome, voices, walk, other, hands);
     }
 
     /** Tonic, form, and whether the key is the sounding or the written one. */

@@ -19,6 +19,7 @@ import pebblestep.core.rhythm.Fraction;
 import pebblestep.core.rhythm.Tempo;
 import pebblestep.core.scale.Forms;
 import pebblestep.core.scale.Key;
+import pebblestep.core.voice.WhichHands;
 
 /**
  * Reads steps from their documents and writes them back. A field that does not belong to what the document asks for is
@@ -52,7 +53,8 @@ public final class StepDocuments {
                 metronome(document.metronome()),
                 VoiceFields.read(document.voices()),
                 WalkFields.read(document.walk()),
-                CompanyFields.read(document.company()));
+                CompanyFields.read(document.company()),
+                or(document.hands(), WhichHands.TOGETHER));
     }
 
     /** The line of a part that the schema has held. */
@@ -123,7 +125,8 @@ public final class StepDocuments {
                 write(step.metronome()),
                 VoiceFields.write(step.voices()),
                 step.walk().map(WalkFields::write).orElse(null),
-                CompanyFields.write(step.company()));
+                CompanyFields.write(step.company()),
+                step.hands() == WhichHands.TOGETHER ? null : step.hands());
     }
 
     /** The line part of a document, for a line at no particular pitch. */

@@ -48,6 +48,9 @@ public record VoiceDocument(
                 part.notes().stream()
                         .map(note -> PassageDocument.part(note, passage, reader))
                         .toList(),
-                LandedPart.of(Landing.of(part, passage.step()), reader.speech(), part.voice().by().words()));
+                LandedPart.of(
+                        Landing.of(part, passage.step()),
+                        reader.speech(),
+                        part.voice().by().words()));
     }
 }

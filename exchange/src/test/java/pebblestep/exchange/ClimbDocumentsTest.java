@@ -27,7 +27,9 @@ class ClimbDocumentsTest {
                {"axis":"span","rungs":[{"span":5},{"octaves":1},{"octaves":2}]},
                {"axis":"place","rungs":[{"place":"0"},{"place":"1/16","back":"1/12"}]},
                {"axis":"articulation","rungs":[{"articulation":{"kind":"separate"}},{"articulation":{"kind":"slurred","by":4}}]},
-               {"axis":"line","rungs":[{"line":{"octaves":1}},{"line":{"pattern":"sequence","octaves":1,"cell":[0,2]}}]}],
+               {"axis":"line","rungs":[{"line":{"octaves":1}},{"line":{"pattern":"sequence","octaves":1,"cell":[0,2]}}]},
+               {"axis":"hands","rungs":[{"hands":"right"},{"hands":"left"},{"hands":"together"}]},
+               {"axis":"walk","rungs":[{"keys":2},{"wholeWalk":true}]}],
              "rules":{"clean":4,"misses":2,"rungsADay":1},"repetitions":6}""";
 
     private static String tempo(String axis) {
@@ -41,7 +43,7 @@ class ClimbDocumentsTest {
         assertThat(climb.policy()).isEqualTo(Policy.TEACHER_PICKS);
         assertThat(climb.rate()).isEqualTo(RateSchool.SAME_BEAT);
         assertThat(climb.rules()).isEqualTo(new Rules(4, 2, 1));
-        assertThat(climb.axes()).hasSize(6);
+        assertThat(climb.axes()).hasSize(8);
         assertThat(climb.axes().get(0).ladder().rungs())
                 .hasToString("[60, 64, 68, 72, 68, 72, 76, 80, 76, 80, 84, 88, 84, 88, 92, 96, 92, 96, 97.5]");
     }
@@ -76,6 +78,8 @@ class ClimbDocumentsTest {
                 "{'axis':'value','rungs':[{'figure':['quarter']}]}; axes.0.rungs.0.figure.0; \"quarter\" does not fit here.",
                 "{'axis':'span','rungs':[{'octaves':9}]}; axes.0.rungs.0.octaves; 9 does not fit here.",
                 "{'axis':'span','rungs':[{'octaves':1,'span':5}]}; axes.0.rungs.0.octaves; Give either octaves or a span: exactly one of the two.",
+                "{'axis':'walk','rungs':[{'keys':3,'wholeWalk':true}]}; axes.0.rungs.0.keys; Give either a number of keys or the whole walk: exactly one of the two.",
+                "{'axis':'hands','rungs':[{'hands':'both'}]}; axes.0.rungs.0.hands; \"both\" does not fit here.",
                 "{'axis':'place','rungs':[{'back':'1/8'}]}; axes.0.rungs.0; A rung of place is empty.",
                 "{'axis':'place','rungs':[{'place':'x'}]}; axes.0.rungs.0.place; \"x\" does not fit here.",
                 "{'axis':'height','rungs':[]}; axes.0.axis; \"height\" does not fit here.",
@@ -104,13 +108,14 @@ class ClimbDocumentsTest {
                 StepJson.read(
                         """
                         {"format":"pebble-step/1","key":{"tonic":"C"},"line":{"octaves":1},
-                         "rhythm":{"figure":["1/4"]},"tempo":{"bpm":60}}"""),
+                         "rhythm":{"figure":["1/4"]},"tempo":{"bpm":60},
+                         "voices":[{"interval":-8,"by":"left"}],"walk":{"order":"fourths"}}"""),
                 climb);
-        Position at = Position.of(2, 1, 2, 1, 1, 1);
+        Position at = Position.of(2, 1, 2, 1, 1, 1, 2, 0);
         List<ClimbDocuments.PlayedPart> played = ClimbDocuments.played(ascent, at);
-        assertThat(played).hasSize(5);
+        assertThat(played).hasSize(7);
         assertThat(ClimbDocuments.played(played))
-                .isEqualTo(climb.rungs(at).subList(1, 6))
+                .isEqualTo(climb.rungs(at).subList(1, 8))
                 .isEqualTo(ClimbJson.playedFrom(ClimbJson.writePlayed(ClimbDocuments.played(played))));
         assertThatThrownBy(() -> ClimbDocuments.played(List.of(played.get(0), played.get(0))))
                 .isInstanceOf(Refusal.class);

@@ -54,7 +54,7 @@ class EveryFieldTest {
               {"interval":-15,"degree":1,"by":"company"}],
              "walk":{"order":"whole-steps-up","keys":6,"thereAndBack":true,"join":"next-bar","bars":6,"once":true,
               "signatures":"stay"},
-             "company":{"chords":"broken","bass":true,"symbols":"Dm7 | G7 | C"}}""",
+             "company":{"chords":"broken","bass":true,"symbols":"Dm7 | G7 | C"},"hands":"left"}""",
             """
             {"format":"pebble-step/1","title":"","key":{"tonic":"A","form":"major","named":"concert"},
              "line":{"pattern":"straight","octaves":1,"travel":"up","turn":"single","from":1},

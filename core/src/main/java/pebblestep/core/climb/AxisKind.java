@@ -7,12 +7,14 @@ import pebblestep.core.Identified;
 
 /** What grows along an axis. */
 public enum AxisKind implements Identified {
-    TEMPO("tempo", "faster", 6, 6),
+    TEMPO("tempo", "faster", 8, 8),
     VALUE("note values", "shorter values", 3, 1),
     SPAN("span", "a wider span", 2, 3),
     PLACE("place", "another place", 4, 4),
     ARTICULATION("slurs", "other slurs", 5, 5),
-    LINE("line", "another line", 1, 2);
+    LINE("line", "another line", 1, 2),
+    HANDS("hands", "the other hand, then both", 6, 6),
+    WALK("walk", "more keys", 7, 7);
 
     private static final List<AxisKind> AS_CHANGED = sorted(Comparator.comparing(kind -> kind.changed));
     private static final List<AxisKind> AS_SAID = sorted(Comparator.comparing(kind -> kind.said));

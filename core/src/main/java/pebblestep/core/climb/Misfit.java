@@ -14,6 +14,8 @@ import pebblestep.core.passage.Passage;
 import pebblestep.core.passage.Player;
 import pebblestep.core.passage.Step;
 import pebblestep.core.rhythm.Speech;
+import pebblestep.core.voice.WhichHands;
+import pebblestep.core.walk.Walk;
 
 /**
  * What of a climb a player cannot play: their range has become smaller since it was given, or their instrument another
@@ -46,13 +48,24 @@ public record Misfit(Ascent ascent, Position from, Position at, Refusal why) {
         }
     }
 
-    /** Only another line or another span needs other notes. */
+    private static final List<AxisKind> OF_OTHER_NOTES =
+            List.of(AxisKind.LINE, AxisKind.SPAN, AxisKind.HANDS, AxisKind.WALK);
+
+    /** What decides which notes a rung needs. */
+    private record Notes(Line line, Optional<Walk> walk, WhichHands hands) {
+        static Notes of(Step step) {
+            return new Notes(step.line(), step.walk(), step.hands());
+        }
+    }
+
+    /** Only another line or span, another hand or more keys need other notes. */
     private static Optional<Misfit> later(Ascent ascent, Position from, Player player) {
-        if (ascent.climb().axis(AxisKind.LINE).isEmpty()
-                && ascent.climb().axis(AxisKind.SPAN).isEmpty()) return Optional.empty();
-        Set<Line> seen = new HashSet<>(List.of(ascent.at(from).line()));
+        boolean others = OF_OTHER_NOTES.stream()
+                .anyMatch(kind -> ascent.climb().axis(kind).isPresent());
+        if (!others) return Optional.empty();
+        Set<Notes> seen = new HashSet<>(List.of(Notes.of(ascent.at(from))));
         for (Position at : ascent.moves().routeFrom(from)) {
-            if (!seen.add(ascent.at(at).line())) continue;
+            if (!seen.add(Notes.of(ascent.at(at)))) continue;
             Optional<Misfit> found = on(ascent, from, at, player);
             if (found.isPresent()) return found;
         }
@@ -199,7 +212,7 @@ public record Misfit(Ascent ascent, Position from, Position at, Refusal why) {
                                 ? new Rung.OfLine(line.line().withExtent(extent))
                                 : rung)
                         .toList());
-            case TEMPO, VALUE, PLACE, ARTICULATION -> axis;
+            case TEMPO, VALUE, PLACE, ARTICULATION, HANDS, WALK -> axis;
         });
     }
 

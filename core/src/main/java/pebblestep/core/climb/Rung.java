@@ -3,6 +3,7 @@ package pebblestep.core.climb;
 import java.util.List;
 import java.util.Optional;
 import pebblestep.core.Refusal;
+import pebblestep.core.Words;
 import pebblestep.core.line.Extent;
 import pebblestep.core.line.Line;
 import pebblestep.core.passage.Articulation;
@@ -15,6 +16,8 @@ import pebblestep.core.rhythm.Fraction;
 import pebblestep.core.rhythm.Leg;
 import pebblestep.core.rhythm.Meter;
 import pebblestep.core.rhythm.Speech;
+import pebblestep.core.voice.WhichHands;
+import pebblestep.core.walk.Walk;
 
 /** One rung of an axis: what a step is there. Two rungs that make the same of a step are equal. */
 public sealed interface Rung {
@@ -57,6 +60,8 @@ public sealed interface Rung {
                                 .findFirst());
             case ARTICULATION -> new OfArticulation(step.articulation());
             case LINE -> new OfLine(step.line());
+            case HANDS -> new OfHands(step.hands());
+            case WALK -> new OfWalk(step.walk().flatMap(walk -> walk.keys().count()));
         };
     }
 
@@ -205,6 +210,64 @@ public sealed interface Rung {
         @Override
         public String inWords(Meter meter, Speech speech) {
             return line.inWords();
+        }
+    }
+
+    /** Which hands play. */
+    record OfHands(WhichHands hands) implements Rung {
+        @Override
+        public AxisKind kind() {
+            return AxisKind.HANDS;
+        }
+
+        @Override
+        public Step on(Step step) {
+            return step.withHands(hands);
+        }
+
+        @Override
+        public Optional<Fraction> difficulty(int notesInOctave) {
+            return Optional.empty();
+        }
+
+        @Override
+        public String inWords(Meter meter, Speech speech) {
+            return hands.words();
+        }
+    }
+
+    /**
+     * How many keys of its order a walk goes through.
+     *
+     * @param keys from the first on; the whole way without
+     */
+    record OfWalk(Optional<Integer> keys) implements Rung {
+        /** More keys than any order has: what the whole way is beside a number of them. */
+        private static final int ALL = 13;
+
+        @Override
+        public AxisKind kind() {
+            return AxisKind.WALK;
+        }
+
+        /** Refuses a step that does not walk by an order of keys. */
+        @Override
+        public Step on(Step step) {
+            Walk walk = step.walk()
+                    .filter(one -> one.keys().order().isPresent())
+                    .orElseThrow(() -> Refusal.of("keys", "This step does not walk by an order of keys.")
+                            .fits("Take it through keys first."));
+            return step.withWalk(Optional.of(keys.map(walk::through).orElse(walk)));
+        }
+
+        @Override
+        public Optional<Fraction> difficulty(int notesInOctave) {
+            return Optional.of(Fraction.of(keys.orElse(ALL)));
+        }
+
+        @Override
+        public String inWords(Meter meter, Speech speech) {
+            return keys.map(count -> Words.spelled(count, "key")).orElse("all keys");
         }
     }
 }

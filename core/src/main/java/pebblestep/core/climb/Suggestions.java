@@ -14,6 +14,8 @@ import pebblestep.core.passage.Material;
 import pebblestep.core.passage.Step;
 import pebblestep.core.rhythm.Figure;
 import pebblestep.core.rhythm.Fraction;
+import pebblestep.core.scale.KeyOrder;
+import pebblestep.core.voice.WhichHands;
 
 /**
  * Rungs that a step can grow by, from what it is now on, in the order in which they are taught: shorter values, wider
@@ -33,8 +35,11 @@ public final class Suggestions {
     /** The rungs for a kind, the one that the step is on first; none for the tempo, whose rungs follow from its scheme. */
     public static List<Rung> of(AxisKind kind, Step step) {
         if (kind == AxisKind.TEMPO) return List.of();
-        Set<Rung> rungs = new LinkedHashSet<>(List.of(Rung.of(kind, step)));
+        // Hands begin one at a time, and walks with few keys, whatever the step is now.
+        boolean fromTheStart = kind == AxisKind.HANDS || kind == AxisKind.WALK;
+        Set<Rung> rungs = new LinkedHashSet<>(fromTheStart ? List.of() : List.of(Rung.of(kind, step)));
         further(kind, step).filter(rung -> rung.tryOn(step).isPresent()).forEach(rungs::add);
+        if (rungs.isEmpty()) rungs.add(Rung.of(kind, step));
         return List.copyOf(rungs);
     }
 
@@ -63,7 +68,24 @@ public final class Suggestions {
                                 step.line().travel(),
                                 step.line().turn(),
                                 1)));
+            case HANDS ->
+                Stream.of(WhichHands.RIGHT, WhichHands.LEFT, WhichHands.TOGETHER)
+                        .map(Rung.OfHands::new);
+            case WALK ->
+                Stream.concat(
+                                Stream.of(2, 3, 4, 6, 12)
+                                        .filter(keys -> keys <= cycle(step))
+                                        .map(Optional::of),
+                                Stream.of(Optional.<Integer>empty()))
+                        .map(Rung.OfWalk::new);
         };
+    }
+
+    private static int cycle(Step step) {
+        return step.walk()
+                .flatMap(walk -> walk.keys().order())
+                .map(KeyOrder::cycle)
+                .orElse(0);
     }
 
     private static Stream<Rung> wider(Step step) {

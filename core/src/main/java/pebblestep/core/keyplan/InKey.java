@@ -77,7 +77,8 @@ public record InKey(Ascent ascent, Optional<Integer> fewerOctaves) {
                 step.metronome(),
                 step.voices(),
                 step.walk().map(walk -> walk.moved(by)),
-                step.company().moved(by));
+                step.company().moved(by),
+                step.hands());
         String title = step.title().isBlank() ? StepWords.title(inKey, speech) : key + ": " + step.title();
         return inKey.withTitle(title);
     }

@@ -51,8 +51,10 @@ final class ScoreWriter {
         List<Part> others = parts(part -> !heads.contains(part)
                 && !second.equals(Optional.of(part))
                 && part.voice().by() != By.COMPANY);
-        boolean two = others.stream().anyMatch(part -> isHand(part.voice().by()));
-        By hand = others.stream().anyMatch(part -> part.voice().by() == By.RIGHT) ? By.LEFT : By.RIGHT;
+        Optional<By> alone = passage.step().hands().alone();
+        boolean two = alone.isPresent()
+                || others.stream().anyMatch(part -> isHand(part.voice().by()));
+        By hand = alone.orElse(others.stream().anyMatch(part -> part.voice().by() == By.RIGHT) ? By.LEFT : By.RIGHT);
         List<OtherStaff> staves = new ArrayList<>();
         for (Part part : others) {
             boolean above = part.voice().by() == By.RIGHT;

@@ -39,6 +39,7 @@ final class PassageWriter {
         private final @Nullable Player reader;
         private final List<PassageNote> own = new ArrayList<>();
         private final List<Key> keys = new ArrayList<>();
+        private final List<Integer> begins = new ArrayList<>();
         private int octaves;
         private boolean placed;
 
@@ -74,13 +75,27 @@ final class PassageWriter {
                 sing(voice, stretch, line, placed, stretches.getFirst().attacks());
             if (step.walk().isPresent()) stations.add(station(stretch, placed, from));
         }
-        return new Passage(
-                step,
-                Objects.requireNonNull(first).written,
-                first.concert,
-                notes,
-                stations,
-                voices.stream().map(this::part).toList());
+        Placed start = Objects.requireNonNull(first);
+        List<Part> parts = voices.stream().map(this::part).toList();
+        Passage all = new Passage(step, start.written, start.concert, notes, stations, parts);
+        return step.hands().alone().map(hand -> byOneHand(all, hand)).orElse(all);
+    }
+
+    /** What one hand has of it, and those that are played by others. */
+    private Passage byOneHand(Passage all, By hand) {
+        Optional<Voice> solo = step.solo();
+        List<Part> others = all.parts().stream()
+                .filter(part -> !part.voice().by().isOwn()
+                        || solo.isEmpty() && part.voice().by() == By.SAME_HAND)
+                .toList();
+        if (solo.isEmpty()) {
+            return new Passage(step, all.writtenKey(), all.concertKey(), notes, stations, others);
+        }
+        Singing singing = voices.get(step.voices().indexOf(solo.get()));
+        List<Station> own = stations.stream()
+                .map(station -> station.over(singing.begins, singing.own))
+                .toList();
+        return new Passage(step, all.writtenKey(), all.concertKey(), singing.own, own, others);
     }
 
     private Placed place(Stretch stretch) {
@@ -155,6 +170,7 @@ final class PassageWriter {
             Fraction later = VoiceTiming.delay(voice.entry(), beginning);
             Placed at = voice.by().isOwn() ? placed : forPartner(singing, own, placed);
             singing.keys.add(at.written);
+            singing.begins.add(singing.own.size());
             for (Timing.Attack attack : VoiceTiming.of(voice, stretch)) {
                 singing.own.add(
                         note(singing.own.size(), attack.moved(attack.station(), later), own.get(attack.note()), at));

@@ -1,5 +1,6 @@
 package pebblestep.core.passage;
 
+import java.util.List;
 import java.util.Optional;
 import pebblestep.core.harmony.ChordSymbol;
 import pebblestep.core.rhythm.Fraction;
@@ -31,4 +32,23 @@ public record Station(
         Fraction begins,
         Fraction at,
         Fraction end,
-        boolean joined) {}
+        boolean joined) {
+    /** The same over the notes of a voice that is played alone. */
+    Station over(List<Integer> begins, List<PassageNote> notes) {
+        int first = begins.get(index);
+        int last = (index + 1 < begins.size() ? begins.get(index + 1) : notes.size()) - 1;
+        PassageNote end = notes.get(last);
+        return new Station(
+                index,
+                writtenKey,
+                concertKey,
+                writtenChord,
+                concertChord,
+                first,
+                last,
+                this.begins,
+                notes.get(first).at(),
+                end.at().plus(end.value()),
+                joined);
+    }
+}

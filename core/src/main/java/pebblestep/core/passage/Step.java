@@ -18,6 +18,7 @@ import pebblestep.core.rhythm.Tempo;
 import pebblestep.core.scale.Form;
 import pebblestep.core.scale.Key;
 import pebblestep.core.voice.Voice;
+import pebblestep.core.voice.WhichHands;
 import pebblestep.core.walk.Change;
 import pebblestep.core.walk.Walk;
 
@@ -38,6 +39,7 @@ import pebblestep.core.walk.Walk;
  * @param voices further voices, in the order in which they are written
  * @param walk the way through several keys, where it does not stay in its own
  * @param company the harmony that sounds beside it
+ * @param hands which hands play of what both have
  */
 public record Step(
         String title,
@@ -52,7 +54,8 @@ public record Step(
         Metronome metronome,
         List<Voice> voices,
         Optional<Walk> walk,
-        Company company) {
+        Company company,
+        WhichHands hands) {
 
     /** How the key of a step is named. */
     public enum Named implements Identified {
@@ -72,6 +75,10 @@ public record Step(
         for (Form form : forms(key, walk)) {
             line.requireIn(form);
             for (int i = 0; i < voices.size(); i++) requireIn(form, line, voices.get(i), i);
+        }
+        if (hands != WhichHands.TOGETHER && !Hands.areTwo(voices)) {
+            throw Refusal.of("hands", "There is no voice for another hand that could rest.")
+                    .fits("Add one, or let the hands play together.");
         }
         target.in(rhythm.meter());
         metronome.requireIn(rhythm.meter());
@@ -102,7 +109,8 @@ public record Step(
                 metronome,
                 List.of(),
                 Optional.empty(),
-                Company.NONE);
+                Company.NONE,
+                WhichHands.TOGETHER);
     }
 
     /** The forms that are played, each once. */
@@ -147,6 +155,8 @@ public record Step(
      * one key's last note is the next one's first, it counts for both.
      */
     public int noteCount() {
+        if (solo().filter(Voice::hasOwnTime).isPresent())
+            return Timing.of(this).attacks().size();
         if (walk.isEmpty()) return line.noteCount(key.form()) * rhythm.strikes();
         int count = 0;
         for (Walk.Stop stop : walk.get().stops(key))
@@ -197,13 +207,27 @@ public record Step(
     /** This step with the notes joined another way. */
     public Step withArticulation(Articulation other) {
         return new Step(
-                title, key, named, line, register, rhythm, target, tempo, other, metronome, voices, walk, company);
+                title, key, named, line, register, rhythm, target, tempo, other, metronome, voices, walk, company,
+                hands);
     }
 
     /** This step with another metronome. */
     public Step withMetronome(Metronome other) {
         return new Step(
-                title, key, named, line, register, rhythm, target, tempo, articulation, other, voices, walk, company);
+                title,
+                key,
+                named,
+                line,
+                register,
+                rhythm,
+                target,
+                tempo,
+                articulation,
+                other,
+                voices,
+                walk,
+                company,
+                hands);
     }
 
     /** This step wherever it fits the player: in no octave that was asked for. */
@@ -214,30 +238,57 @@ public record Step(
     /** This step with its lowest note at a written pitch, or wherever it fits. */
     public Step in(Optional<Pitch> other) {
         return new Step(
-                title, key, named, line, other, rhythm, target, tempo, articulation, metronome, voices, walk, company);
+                title,
+                key,
+                named,
+                line,
+                other,
+                rhythm,
+                target,
+                tempo,
+                articulation,
+                metronome,
+                voices,
+                walk,
+                company,
+                hands);
     }
 
     /** This step with other further voices, or none. */
     public Step withVoices(List<Voice> others) {
-        return with(others, walk, company);
+        return with(others, walk, company, Hands.areTwo(others) ? hands : WhichHands.TOGETHER);
     }
 
     /** This step on another way through keys, or in its own key alone. */
     public Step withWalk(Optional<Walk> other) {
-        return with(voices, other, company);
+        return with(voices, other, company, hands);
+    }
+
+    /** This step played by both hands, or by one of them alone; refuses that of a step for one hand. */
+    public Step withHands(WhichHands others) {
+        return with(voices, walk, company, others);
+    }
+
+    /** The further voice that one hand plays alone; empty where the line is played. */
+    public Optional<Voice> solo() {
+        return hands.alone().filter(hand -> hand != Hands.ofLine(voices)).flatMap(hand -> voices.stream()
+                .filter(voice -> voice.by() == hand)
+                .findFirst());
     }
 
     /** This step with another harmony beside it. */
     public Step withCompany(Company other) {
-        return with(voices, walk, other);
+        return with(voices, walk, other, hands);
     }
 
     /** Its line alone: without further voices, in its own key, with nothing beside it. */
     public Step alone() {
-        return voices.isEmpty() && walk.isEmpty() ? this : with(List.of(), Optional.empty(), company);
+        return voices.isEmpty() && walk.isEmpty()
+                ? this
+                : with(List.of(), Optional.empty(), company, WhichHands.TOGETHER);
     }
 
-    private Step with(List<Voice> someVoices, Optional<Walk> aWalk, Company aCompany) {
+    private Step with(List<Voice> someVoices, Optional<Walk> aWalk, Company aCompany, WhichHands someHands) {
         return new Step(
                 title,
                 key,
@@ -251,7 +302,8 @@ public record Step(
                 metronome,
                 someVoices,
                 aWalk,
-                aCompany);
+                aCompany,
+                someHands);
     }
 
     private Step with(String aTitle, Key aKey, Line aLine, Rhythm aRhythm, Target aTarget, Tempo aTempo) {
@@ -268,6 +320,7 @@ public record Step(
                 metronome,
                 voices,
                 walk,
-                company);
+                company,
+                hands);
     }
 }

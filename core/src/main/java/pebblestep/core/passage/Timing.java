@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.OptionalInt;
 import pebblestep.core.Refusal;
 import pebblestep.core.line.LineNote;
@@ -14,6 +15,7 @@ import pebblestep.core.rhythm.Meter;
 import pebblestep.core.rhythm.Rhythm;
 import pebblestep.core.scale.Form;
 import pebblestep.core.scale.Key;
+import pebblestep.core.voice.Voice;
 import pebblestep.core.walk.Walk;
 
 /**
@@ -55,6 +57,36 @@ public record Timing(List<Attack> attacks) {
         return new Timing(Stretches.of(step).stream()
                 .flatMap(stretch -> stretch.attacks().stream())
                 .toList());
+    }
+
+    /** The voice that one hand plays alone, where it is not struck with the line. */
+    private static Optional<Voice> soloInItsOwnTime(Step step) {
+        return step.solo().filter(voice -> !voice.isStruckTogether());
+    }
+
+    private static Fraction later(Optional<Voice> solo, List<Stretch> stretches) {
+        return solo.map(voice ->
+                        VoiceTiming.delay(voice.entry(), stretches.getFirst().attacks()))
+                .orElse(Fraction.ZERO);
+    }
+
+    /** Where a voice that is played alone arrives in each key: with its last note. */
+    private static List<StationArrival> soloArrivals(Step step, Voice voice) {
+        List<StationArrival> arrivals = new ArrayList<>();
+        List<Stretch> stretches = Stretches.of(step);
+        Fraction later = later(Optional.of(voice), stretches);
+        int before = 0;
+        for (Stretch stretch : stretches) {
+            List<Attack> attacks = VoiceTiming.of(voice, stretch);
+            int last = attacks.size() - 1;
+            while (last > 0 && voice.degree().isEmpty() && attacks.get(last - 1).note == attacks.get(last).note) last--;
+            Fraction at = attacks.get(last).at().plus(later);
+            Arrival inWhole = new Arrival(before + last, at);
+            Arrival alone = new Arrival(last, at.minus(stretch.shift()));
+            arrivals.add(new StationArrival(stretch.stop().key(), stretch.alone(), alone, inWhole));
+            before += attacks.size();
+        }
+        return arrivals;
     }
 
     /** The attacks of a line in the key of a step, whether or not that walks. */
@@ -208,6 +240,8 @@ public record Timing(List<Attack> attacks) {
      * @param stops the keys on the way, where they are known already
      */
     public static List<StationArrival> arrivals(Step step, List<Walk.Stop> stops) {
+        Optional<Voice> solo = soloInItsOwnTime(step);
+        if (solo.isPresent()) return soloArrivals(step, solo.get());
         if (step.walk().isEmpty()) {
             Arrival arrival = arrival(step);
             return List.of(new StationArrival(step.key(), step, arrival, arrival));

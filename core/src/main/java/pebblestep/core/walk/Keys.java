@@ -110,9 +110,4 @@ public record Keys(
     Keys moved(Interval by) {
         return new Keys(order, own.stream().map(tonic -> tonic.simplyPlus(by)).toList(), count, thereAndBack, home);
     }
-
-    /** This walk over another number of keys of its order. */
-    public Keys withCount(int keys) {
-        return new Keys(order, own, Optional.of(keys), thereAndBack, home);
-    }
 }

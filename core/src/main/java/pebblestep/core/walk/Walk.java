@@ -113,6 +113,12 @@ public record Walk(
         return new Walk(others, progression, join, bars, once, signatures);
     }
 
+    /** This walk through so many keys of its order and no further; the whole cycle with its home where that many are all. */
+    public Walk through(int count) {
+        Keys fewer = new Keys(keys.order(), keys.own(), Optional.of(count), keys.thereAndBack(), false);
+        return withKeys(fewer);
+    }
+
     /** This walk with its own list an interval away, for a step that is. */
     public Walk moved(Interval by) {
         return keys.own().isEmpty() ? this : withKeys(keys.moved(by));

@@ -150,8 +150,7 @@ class WalksTest {
     void each_key_lands_and_the_whole_says_how_many() {
         Step held = octave("1/8", whole(Join.NEXT_BAR));
         assertThat(WalkLanding.of(held).sentence(SPEECH))
-                .isEqualTo(
-                        "All 6 keys end alike: C major ends on beat 4 of bar 2, one quarter short of beat 1.");
+                .isEqualTo("All 6 keys end alike: C major ends on beat 4 of bar 2, one quarter short of beat 1.");
         Step lands = held.withPlace(Fraction.of(1, 4));
         assertThat(WalkLanding.of(lands).lands()).isTrue();
         assertThat(WalkLanding.of(lands).sentence(SPEECH)).isEqualTo("All 6 keys land on beat 1.");

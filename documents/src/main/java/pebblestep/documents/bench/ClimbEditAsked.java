@@ -157,20 +157,14 @@ public record ClimbEditAsked(@Nullable StepDocument step, ClimbDocument climb, C
     }
 
     private static RungPart line(StepDocument.LinePart line) {
-        return new RungPart(null, null, null, null, null, null, line);
+        return RungPart.NONE.withLine(line);
     }
 
     private static RungPart articulation(RungPart rung, ArticulationKind kind) {
         StepDocument.ArticulationPart now = rung.articulation();
         Integer by = now == null || now.by() == null ? Integer.valueOf(USUAL_SLUR) : now.by();
-        return new RungPart(
-                null,
-                null,
-                null,
-                null,
-                null,
-                new StepDocument.ArticulationPart(kind, kind.isCounted() ? by : null, null, null, null),
-                null);
+        return RungPart.NONE.withArticulation(
+                new StepDocument.ArticulationPart(kind, kind.isCounted() ? by : null, null, null, null));
     }
 
     private static List<RungPart> rungs(AxisPart axis) {

@@ -29,7 +29,7 @@ public record Landing(Step step, int note, Fraction at, Fraction off) {
      * depends on nothing but how many notes there are, their values and the place.
      */
     public static Landing of(Step step) {
-        if (step.walk().isEmpty()) return at(step, Timing.arrival(step));
+        if (step.walk().isEmpty() && step.solo().isEmpty()) return at(step, Timing.arrival(step));
         List<Landing> keys = Timing.arrivals(step, WalkLanding.stops(step)).stream()
                 .map(one -> at(step, one.inWhole()))
                 .toList();

@@ -1,0 +1,108 @@
+package pebblestep.core.climb;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.util.List;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+import pebblestep.core.Refusal;
+import pebblestep.core.instrument.Instruments;
+import pebblestep.core.instrument.PitchRange;
+import pebblestep.core.line.Extent;
+import pebblestep.core.line.Travel;
+import pebblestep.core.line.Turn;
+import pebblestep.core.notation.Score;
+import pebblestep.core.passage.Passage;
+import pebblestep.core.passage.PassageNote;
+import pebblestep.core.passage.Player;
+import pebblestep.core.passage.Step;
+import pebblestep.core.passage.Steps;
+import pebblestep.core.passage.landing.Landing;
+import pebblestep.core.rhythm.CountSchool;
+import pebblestep.core.rhythm.Figure;
+import pebblestep.core.rhythm.Fraction;
+import pebblestep.core.rhythm.Speech;
+import pebblestep.core.rhythm.ValueNames;
+import pebblestep.core.scale.KeyOrder;
+import pebblestep.core.voice.By;
+import pebblestep.core.voice.Voice;
+import pebblestep.core.voice.WhichHands;
+import pebblestep.core.walk.Keys;
+import pebblestep.core.walk.Walk;
+
+class HandsAndWalkTest {
+    private static final Player PIANO = Player.of(Instruments.of("piano"));
+    private static final Speech SPEECH = new Speech(CountSchool.NUMBERS, ValueNames.AMERICAN);
+
+    private static Step scale() {
+        return Steps.step("C", "major", Extent.octaves(1), Travel.UP_DOWN, Turn.SINGLE, "4/4", "1/8", "0");
+    }
+
+    private static Ascent ascent(Step step, Axis... axes) {
+        return Ascent.of(step, Climb.of(List.of(axes), Policy.IN_TURN));
+    }
+
+    private static Ascent hands(Step step) {
+        return ascent(step, Axis.of(Suggestions.of(AxisKind.HANDS, step)));
+    }
+
+    @Test
+    void hands_are_climbed_right_left_and_together() {
+        Ascent ascent = hands(scale().withVoices(List.of(Voice.at(1, By.LEFT).mirrored())));
+        List<String> said =
+                ascent.moves().route().stream().map(ascent.words(SPEECH)::at).toList();
+        assertThat(said).containsExactly("right hand alone", "left hand alone", "hands together");
+        Passage right = Passage.of(ascent.at(new Position(List.of(0))), PIANO);
+        Passage left = Passage.of(ascent.at(new Position(List.of(1))), PIANO);
+        Passage both = Passage.of(ascent.at(new Position(List.of(2))), PIANO);
+        assertThat(right.notes()).isEqualTo(both.notes());
+        assertThat(right.parts()).isEmpty();
+        assertThat(left.notes()).isEqualTo(both.parts().getFirst().notes());
+        assertThat(left.parts()).isEmpty();
+        assertThat(Score.of(left, PIANO).clef().id()).isEqualTo("bass");
+        assertThat(Score.of(left, PIANO).staves()).isEmpty();
+        assertThat(Score.of(both, PIANO).braced()).isTrue();
+    }
+
+    @Test
+    void the_left_hand_alone_lands_where_its_own_time_leads() {
+        Step step = scale().withVoices(List.of(Voice.at(-8, By.LEFT).withFigure(Figure.even(Fraction.of(1, 4)))))
+                .withHands(WhichHands.LEFT);
+        Passage passage = Passage.of(step, PIANO);
+        assertThat(passage.notes()).extracting(PassageNote::value).containsOnly(Fraction.of(1, 4));
+        assertThat(Landing.of(step).at()).isEqualTo(passage.last().at());
+        assertThat(Landing.of(step).note()).isEqualTo(14);
+        assertThat(step.noteCount()).isEqualTo(15);
+    }
+
+    @Test
+    void a_hand_alone_needs_two() {
+        assertThatThrownBy(() -> scale().withHands(WhichHands.LEFT)).isInstanceOf(Refusal.class);
+        Step step = scale().withVoices(List.of(Voice.at(-8, By.LEFT))).withHands(WhichHands.LEFT);
+        assertThat(step.withVoices(List.of()).hands()).isEqualTo(WhichHands.TOGETHER);
+    }
+
+    @Test
+    void a_walk_is_climbed_key_by_key() {
+        Step step = scale().withWalk(Optional.of(Walk.through(Keys.cycle(KeyOrder.WHOLE_STEP_UP))));
+        Ascent ascent = ascent(step, Axis.of(Suggestions.of(AxisKind.WALK, step)));
+        List<Position> route = ascent.moves().route();
+        assertThat(route.stream().map(ascent.words(SPEECH)::at))
+                .containsExactly("two keys", "three keys", "four keys", "six keys", "all keys");
+        assertThat(route.stream().map(at -> Passage.of(ascent.at(at)).stations().size()))
+                .containsExactly(2, 3, 4, 6, 7);
+        assertThat(route.stream().map(ascent::noteCount)).containsExactly(30, 45, 60, 90, 105);
+    }
+
+    @Test
+    void more_keys_than_fit_are_found_ahead() {
+        Step step = scale().withWalk(Optional.of(Walk.through(Keys.cycle(KeyOrder.WHOLE_STEP_UP))));
+        Ascent ascent = ascent(step, Axis.of(Suggestions.of(AxisKind.WALK, step)));
+        Player narrow = Player.of(Instruments.of("oboe")).within(PitchRange.parse("C4-F5"));
+        Optional<Misfit> misfit = Misfit.ahead(ascent, ascent.climb().first(), narrow);
+        assertThat(misfit).isPresent();
+        assertThat(ascent.words(SPEECH).at(misfit.get().at())).isEqualTo("four keys");
+        assertThat(misfit.get().why()).hasMessageContaining("F♯ major");
+    }
+}
