@@ -63,6 +63,8 @@ export function RungFields({ axis, rung, start, acts, grows }: Props) {
   );
 }
 
+const WHOLE_WALK = 'whole';
+
 interface ChoiceProps {
   kind: AxisKind;
   /** Which rung of which axis it is. */
@@ -165,6 +167,34 @@ function RungChoice({ kind, at, rung, onChange }: ChoiceProps) {
         </>
       );
     }
+    case 'hands':
+      return (
+        <Choose
+          label="Hands of this rung"
+          value={rung.hands}
+          choices={[
+            { value: 'right', label: 'right hand alone' },
+            { value: 'left', label: 'left hand alone' },
+            { value: 'together', label: 'hands together' },
+          ]}
+          onChange={(hands) => onChange({ hands })}
+        />
+      );
+    case 'walk':
+      return (
+        <Choose
+          label="Keys of this rung"
+          value={rung.wholeWalk ? WHOLE_WALK : String(rung.keys)}
+          choices={[
+            ...Array.from({ length: 12 }, (_, i) => ({
+              value: String(i + 1),
+              label: i === 0 ? 'one key' : `${i + 1} keys`,
+            })),
+            { value: WHOLE_WALK, label: 'all keys' },
+          ]}
+          onChange={(value) => onChange(value === WHOLE_WALK ? { wholeWalk: true } : { keys: Number(value) })}
+        />
+      );
     case 'tempo':
       return null;
     default:

@@ -292,7 +292,13 @@ public record StepDocument(
             @Nullable Integer degree,
             By by,
             @Nullable String instrument,
-            @Nullable String range) {}
+            @Nullable String range) {
+        /** The same coming in so much later. */
+        public VoicePart withDelay(String other) {
+            return new VoicePart(
+                    interval, mirror, other, delayNotes, figure, octaves, span, degree, by, instrument, range);
+        }
+    }
 
     /** A way through keys without stopping. */
     public record WalkPart(

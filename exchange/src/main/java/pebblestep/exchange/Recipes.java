@@ -31,6 +31,13 @@ public final class Recipes {
             "bow-week",
             "swung-round",
             "whole-step-walk",
+            "hands-apart-together",
+            "contrary-motion",
+            "studio-round",
+            "thirds-together",
+            "keys-without-stopping",
+            "mode-at-home",
+            "changes-by-fourths",
             "dress-rehearsal");
 
     private static final JsonMapper JSON = JsonMapper.builder().build();

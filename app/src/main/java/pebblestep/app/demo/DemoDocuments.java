@@ -26,10 +26,22 @@ record DemoDocuments(JsonMapper json) {
     }
 
     private static String axis(String field, String rungs) {
-        boolean octaves = field.equals("octaves");
-        String each = octaves ? "{\"octaves\":%s}" : "{\"figure\":[\"%s\"]}";
+        String each =
+                switch (field) {
+                    case "octaves" -> "{\"octaves\":%s}";
+                    case "keys" -> "{\"keys\":%s}";
+                    case "hands" -> "{\"hands\":\"%s\"}";
+                    default -> "{\"figure\":[\"%s\"]}";
+                };
+        String axis =
+                switch (field) {
+                    case "octaves" -> "span";
+                    case "keys" -> "walk";
+                    case "hands" -> "hands";
+                    default -> "value";
+                };
         List<String> said = Arrays.stream(rungs.split(",")).map(each::formatted).toList();
-        return "{\"axis\":\"%s\",\"rungs\":[%s]}".formatted(octaves ? "span" : "value", String.join(",", said));
+        return "{\"axis\":\"%s\",\"rungs\":[%s]}".formatted(axis, String.join(",", said));
     }
 
     /** The step of a piece. */
@@ -43,7 +55,7 @@ record DemoDocuments(JsonMapper json) {
                  "key":{"tonic":"%s","form":"%s","named":"concert"},
                  "line":%s,
                  "rhythm":{"meter":"%s","figure":["%s"],"place":"%s"},
-                 "tempo":{"beat":"%s","bpm":%d},"metronome":{%s}}"""
+                 "tempo":{"beat":"%s","bpm":%d},"metronome":{%s}%s}"""
                         .formatted(
                                 piece.title(),
                                 piece.tonic(),
@@ -55,6 +67,7 @@ record DemoDocuments(JsonMapper json) {
                                 piece.place(),
                                 piece.meter().equals("6/8") ? "3/8" : "1/4",
                                 piece.from(),
-                                piece.sound()));
+                                piece.sound(),
+                                piece.beside().isEmpty() ? "" : "," + piece.beside()));
     }
 }

@@ -26,6 +26,7 @@ final class DemoPlan {
      * @param climb what grows beside the tempo, such as {@code paired octaves 1,2 value 1/4,1/8}; nothing where empty
      * @param goal a tempo and the days from today in which it is to be met; none where empty
      * @param sound more than clicks, as fields of the metronome; none where empty
+     * @param beside what is played with it, as further fields of the step; nothing where empty
      */
     record Given(
             String title,
@@ -45,7 +46,8 @@ final class DemoPlan {
             int restDays,
             String climb,
             String goal,
-            String sound) {}
+            String sound,
+            String beside) {}
 
     /** How long everybody practises on a day. */
     static final int MINUTES_A_DAY = 12;
@@ -68,7 +70,7 @@ final class DemoPlan {
             List<Given> pieces) {}
 
     // title | tonic form | extent | value | meter | place | from to by | first day, days, minutes | ease | rest days
-    // | what grows beside the tempo | goal | sound
+    // | what grows beside the tempo | goal | sound | what is played with it
     static final List<Player> PLAYERS = List.of(
             player(
                     "Maren Saltby",
@@ -117,7 +119,9 @@ final class DemoPlan {
                     F in triplets | F major | o2 | 1/12 | 4/4 | 0 | 60 84 4 | 38 18 8 | 1.3 | 0
                     B♭ in triplets | Bb major | o2 | 1/12 | 4/4 | 0 | 60 88 4 | 22 40 8 | 1.4 | 0
                     Quarters on the & | Eb major | o1 | 1/4 | 4/4 | 1/8 | 66 90 4 | 8 24 6 | 0.35 | 0 | | | "groove":"walk","foot":[2,4]
-                    C minor, shorter values | C natural-minor | o2 | 1/4 | 4/4 | 0 | 72 96 8 | 12 28 6 | 1.5 | 0 | in-turn value 1/4,1/8,1/12,1/16 |"""),
+                    C minor, shorter values | C natural-minor | o2 | 1/4 | 4/4 | 0 | 72 96 8 | 12 28 6 | 1.5 | 0 | in-turn value 1/4,1/8,1/12,1/16 |
+                    A round with Linnet | F major | o1 | 1/4 | 4/4 | 0 | 60 84 8 | 5 26 4 | 1.2 | 0 | | | | \
+"voices":[{"interval":1,"delay":"1","by":"partner","instrument":"oboe","range":"D4-G5"}]"""),
             player(
                     "Aled Quay",
                     "cello",
@@ -129,7 +133,21 @@ final class DemoPlan {
                     Long notes on G | G major | o2 | 1/2 | 4/4 | 0 | 72 96 8 | 36 16 8 | 1.5 | 0
                     Octaves with the division | D major | o1 | 1/4 | 4/4 | 0 | 60 84 8 | 22 40 8 | 1.6 | 2 | paired octaves 1,2,3 value 1/4,1/8,1/12 |
                     A minor seventh chord | A minor-seventh | o2 arpeggio | 1/12 | 4/4 | 0 | 60 84 6 | 14 24 5 | 0.7 | 2
-                    Five-note A, up and over | A minor-pentatonic | o2 | 1/8 | 4/4 | 0 | 66 96 6 | 12 30 6 | 1.0 | 2"""));
+                    Five-note A, up and over | A minor-pentatonic | o2 | 1/8 | 4/4 | 0 | 66 96 6 | 12 30 6 | 1.0 | 2"""),
+            player(
+                    "Wyn Harbour",
+                    "piano",
+                    "comfortable",
+                    5,
+                    "",
+                    "4 16:30",
+                    """
+                    C, hands apart, then together | C major | o2 | 1/8 | 4/4 | 1/2 | 60 78 6 | 42 48 8 | 1.3 | 0 \
+| in-turn hands right,left,together | | | "voices":[{"interval":-8,"by":"left"}]
+                    E♭ outwards and home | Eb major | o2 | 1/8 | 4/4 | 1/2 | 60 84 6 | 26 40 8 | 1.1 | 1 \
+| | | | "voices":[{"interval":1,"mirror":true,"by":"left"}]
+                    Whole steps without stopping | C major | o1 | 1/8 | 4/4 | 1/4 | 66 84 6 | 12 30 8 | 0.9 | 0 \
+| in-turn keys 2,3,6 | | | "walk":{"order":"whole-steps-up"},"voices":[{"interval":-8,"by":"left"}]"""));
 
     private static Player player(
             String name, String instrument, String level, double daysAWeek, String word, String lesson, String pieces) {
@@ -166,7 +184,8 @@ final class DemoPlan {
                 Integer.parseInt(cells.get(9)),
                 cells.size() > 10 ? cells.get(10) : "",
                 cells.size() > 11 ? cells.get(11) : "",
-                cells.size() > 12 ? cells.get(12) : "");
+                cells.size() > 12 ? cells.get(12) : "",
+                cells.size() > 13 ? cells.get(13) : "");
     }
 
     private static int[] numbers(String text) {

@@ -84,7 +84,7 @@ class ClimbTest {
     @Test
     void a_recipe_becomes_a_routine_from_any_tonic_and_shows_its_shape() {
         JsonNode recipes = teacher.get("/api/recipes").json();
-        assertThat(recipes.size()).isEqualTo(14);
+        assertThat(recipes.size()).isEqualTo(21);
         JsonNode minor = recipes.valueStream()
                 .filter(one -> one.get("id").asString().equals("minor-day"))
                 .findFirst()

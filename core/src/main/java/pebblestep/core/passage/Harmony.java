@@ -17,8 +17,9 @@ import pebblestep.core.walk.Walk;
  * @param chords in order, none of them overlapping
  */
 public record Harmony(List<Over> chords) {
+    /** Leaves out what would not last: a line that is over before its first downbeat has no chord there. */
     public Harmony {
-        chords = List.copyOf(chords);
+        chords = chords.stream().filter(one -> one.from().isLessThan(one.to())).toList();
     }
 
     /**

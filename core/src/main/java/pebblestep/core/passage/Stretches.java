@@ -124,7 +124,8 @@ final class Stretches {
         List<LineNote> line = line(index);
         return sound(index, line.get(line.size() - 1))
                         == sound(index + 1, line(index + 1).get(0))
-                && line(index + 1).size() > 1;
+                && line(index + 1).size() > 1
+                && step.voices().stream().noneMatch(Stretches::isLonger);
     }
 
     /** Where the last note of a stretch is first struck. */
@@ -187,11 +188,16 @@ final class Stretches {
         return beat.plus(into);
     }
 
-    /** Where a stretch is over: its own last note, and those of the voices that begin with it. */
+    /** Whether a voice may need longer for a key than the line does. */
+    private static boolean isLonger(Voice voice) {
+        return voice.hasOwnTime() && voice.degree().isEmpty();
+    }
+
+    /** Where a stretch is over: its own last note, and those of voices in their own time, as if they came in with it. */
     private Fraction end(Stretch stretch) {
         Fraction end = stretch.end();
         for (Voice voice : step.voices()) {
-            if (!voice.entry().isTogether() || voice.degree().isPresent() || !voice.hasOwnTime()) continue;
+            if (!isLonger(voice)) continue;
             Fraction over = VoiceTiming.end(voice, stretch);
             if (end.isLessThan(over)) end = over;
         }

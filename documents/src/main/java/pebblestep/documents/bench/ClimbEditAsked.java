@@ -84,7 +84,8 @@ public record ClimbEditAsked(@Nullable StepDocument step, ClimbDocument climb, C
                     null));
         } else {
             List<RungPart> all = GrowthAsked.offered(kind, read());
-            int most = kind == AxisKind.PLACE ? all.size() : Math.min(AT_FIRST, all.size());
+            boolean whole = kind == AxisKind.PLACE || kind == AxisKind.HANDS || kind == AxisKind.WALK;
+            int most = whole ? all.size() : Math.min(AT_FIRST, all.size());
             axes.add(new AxisPart(kind, null, null, null, all.subList(0, most)));
         }
         return to.withAxes(axes);

@@ -27,6 +27,7 @@ import pebblestep.documents.StepDocument.LinePart;
 import pebblestep.documents.StepDocument.MetronomePart;
 import pebblestep.documents.StepDocument.RhythmPart;
 import pebblestep.documents.StepDocument.TempoPart;
+import pebblestep.documents.StepDocument.VoicePart;
 import pebblestep.documents.StepDocuments;
 
 /**
@@ -74,7 +75,9 @@ public record EditAsked(StepDocument step, StepEdit edit) {
 
     private static StepDocument inMeter(StepDocument step, Meter meter) {
         MetronomePart clicks = step.metronome().withFoot(within(step.metronome().foot(), meter.beats()));
-        return step.withRhythm(step.rhythm()
+        Meter before = Meter.parse(step.rhythm().meter());
+        return step.withVoices(later(step.voices(), before, meter))
+                .withRhythm(step.rhythm()
                         .withMeter(meter.toString())
                         .withPlace(ON_THE_BEAT)
                         .withLegs(null))
@@ -84,6 +87,22 @@ public record EditAsked(StepDocument step, StepEdit edit) {
                         clicks.click() == Metronome.Clicks.CHOSEN
                                 ? clicks.withClick(Metronome.Clicks.BEATS).withBeats(null)
                                 : clicks);
+    }
+
+    /** Voices that came in bars or beats later do so in the bars and beats of the other meter. */
+    private static @Nullable List<VoicePart> later(@Nullable List<VoicePart> voices, Meter before, Meter now) {
+        if (voices == null) return null;
+        return voices.stream()
+                .map(voice -> voice.delay() == null ? voice : voice.withDelay(later(voice.delay(), before, now)))
+                .toList();
+    }
+
+    private static String later(String delay, Meter before, Meter now) {
+        Fraction by = Fields.at("voices", () -> Fraction.parse(delay));
+        Fraction bars = by.dividedBy(before.bar());
+        if (bars.denominator() == 1) return now.bar().times(bars).toString();
+        Fraction beats = by.dividedBy(before.lengthOf(1));
+        return beats.denominator() == 1 ? now.lengthOf(1).times(beats).toString() : delay;
     }
 
     private static @Nullable List<Integer> within(@Nullable List<Integer> beats, int most) {

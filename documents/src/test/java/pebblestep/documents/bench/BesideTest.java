@@ -1,0 +1,135 @@
+package pebblestep.documents.bench;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+import pebblestep.core.instrument.Instruments;
+import pebblestep.core.line.Extent;
+import pebblestep.core.line.Travel;
+import pebblestep.core.line.Turn;
+import pebblestep.core.passage.Passage;
+import pebblestep.core.passage.Player;
+import pebblestep.core.passage.Step;
+import pebblestep.core.passage.Steps;
+import pebblestep.core.rhythm.Fraction;
+import pebblestep.core.scale.KeyOrder;
+import pebblestep.core.voice.By;
+import pebblestep.core.voice.Entry;
+import pebblestep.core.voice.Voice;
+import pebblestep.core.walk.Keys;
+import pebblestep.core.walk.Walk;
+import pebblestep.documents.PlayerDocument;
+import pebblestep.documents.StepDocument;
+import pebblestep.documents.StepDocuments;
+
+/** What the bench offers beside a line: voices and walks. */
+class BesideTest {
+    private static StepDocument document(Step step) {
+        return StepDocuments.write(step);
+    }
+
+    private static WithAsked.WithAnswer with(String instrument) {
+        PlayerDocument player = PlayerDocument.of(Player.of(Instruments.of(instrument)));
+        return new WithAsked(document(Steps.PLAIN), player).answer();
+    }
+
+    @Test
+    void hands_are_offered_to_those_who_have_two_and_double_notes_to_those_who_can() {
+        assertThat(with("piano").offers())
+                .extracting(WithAsked.OfferPart::name)
+                .contains("Hands together, an octave apart", "Contrary motion", "Thirds below");
+        assertThat(with("violin").offers())
+                .extracting(WithAsked.OfferPart::name)
+                .contains("Thirds below")
+                .doesNotContain("Contrary motion");
+        assertThat(with("oboe").offers())
+                .extracting(WithAsked.OfferPart::name)
+                .contains("A round after a bar, with a partner")
+                .doesNotContain("Contrary motion", "Thirds below");
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"piano", "violin", "oboe", "trumpet", "marimba", "cello"})
+    void every_offer_that_is_not_refused_can_be_added(String instrument) {
+        for (WithAsked.OfferPart offer : with(instrument).offers()) {
+            if (offer.refused() != null) continue;
+            StepDocument added = document(Steps.PLAIN).withVoices(List.of(offer.voice()));
+            assertThat(Passage.of(StepDocuments.read(added), Player.of(Instruments.of(instrument)))
+                            .parts())
+                    .as(offer.name())
+                    .hasSize(1);
+        }
+    }
+
+    @Test
+    void what_cannot_be_added_says_why() {
+        Step low = Steps.withRegister(Steps.PLAIN, "Db2");
+        PlayerDocument cello = PlayerDocument.of(Player.of(Instruments.of("cello")));
+        assertThat(new WithAsked(document(low), cello).answer().offers())
+                .filteredOn(offer -> offer.name().equals("Thirds below"))
+                .singleElement()
+                .satisfies(offer -> assertThat(offer.refused()).contains("need B♭1 to D♭4"));
+    }
+
+    @Test
+    void entries_are_counted_in_the_meter() {
+        Step inSix = Steps.step("C", "major", Extent.octaves(1), Travel.UP, Turn.SINGLE, "6/8", "1/8", "0");
+        assertThat(new WithAsked(document(inSix), null).answer().entries())
+                .extracting(WithAsked.EntryPart::words)
+                .startsWith("together", "a bar later", "two bars later")
+                .contains("a beat later", "1 note later");
+    }
+
+    @Test
+    void every_walk_that_is_offered_can_be_taken() {
+        WaysAsked.WaysAnswer answer = new WaysAsked(document(Steps.PLAIN), null).answer();
+        assertThat(answer.said()).isNull();
+        assertThat(answer.ways()).hasSizeGreaterThan(8);
+        for (WaysAsked.WayPart way : answer.ways()) {
+            Step taken = StepDocuments.read(document(Steps.PLAIN).withWalk(way.walk()));
+            assertThat(taken.walk()).as(way.name()).isPresent();
+        }
+        assertThat(answer.orders()).extracting(WaysAsked.OrderPart::order).contains("whole-steps-up", "fourths");
+    }
+
+    @Test
+    void a_progression_is_read_while_it_is_typed() {
+        StepDocument step = document(Steps.PLAIN);
+        WaysAsked.WaysAnswer read = new WaysAsked(step, "ii V9 I:2").answer();
+        assertThat(read.refused()).isNull();
+        assertThat(read.read()).isNotNull();
+        assertThat(read.read().chords()).containsExactly("E♭m7, E♭ dorian", "A♭9, A♭ mixolydian", "D♭maj7, D♭ major");
+        WaysAsked.WaysAnswer wrong = new WaysAsked(step, "ii Vx").answer();
+        assertThat(wrong.read()).isNull();
+        assertThat(wrong.refused().position()).isEqualTo(5);
+    }
+
+    @Test
+    void another_meter_keeps_bars_and_beats_between_voices() {
+        Step step = Steps.PLAIN.withVoices(List.of(
+                Voice.at(1, By.COMPANY).withEntry(new Entry.Later(Fraction.ONE)),
+                Voice.at(1, By.COMPANY).withEntry(new Entry.Later(Fraction.of(1, 2))),
+                Voice.at(1, By.COMPANY).withEntry(new Entry.Later(Fraction.of(1, 16)))));
+        StepEdit edit =
+                new StepEdit(null, "6/8", null, null, null, null, null, null, null, null, null, null, null, null, null);
+        Step edited =
+                StepDocuments.read(new EditAsked(document(step), edit).answer().step());
+        assertThat(edited.voices())
+                .extracting(voice -> voice.entry())
+                .containsExactly(
+                        new Entry.Later(Fraction.of(3, 4)),
+                        new Entry.Later(Fraction.of(3, 4)),
+                        new Entry.Later(Fraction.of(1, 16)));
+    }
+
+    @Test
+    void a_walk_is_said() {
+        Step step = Steps.PLAIN.withWalk(Optional.of(Walk.through(Keys.of(KeyOrder.WHOLE_STEP_UP, 6))));
+        assertThat(new WaysAsked(document(step), null).answer().said())
+                .isEqualTo("up by whole steps through six keys, at the next bar");
+    }
+}
