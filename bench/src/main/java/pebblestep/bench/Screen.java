@@ -60,19 +60,40 @@ public final class Screen {
             page.waitForURL("**/desk");
             nudges(page, root);
             engraving(page);
+            walk(page, root);
             sound(page, root);
         }
     }
 
     private static void nudges(Page page, String root) {
+        open(page, root);
+        nudge(page, "From key press to redrawn sentence and ribbon");
+    }
+
+    /** Twelve keys by fourths and home: what a nudge of all of them takes, and drawing them. */
+    private static void walk(Page page, String root) {
+        open(page, root);
+        page.getByLabel("Walk through keys").click();
+        page.getByText("by fourths and home", new Page.GetByTextOptions().setExact(true))
+                .click();
+        page.keyboard().press("Escape");
+        page.waitForTimeout(1500);
+        nudge(page, "The same for a walk of twelve keys");
+        engraved(page, "Engraving a walk of twelve keys");
+    }
+
+    private static void open(Page page, String root) {
         page.navigate(root + "/bench/1");
         page.locator("[aria-label='Engraved notes'] .vf-stavenote").first().waitFor();
         page.waitForTimeout(1500);
+    }
+
+    private static void nudge(Page page, String what) {
         double[] millis = new double[NUDGES];
         for (int i = 0; i < NUDGES; i++) {
             millis[i] = ((Number) page.evaluate(NUDGE, i / 10 % 2 == 0 ? "ArrowRight" : "ArrowLeft")).doubleValue();
         }
-        print("From key press to redrawn sentence and ribbon, " + NUDGES + " nudges", millis);
+        print(what + ", " + NUDGES + " nudges", millis);
     }
 
     /** Four octaves in sixteenths, drawn again and again as its place moves. */
@@ -82,6 +103,10 @@ public final class Screen {
                 .first()
                 .click();
         page.waitForTimeout(1500);
+        engraved(page, "Engraving four octaves in sixteenths");
+    }
+
+    private static void engraved(Page page, String what) {
         page.evaluate("performance.clearMeasures('engrave')");
         for (int i = 0; i < NUDGES / 4; i++) {
             page.evaluate(NUDGE, i / 10 % 2 == 0 ? "ArrowRight" : "ArrowLeft");
@@ -89,7 +114,7 @@ public final class Screen {
         }
         List<?> found = (List<?>) page.evaluate("performance.getEntriesByName('engrave').map(entry => entry.duration)");
         print(
-                "Engraving four octaves in sixteenths, " + found.size() + " times",
+                what + ", " + found.size() + " times",
                 found.stream().mapToDouble(one -> ((Number) one).doubleValue()).toArray());
     }
 

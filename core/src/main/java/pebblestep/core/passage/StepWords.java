@@ -1,5 +1,7 @@
 package pebblestep.core.passage;
 
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Locale;
 import java.util.stream.Collectors;
 import pebblestep.core.Parts;
@@ -9,6 +11,9 @@ import pebblestep.core.rhythm.Figures;
 import pebblestep.core.rhythm.Rhythm;
 import pebblestep.core.rhythm.Speech;
 import pebblestep.core.rhythm.ValueName;
+import pebblestep.core.voice.By;
+import pebblestep.core.voice.Voice;
+import pebblestep.core.voice.WhichHands;
 
 /** Says a step in few words, for a list. */
 public final class StepWords {
@@ -20,7 +25,25 @@ public final class StepWords {
                 ? ""
                 : ", " + step.articulation().inWords();
         return step.line().inWords() + ", " + figure(step.rhythm(), speech) + " from "
-                + Count.of(step.place(), step.meter()).inWords(speech.school()) + slurs;
+                + Count.of(step.place(), step.meter()).inWords(speech.school()) + slurs + together(step, speech);
+    }
+
+    /** Who plays with the line, and through which keys: {@code , hands together in contrary motion}; nothing for a line alone. */
+    private static String together(Step step, Speech speech) {
+        List<String> words = new ArrayList<>();
+        if (Hands.areTwo(step.voices())) {
+            boolean contrary = step.hands() == WhichHands.TOGETHER
+                    && step.voices().stream().anyMatch(Voice::mirror);
+            words.add(step.hands().words() + (contrary ? " in contrary motion" : ""));
+        }
+        for (Voice voice : step.voices()) {
+            if (voice.by() == By.SAME_HAND || voice.by() == By.PARTNER) {
+                words.add((voice.by() == By.PARTNER ? "with a partner " : "with ")
+                        + PartWords.of(voice, step.meter(), speech).replace(", ", " "));
+            }
+        }
+        step.walk().ifPresent(walk -> words.add(walk.inWords()));
+        return words.isEmpty() ? "" : ", " + String.join(", ", words);
     }
 
     /**

@@ -23,6 +23,7 @@ import pebblestep.core.pitch.NoteName;
 import pebblestep.core.pitch.Pitch;
 import pebblestep.core.rhythm.Figure;
 import pebblestep.core.rhythm.Fraction;
+import pebblestep.core.rhythm.Speech;
 import pebblestep.core.samples.Draw;
 import pebblestep.core.samples.Samples;
 import pebblestep.core.samples.Samples.From;
@@ -173,6 +174,17 @@ class VoicesTest {
         assertThat(line.off()).isEqualTo(Fraction.of(1, 2));
         assertThat(round.off()).isEqualTo(Fraction.of(-1, 4));
         assertThat(round.at()).isEqualTo(Fraction.of(15, 4));
+    }
+
+    @Test
+    void a_step_is_said_with_who_plays_with_it() {
+        Step step = scale("C", "major", 1, "1/4");
+        assertThat(StepWords.withoutKey(
+                        step.withVoices(List.of(Voice.at(1, By.LEFT).mirrored())), Speech.USUAL))
+                .endsWith(", quarters from 1, hands together in contrary motion");
+        Voice round = Voice.at(1, By.PARTNER).withEntry(new Entry.Later(Fraction.ONE));
+        assertThat(StepWords.withoutKey(step.withVoices(List.of(round)), Speech.USUAL))
+                .endsWith(", quarters from 1, with a partner the same notes a bar later");
     }
 
     // ---- what can be played
