@@ -4,6 +4,8 @@ import type { PassageDocument } from '../api/types';
 import type { Lights } from '../sound/lights';
 import type { Drawn } from './draw';
 import { signs } from '../ui/signs';
+import { LINE } from './staves';
+import type { Touch } from './touch';
 import classes from './Engraving.module.css';
 
 interface Props {
@@ -14,10 +16,10 @@ interface Props {
   largest?: number;
   /** What stands under the notes. */
   words?: Words;
-  /** Notes to mark, by index. */
-  marked?: number[];
+  /** Notes to mark. */
+  marked?: Touch[];
   /** Told which note was touched; the nearest one is meant. */
-  onTouch?: (index: number) => void;
+  onTouch?: (touch: Touch) => void;
 }
 
 /** So much of the paper, in pixels, may be out of sight before it is drawn smaller. */
@@ -29,17 +31,19 @@ const MUCH = 1.3;
 /** A touch further from every note than this, in pixels, means none. */
 const REACH = 44;
 
-/** The note whose head is nearest to a point of the window. */
-function nearest(drawn: Drawn, x: number, y: number): number | undefined {
-  let best: number | undefined;
+/** The note whose head is nearest to a point of the window, of all voices. */
+function nearest(drawn: Drawn, x: number, y: number): Touch | undefined {
+  let best: Touch | undefined;
   let least = REACH;
-  for (const [index, [head]] of drawn.notes) {
-    const box = head?.getBoundingClientRect();
-    if (!box) continue;
-    const apart = Math.hypot(x - (box.left + box.width / 2), (y - (box.top + box.height / 2)) / 2);
-    if (apart < least) {
-      least = apart;
-      best = index;
+  for (const [voice, notes] of drawn.voices) {
+    for (const [index, [head]] of notes) {
+      const box = head?.getBoundingClientRect();
+      if (!box) continue;
+      const apart = Math.hypot(x - (box.left + box.width / 2), (y - (box.top + box.height / 2)) / 2);
+      if (apart < least) {
+        least = apart;
+        best = voice === LINE ? { index } : { index, voice };
+      }
     }
   }
   return best;
@@ -124,7 +128,9 @@ export function Engraving({ passage, lights, largest = 1, words, marked, onTouch
   }, [lights]);
 
   useEffect(() => {
-    const elements = (marked ?? []).flatMap((index) => drawn.current?.notes.get(index) ?? []);
+    const elements = (marked ?? []).flatMap(
+      ({ index, voice }) => drawn.current?.voices.get(voice ?? LINE)?.get(index) ?? [],
+    );
     elements.forEach((element) => element.classList.add('marked'));
     return () => elements.forEach((element) => element.classList.remove('marked'));
   }, [marked, drawings]);
@@ -146,8 +152,8 @@ export function Engraving({ passage, lights, largest = 1, words, marked, onTouch
         ref={paper}
         className={`${classes.paper} ${onTouch ? classes.touchable : ''}`}
         onPointerUp={(event) => {
-          const index = drawn.current && onTouch && nearest(drawn.current, event.clientX, event.clientY);
-          if (index !== undefined) onTouch!(index);
+          const touch = drawn.current && onTouch && nearest(drawn.current, event.clientX, event.clientY);
+          if (touch) onTouch!(touch);
         }}
       />
     </div>

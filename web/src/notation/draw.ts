@@ -13,7 +13,7 @@ import { drawSlur, type Placed } from './curves';
 import { barWidth, BRACE, headWidth, layOut, MARGIN, WORDS_HEIGHT } from './layout';
 import { drawQuicker } from './quicker';
 import type { Glyph, Measure } from './staff';
-import { fifthsAt, stavesOf } from './staves';
+import { fifthsAt, LINE, stavesOf } from './staves';
 
 export { signsReady } from './engraver';
 export { fittingScale } from './layout';
@@ -41,7 +41,6 @@ interface Written {
 const WIDEST_STRETCH = 1.6;
 const NARROW_WORDS = 26;
 const TUPLET_NUMBER = 22;
-const LINE = -1;
 
 /**
  * Draws a score into an element, as wide as it is told, and decides nothing but where on the paper.

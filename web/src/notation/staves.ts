@@ -1,6 +1,9 @@
 import type { ScoreDocument } from '../api/types';
 import type { Measure } from './staff';
 
+/** What stands for the line itself where voices are numbered. */
+export const LINE = -1;
+
 /** One staff of a score: whose voice stands on it, −1 for the line itself. */
 export interface StaffView {
   voice: number;
@@ -10,7 +13,11 @@ export interface StaffView {
 /** The staves of a score from the top down. */
 export function stavesOf(score: ScoreDocument): StaffView[] {
   const others = score.staves ?? [];
-  return [...others.filter((one) => one.above), { voice: -1, score }, ...others.filter((one) => !one.above)];
+  return [
+    ...others.filter((one) => one.above),
+    { voice: LINE, score },
+    ...others.filter((one) => !one.above),
+  ];
 }
 
 /** The signature in force in a bar, the first of the score 0. */

@@ -5,6 +5,7 @@ import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import type { PassageDocument, StepDocument } from '../../api/types';
 import { Engraving, type Words } from '../../notation/Engraving';
 import type { Levels } from '../../sound/mix';
+import type { Touch } from '../../notation/touch';
 import { useLoop } from '../../sound/useLoop';
 import { PulseRibbon } from '../../ui/PulseRibbon';
 import { rowHeight } from '../../ui/PulseRow';
@@ -26,10 +27,10 @@ import classes from './Bench.module.css';
 const LARGEST = 1.5;
 
 /** The notes of the line in a key of the walk. */
-function notesOf(passage: PassageDocument | undefined, station: number | undefined): number[] {
+function notesOf(passage: PassageDocument | undefined, station: number | undefined): Touch[] {
   const one = station === undefined ? undefined : passage?.stations?.[station];
   if (!one) return [];
-  return Array.from({ length: one.to - one.from + 1 }, (_, i) => one.from + i);
+  return Array.from({ length: one.to - one.from + 1 }, (_, i) => ({ index: one.from + i }));
 }
 
 /** The bench itself: the routine, the engraved notes with the pulse beneath them, and the controls. */

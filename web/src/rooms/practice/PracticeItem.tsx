@@ -83,7 +83,7 @@ export function PracticeItem(props: Props) {
     if (!fresh && panel !== 'go') foot.current?.querySelector<HTMLElement>('[data-first]')?.focus();
   }, [fresh, panel]);
   const report = tapped ? taps.found?.answer : undefined;
-  const worst = useMemo(() => report && [report.worst], [report]);
+  const worst = useMemo(() => report && [{ index: report.worst }], [report]);
   const onSheet = () => setSheet(true);
   useItemKeys(item, run, answer, { start, toggle, onNext, onBefore, tapping, settled: !fresh, onSheet });
   return (

@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import type { PassageDocument, SlipKind } from '../../api/types';
+import { sameTouch, type Touch } from '../../notation/touch';
 import { useKeys } from '../../ui/useKeys';
 import type { Slips } from './useAnswer';
 import { nameOf, signs } from '../../ui/signs';
@@ -11,9 +12,9 @@ interface Props {
   stopped: boolean;
   /** How many times it was played to its end: where it was more than once, it is said which times slipped. */
   times: number;
-  /** The notes that were touched, by index. */
-  touched: number[];
-  onTouch: (index: number) => void;
+  /** The notes that were touched. */
+  touched: Touch[];
+  onTouch: (touch: Touch) => void;
   onKeep: (slips: Slips) => void;
 }
 
@@ -27,6 +28,22 @@ function isOnly<T>(list: T[], one: T): boolean {
   return list.length === 1 && list[0] === one;
 }
 
+function noteOf(passage: PassageDocument, { index, voice }: Touch) {
+  return (voice === undefined ? passage.notes : passage.voices![voice]!.notes)[index]!;
+}
+
+/** A touched note as it is kept: on a walk with its key, of a further voice with who plays it. */
+function slippedOf(passage: PassageDocument, touch: Touch) {
+  const { index, voice } = touch;
+  const station = passage.stations?.find((one) => one.from <= index && index <= one.to)?.index;
+  return {
+    index,
+    pitch: noteOf(passage, touch).pitch,
+    by: voice === undefined ? undefined : passage.voices![voice]!.by,
+    station: voice === undefined ? station : undefined,
+  };
+}
+
 /** What slipped, and where: kinds to choose, the notes to touch, and a word to the teacher. All of it may be left out. */
 export function SlipPanel({ passage, stopped, times, touched, onTouch, onKeep }: Props) {
   const [kinds, setKinds] = useState<SlipKind[]>([]);
@@ -35,11 +52,14 @@ export function SlipPanel({ passage, stopped, times, touched, onTouch, onKeep }:
   const [note, setNote] = useState('');
   const toggle = (kind: SlipKind) => setKinds((now) => toggled(now, kind));
   // The finder goes on from the note that was touched last.
-  const at = found.touched === touched ? found.at : (touched.at(-1) ?? found.at);
-  const inOrder = [...touched].sort((a, b) => a - b);
+  const at =
+    found.touched === touched
+      ? found.at
+      : (touched.filter((one) => one.voice === undefined).at(-1)?.index ?? found.at);
+  const inOrder = [...touched].sort((a, b) => (a.voice ?? -1) - (b.voice ?? -1) || a.index - b.index);
   const keep = () =>
     onKeep({
-      slipped: { kinds, notes: inOrder.map((index) => ({ index, pitch: passage.notes[index]!.pitch })) },
+      slipped: { kinds, notes: inOrder.map((touch) => slippedOf(passage, touch)) },
       note,
       times: which,
     });
@@ -52,7 +72,12 @@ export function SlipPanel({ passage, stopped, times, touched, onTouch, onKeep }:
     ArrowDown: keep,
     PageDown: keep,
   });
-  const pitch = (index: number) => signs(nameOf(passage.notes[index]!.pitch));
+  const pitch = (touch: Touch) => signs(nameOf(noteOf(passage, touch).pitch));
+  const said = (touch: Touch) => {
+    const voice = touch.voice === undefined ? undefined : passage.voices?.[touch.voice];
+    return `${pitch(touch)} (note ${touch.index + 1}${voice ? `, ${voice.who}` : ''})`;
+  };
+  const here = { index: at };
   return (
     <div className={classes.slipping}>
       <h2>{stopped ? 'What stopped you?' : 'What slipped?'}</h2>
@@ -74,16 +99,18 @@ export function SlipPanel({ passage, stopped, times, touched, onTouch, onKeep }:
         )}
         <div className={classes.where} role="group" aria-label="Where it slipped">
           <span aria-live="polite">
-            {touched.length === 0
-              ? 'Touch the note, or find it:'
-              : `At ${inOrder.map((index) => `${pitch(index)} (note ${index + 1})`).join(', ')}.`}
+            {touched.length === 0 ? 'Touch the note, or find it:' : `At ${inOrder.map(said).join(', ')}.`}
           </span>
           <span className={`${buttons.pills} ${classes.finder}`}>
             <button type="button" aria-label="The note before" onClick={() => move(-1)}>
               ‹
             </button>
-            <button type="button" aria-pressed={touched.includes(at)} onClick={() => onTouch(at)}>
-              note {at + 1}, {pitch(at)}
+            <button
+              type="button"
+              aria-pressed={touched.some((one) => sameTouch(one, here))}
+              onClick={() => onTouch(here)}
+            >
+              note {at + 1}, {pitch(here)}
             </button>
             <button type="button" aria-label="The next note" onClick={() => move(1)}>
               ›

@@ -7,6 +7,7 @@ import { PulseRibbon } from '../../ui/PulseRibbon';
 import { NoCore } from '../../ui/WithCore';
 import { Wrong } from '../../ui/Wrong';
 import { FootCue } from './FootCue';
+import type { Touch } from '../../notation/touch';
 import { SlipsHint } from './SlipsHint';
 import type { ItemRun } from './useItemRun';
 import classes from './Music.module.css';
@@ -19,8 +20,8 @@ interface Props {
   run: ItemRun;
   foot: boolean;
   /** Notes that slipped, while they are pointed out, or the one that was tapped worst. */
-  marked?: number[];
-  onTouch?: (index: number) => void;
+  marked?: Touch[];
+  onTouch?: (touch: Touch) => void;
 }
 
 /** A laptop on a stand is read from further away than a phone in the hand. */

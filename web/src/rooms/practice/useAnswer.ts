@@ -1,6 +1,7 @@
 import { useMemo, useRef, useState } from 'react';
 import type { Said, Slipped, TakeRequest, TodayItem } from '../../api/types';
 import { answer } from '../../core/answers';
+import { sameTouch, type Touch } from '../../notation/touch';
 import { localTime, newId } from './keep/ids';
 import type { Ended } from './useItemRun';
 import { usePiece } from './useRoom';
@@ -23,7 +24,7 @@ const NOTHING = { times: 0, rungs: [], rising: false, stopped: false };
 export function useAnswer(item: TodayItem, onTakes: (takes: TakeRequest[]) => Promise<void>) {
   const [phase, setPhase] = useState<Phase>('ready');
   const [outcome, setOutcome] = useState<Outcome>('slips');
-  const [touched, setTouched] = useState<number[]>([]);
+  const [touched, setTouched] = useState<Touch[]>([]);
   const [ended, setEnded] = useState<Ended>();
   const kept = usePiece(item.assignmentId);
   const writing = useRef(false);
@@ -90,8 +91,12 @@ export function useAnswer(item: TodayItem, onTakes: (takes: TakeRequest[]) => Pr
       const { bpm, played } = item.toPlay.here;
       return log([{ bpm, played, outcome: how, takenAt: localTime() }]);
     },
-    touch: (index: number) =>
-      setTouched((now) => (now.includes(index) ? now.filter((one) => one !== index) : [...now, index])),
+    touch: (touch: Touch) =>
+      setTouched((now) =>
+        now.some((one) => sameTouch(one, touch))
+          ? now.filter((one) => !sameTouch(one, touch))
+          : [...now, touch],
+      ),
   };
 }
 

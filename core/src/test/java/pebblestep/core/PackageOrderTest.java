@@ -57,9 +57,9 @@ class PackageOrderTest {
             .whereLayer("harmony")
             .mayOnlyBeAccessedByLayers("walk", "passage", "keyplan", "notation", "metronome", "climb")
             .whereLayer("walk")
-            .mayOnlyBeAccessedByLayers("passage", "keyplan", "notation", "metronome", "climb")
+            .mayOnlyBeAccessedByLayers("passage", "keyplan", "notation", "metronome", "climb", "practice")
             .whereLayer("voice")
-            .mayOnlyBeAccessedByLayers("passage", "notation", "climb")
+            .mayOnlyBeAccessedByLayers("passage", "notation", "climb", "practice")
             .whereLayer("scale")
             .mayOnlyBeAccessedByLayers(
                     "line",

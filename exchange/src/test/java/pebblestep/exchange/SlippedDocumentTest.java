@@ -27,9 +27,12 @@ class SlippedDocumentTest {
     @Test
     void what_cannot_be_is_refused_with_what_fits() {
         assertThatThrownBy(() -> SlippedJson.parse("{\"kinds\":[\"mood\"]}")).hasMessageContaining("mood");
-        assertThatThrownBy(() -> new SlippedDocument(null, List.of(new SlippedDocument.SlippedNote(0, "H4"))).read())
+        assertThatThrownBy(() ->
+                        new SlippedDocument(null, List.of(new SlippedDocument.SlippedNote(0, "H4", null, null))).read())
                 .hasMessageContaining("A to G");
-        assertThatThrownBy(() -> new SlippedDocument(null, List.of(new SlippedDocument.SlippedNote(-1, "C4"))).read())
+        assertThatThrownBy(
+                        () -> new SlippedDocument(null, List.of(new SlippedDocument.SlippedNote(-1, "C4", null, null)))
+                                .read())
                 .hasMessageContaining("counted from 0");
     }
 }

@@ -7,8 +7,10 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import pebblestep.app.accounts.SettingsService;
@@ -50,6 +52,7 @@ import pebblestep.core.practice.Take;
 import pebblestep.core.practice.Work;
 import pebblestep.core.rhythm.Bpm;
 import pebblestep.core.rhythm.Speech;
+import pebblestep.core.scale.Key;
 import pebblestep.core.scale.KeyOrder;
 import pebblestep.documents.Rounded;
 
@@ -136,6 +139,30 @@ public class KeyPathService {
                 SlipTally.of(form.key(), form.slips()).sentences());
     }
 
+    /** Whether a piece goes through a key at all; which keys of a walk have been reached, the path says. */
+    private static boolean isMet(Assigned one, Player player, String key) {
+        Key first = Passage.writtenKey(one.step(), player);
+        return Passage.writtenKeys(one.step(), first).stream()
+                .anyMatch(met -> met.id().equals(key));
+    }
+
+    /** Which keys of a work's walk are that one, from 0. */
+    private static Set<Integer> stations(Work work, String key) {
+        List<Key> keys = Passage.stationKeys(work.given().step(), work.key());
+        return IntStream.range(0, keys.size())
+                .filter(i -> keys.get(i).id().equals(key))
+                .boxed()
+                .collect(Collectors.toSet());
+    }
+
+    /** The key of that id among those of a work. */
+    private static Key met(Work work, String id) {
+        return Passage.writtenKeys(work.given().step(), work.key()).stream()
+                .filter(key -> key.id().equals(id))
+                .findFirst()
+                .orElse(work.key());
+    }
+
     /** Students by keys: how far each is in each. */
     @Transactional(readOnly = true)
     public KeyGrid grid(long studioId, int page) {
@@ -192,17 +219,18 @@ public class KeyPathService {
         Player player = students.player(studioId, studentId);
         LocalDate today = LocalDate.now(clock);
         List<Assigned> inKey = assignments.all(studioId, studentId).stream()
-                .filter(one -> Passage.writtenKey(one.step(), player).id().equals(key))
+                .filter(one -> isMet(one, player, key))
                 .toList();
         if (inKey.isEmpty()) throw Problems.notFound("key");
         Map<Long, Work> works = practice.works(inKey, player);
         Map<LocalDate, Day> days = new TreeMap<>();
         List<Take> takes = new ArrayList<>();
         for (Work work : works.values()) {
+            Set<Integer> stations = stations(work, key);
             for (Take take : work.takes()) {
                 double rate = work.notesPerSecond(take);
                 days.merge(take.day(), Day.of(take, rate), Day::plus);
-                takes.add(take);
+                takes.add(take.inStations(stations));
             }
         }
         Speech speech = settings.of(studioId).speech();
@@ -219,7 +247,7 @@ public class KeyPathService {
                                         ? null
                                         : Rounded.of(day.getValue().best())))
                         .toList(),
-                SlipTrend.of(works.values().iterator().next().key(), takes, today)
+                SlipTrend.of(met(works.values().iterator().next(), key), takes, today)
                         .sentences(),
                 inKey.stream()
                         .map(one -> piece(one, Found.in(works, one.id()), studio, today, speech))

@@ -32,14 +32,13 @@ public final class Suggestions {
 
     private Suggestions() {}
 
-    /** The rungs for a kind, the one that the step is on first; none for the tempo, whose rungs follow from its scheme. */
+    /** The rungs for a kind, the one that the step is on first; none for the tempo, whose rungs follow from its scheme, and for keys where the step does not walk by an order. */
     public static List<Rung> of(AxisKind kind, Step step) {
         if (kind == AxisKind.TEMPO) return List.of();
         // Hands begin one at a time, and walks with few keys, whatever the step is now.
         boolean fromTheStart = kind == AxisKind.HANDS || kind == AxisKind.WALK;
         Set<Rung> rungs = new LinkedHashSet<>(fromTheStart ? List.of() : List.of(Rung.of(kind, step)));
         further(kind, step).filter(rung -> rung.tryOn(step).isPresent()).forEach(rungs::add);
-        if (rungs.isEmpty()) rungs.add(Rung.of(kind, step));
         return List.copyOf(rungs);
     }
 

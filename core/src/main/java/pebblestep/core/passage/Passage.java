@@ -70,6 +70,24 @@ public record Passage(
         return named == Step.Named.WRITTEN ? key : transposed(key, toWritten(player), player);
     }
 
+    /**
+     * The keys that a player reads in a step, each once in the order they come: of a walk all that it goes through.
+     *
+     * @param first the key that they read first
+     */
+    public static List<Key> writtenKeys(Step step, Key first) {
+        return stationKeys(step, first).stream().distinct().toList();
+    }
+
+    /** The same for each station in turn, a key that comes again as often as it comes. */
+    public static List<Key> stationKeys(Step step, Key first) {
+        if (step.walk().isEmpty()) return List.of(first);
+        Interval by = step.key().tonic().upTo(first.tonic());
+        return step.walk().get().stops(step.key()).stream()
+                .map(stop -> stop.key().transposed(by))
+                .toList();
+    }
+
     static Interval toWritten(@Nullable Player player) {
         return player == null ? Interval.UNISON : player.instrument().toWritten();
     }

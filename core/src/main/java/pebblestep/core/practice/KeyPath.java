@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import pebblestep.core.climb.Standing;
+import pebblestep.core.passage.Passage;
 import pebblestep.core.pitch.NoteName;
 import pebblestep.core.rhythm.Bpm;
 import pebblestep.core.rhythm.Speech;
@@ -68,14 +69,19 @@ public record KeyPath(List<Stone> stones) {
         }
     }
 
-    /** The path through these tonics; work in a key that sounds like a tonic of the order belongs to its stone. */
+    /**
+     * The path through these tonics; work in a key that sounds like a tonic of the order belongs to its stone. A walk counts in
+     * every key that it goes through on the rung where the student stands.
+     */
     public static KeyPath of(List<NoteName> order, List<Progress> works, LocalDate today, Speech speech) {
+        List<InKey> met =
+                works.stream().flatMap(work -> keys(work, today).stream()).toList();
         List<Stone> stones = new ArrayList<>();
         for (NoteName tonic : order) {
-            Map<Form, List<Progress>> byForm = new LinkedHashMap<>();
-            for (Progress work : works) {
-                if (work.key().tonic().pitchClass() == tonic.pitchClass()) {
-                    byForm.computeIfAbsent(work.key().form(), form -> new ArrayList<>())
+            Map<Form, List<InKey>> byForm = new LinkedHashMap<>();
+            for (InKey work : met) {
+                if (work.key.tonic().pitchClass() == tonic.pitchClass()) {
+                    byForm.computeIfAbsent(work.key.form(), form -> new ArrayList<>())
                             .add(work);
                 }
             }
@@ -100,15 +106,29 @@ public record KeyPath(List<Stone> stones) {
         return passed == 0 ? 0 : Math.max(1, MOST_RINGS * passed / all);
     }
 
-    private static FormProgress progress(List<Progress> works, LocalDate today, Speech speech) {
-        Progress latest = works.stream()
-                .max(Comparator.comparing(work -> work.last().orElse(LocalDate.MIN)))
+    /** A work in one of its keys. */
+    private record InKey(Key key, Progress work) {}
+
+    /** A work in each key it goes through now. */
+    private static List<InKey> keys(Progress work, LocalDate today) {
+        if (work.standing().ascent().step().walk().isEmpty()) return List.of(new InKey(work.key(), work));
+        Standing standing = work.standing().on(today);
+        return Passage.writtenKeys(standing.ascent().at(standing.at()), work.key()).stream()
+                .map(key -> new InKey(key, work))
+                .toList();
+    }
+
+    private static FormProgress progress(List<InKey> met, LocalDate today, Speech speech) {
+        InKey last = met.stream()
+                .max(Comparator.comparing(one -> one.work.last().orElse(LocalDate.MIN)))
                 .orElseThrow();
+        Progress latest = last.work;
+        List<Progress> works = met.stream().map(InKey::work).toList();
         Optional<Progress.Best> fastest = works.stream()
                 .flatMap(work -> work.best().stream())
                 .max(Comparator.comparing(Progress.Best::notesPerSecond));
         return new FormProgress(
-                latest.key(),
+                last.key,
                 works.stream()
                         .mapToInt(work -> rings(work.standing().on(today)))
                         .max()

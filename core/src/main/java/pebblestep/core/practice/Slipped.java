@@ -1,9 +1,12 @@
 package pebblestep.core.practice;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import pebblestep.core.Refusal;
 import pebblestep.core.pitch.Pitch;
+import pebblestep.core.voice.By;
+import pebblestep.core.walk.Walk;
 
 /**
  * What slipped in a take, as far as the player said it.
@@ -19,12 +22,33 @@ public record Slipped(List<SlipKind> kinds, List<Note> notes) {
     public static final int MOST_NOTES = 16;
 
     /**
-     * A note of the line.
+     * A note of the line or of a further voice.
      *
-     * @param index its place in the passage, from 0
+     * @param index its place in the passage, or among the notes of its voice, from 0
      * @param written how it is read
+     * @param by who plays its voice; empty for a note of the line
+     * @param station the key of a walk in which it stands, from 0; empty for a step that does not walk
      */
-    public record Note(int index, Pitch written) {}
+    public record Note(int index, Pitch written, Optional<By> by, Optional<Integer> station) {
+        /** Refuses stations that no walk has. */
+        public Note {
+            if (station.filter(at -> at < 0 || at >= Walk.MOST_STATIONS).isPresent()) {
+                throw Refusal.of("slipped.notes", "A walk has no key " + (station.orElseThrow() + 1) + ".");
+            }
+        }
+
+        /** A note of a line in one key. */
+        public Note(int index, Pitch written) {
+            this(index, written, Optional.empty(), Optional.empty());
+        }
+
+        /** In words: {@code B♭4}, {@code G3 in the left hand}, {@code F♯4 in key 3}. */
+        private String inWords() {
+            return written
+                    + by.map(who -> " in " + who.words()).orElse("")
+                    + station.map(at -> " in key " + (at + 1)).orElse("");
+        }
+    }
 
     /** Refuses more than sixteen notes. */
     public Slipped {
@@ -44,8 +68,7 @@ public record Slipped(List<SlipKind> kinds, List<Note> notes) {
     public String inWords() {
         String what = kinds.stream().map(SlipKind::words).collect(Collectors.joining(", "));
         if (notes.isEmpty()) return what;
-        List<String> where =
-                notes.stream().map(note -> note.written().toString()).distinct().toList();
+        List<String> where = notes.stream().map(Note::inWords).distinct().toList();
         String places = where.size() == 1
                 ? where.get(0)
                 : String.join(", ", where.subList(0, where.size() - 1)) + " and " + where.get(where.size() - 1);

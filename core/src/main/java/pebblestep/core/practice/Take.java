@@ -2,6 +2,7 @@ package pebblestep.core.practice;
 
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Set;
 import pebblestep.core.climb.Attempt;
 import pebblestep.core.climb.Rung;
 import pebblestep.core.rhythm.Bpm;
@@ -28,6 +29,15 @@ public record Take(Bpm bpm, List<Rung> others, Outcome outcome, LocalDate day, S
     /** A take of a step that grows by its tempo alone. */
     public Take(Bpm bpm, Outcome outcome, LocalDate day) {
         this(bpm, List.of(), outcome, day);
+    }
+
+    /** The same with what slipped in these keys of a walk alone, and where no key was named. */
+    public Take inStations(Set<Integer> stations) {
+        List<Slipped.Note> here = slipped.notes().stream()
+                .filter(note -> note.station().map(stations::contains).orElse(true))
+                .toList();
+        boolean elsewhere = here.isEmpty() && !slipped.notes().isEmpty();
+        return new Take(bpm, others, outcome, day, elsewhere ? Slipped.NOTHING : new Slipped(slipped.kinds(), here));
     }
 
     /** Whether it was clean. */

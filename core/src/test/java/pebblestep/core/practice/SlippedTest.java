@@ -5,9 +5,11 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.util.Collections;
 import java.util.List;
+import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import pebblestep.core.Refusal;
 import pebblestep.core.pitch.Pitch;
+import pebblestep.core.voice.By;
 
 class SlippedTest {
     private static final Slipped.Note GB = new Slipped.Note(4, Pitch.parse("G♭4"));
@@ -32,6 +34,16 @@ class SlippedTest {
     @Test
     void nobody_points_at_more_than_sixteen_notes() {
         assertThatThrownBy(() -> new Slipped(List.of(), Collections.nCopies(17, GB)))
+                .isInstanceOf(Refusal.class);
+    }
+
+    @Test
+    void a_note_may_be_of_the_other_hand_and_in_a_key_of_a_walk() {
+        Slipped.Note left = new Slipped.Note(4, Pitch.parse("G3"), Optional.of(By.LEFT), Optional.empty());
+        Slipped.Note later = new Slipped.Note(40, Pitch.parse("F#4"), Optional.empty(), Optional.of(2));
+        assertThat(new Slipped(List.of(SlipKind.NOTES), List.of(left, later)).inWords())
+                .isEqualTo("notes, at G3 in the left hand and F♯4 in key 3");
+        assertThatThrownBy(() -> new Slipped.Note(1, Pitch.parse("G3"), Optional.empty(), Optional.of(96)))
                 .isInstanceOf(Refusal.class);
     }
 }
