@@ -10,6 +10,7 @@ import { PracticeGo } from './PracticeGo';
 import { SlipPanel } from './SlipPanel';
 import { Stand } from './Stand';
 import { Tapped } from './Tapped';
+import { FriendLine } from './FriendLine';
 import { useAnswer } from './useAnswer';
 import { useCaution } from './useCaution';
 import { useItemKeys } from './useItemKeys';
@@ -49,6 +50,8 @@ export function PracticeItem(props: Props) {
   const stand = useStand(item, chosen);
   const taps = useTaps(stand.asked);
   const run = useItemRun({ stand, tapping, wish }, (ended) => {
+    // A friend plays along; what is kept is the student's own.
+    if (stand.part !== undefined) return;
     answer.ended(ended, tapping);
     if (tapping) taps.look({ bpm: ended.bpm, at: item.toPlay.here.at, taps: ended.taps });
   });
@@ -97,6 +100,7 @@ export function PracticeItem(props: Props) {
       />
       <Stand
         shown={shown}
+        friend={stand.part !== undefined}
         refused={stand.refused}
         run={run}
         foot={wish.foot ?? stand.asks.foot}
@@ -168,6 +172,7 @@ export function PracticeItem(props: Props) {
             onSet={set}
             asks={stand.asks}
             parts={stand.passage ? partsOf(stand.passage) : []}
+            friend={<FriendLine passage={stand.passage} part={stand.part} />}
             tapping={tapping}
             onTapping={setTapping}
           />

@@ -1,4 +1,5 @@
 import { Modal } from '@mantine/core';
+import type { ReactNode } from 'react';
 import { LatencyFinder } from './LatencyFinder';
 import type { MixPart } from '../../sound/mix';
 import { LevelList } from '../../ui/LevelList';
@@ -15,6 +16,8 @@ interface Props {
   asks: { drone: NonNullable<SoundWish['drone']>; foot: boolean };
   /** What can sound with it. */
   parts: MixPart[];
+  /** How a friend joins in; nothing where the step has no partner. */
+  friend: ReactNode;
   tapping: boolean;
   onTapping: (on: boolean) => void;
 }
@@ -51,7 +54,7 @@ const ON_OFF: Choice<boolean>[] = [
 
 /** How it sounds: times, voice, rungs, drone, foot, and the delay of the headphones. */
 export function SoundSheet(props: Props) {
-  const { opened, onClose, wish, onSet, asks, parts, tapping, onTapping } = props;
+  const { opened, onClose, wish, onSet, asks, parts, friend, tapping, onTapping } = props;
   return (
     <Modal opened={opened} onClose={onClose} title="How it sounds" centered size="lg">
       <div className={classes.sheet}>
@@ -74,6 +77,7 @@ export function SoundSheet(props: Props) {
         />
         <Line label="Tap it" value={tapping} choices={ON_OFF} onChange={onTapping} />
         <LevelList parts={parts} levels={wish.levels ?? {}} onSet={(levels) => onSet({ levels })} />
+        {friend}
         <LatencyFinder latencyMs={wish.latencyMs} onSet={(latencyMs) => onSet({ latencyMs })} />
       </div>
     </Modal>

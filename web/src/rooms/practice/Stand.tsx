@@ -15,6 +15,8 @@ import classes from './Music.module.css';
 interface Props {
   /** What is on the stand; nothing until it is there. */
   shown?: PassageDocument;
+  /** Whether it is a partner's part, played by a friend. */
+  friend: boolean;
   /** Why there is nothing to put on it. */
   refused?: Error;
   run: ItemRun;
@@ -29,7 +31,7 @@ const LARGEST_WIDE = 2;
 const LARGEST = 1.35;
 
 /** The music stand: likely slips, notes that light with the sound, the pulse with its landing, and the count-in. */
-export function Stand({ shown, refused, run, foot, marked, onTouch }: Props) {
+export function Stand({ shown, friend, refused, run, foot, marked, onTouch }: Props) {
   const { player, laps, lap } = run;
   const core = useCore();
   const wide = useMediaQuery(`not (max-width: ${breakpoints.phone})`, undefined, {
@@ -42,6 +44,7 @@ export function Stand({ shown, refused, run, foot, marked, onTouch }: Props) {
       {shown && (
         <>
           <div className={classes.over}>
+            {friend && <strong>Your friend’s part</strong>}
             <SlipsHint slips={shown.slips} />
             {player.playing && laps.length > 1 && (
               <span className={classes.lap} aria-live="polite">

@@ -26,7 +26,7 @@ interface Wanted {
 
 /** Playing one item of the list: the laps of a run, and the sound. */
 export function useItemRun({ stand, tapping, wish }: Wanted, onEnd: (ended: Ended) => void) {
-  const { asked, passage, at, bpm, own, asks } = stand;
+  const { asked, passage, at, bpm, own, asks, part } = stand;
   const [laps, setLaps] = useState<RunLap[]>([]);
   const taps = useRef<number[]>([]);
   const player = useRun((end) => {
@@ -40,7 +40,7 @@ export function useItemRun({ stand, tapping, wish }: Wanted, onEnd: (ended: Ende
     const { times, every, voice } = wish;
     const run = answer('run', { ...asked, at, bpm: own, times, every, voice, tapping }).laps;
     const plans = new Map(
-      run.map((lap) => [lap.at, barsOf(answer('rung', { ...asked, at: lap.at, bpm: own }))]),
+      run.map((lap) => [lap.at, barsOf(answer('rung', { ...asked, at: lap.at, bpm: own, part }))]),
     );
     taps.current = [];
     setLaps(run);

@@ -62,7 +62,7 @@ public record InThePage(RoomDocument room) {
 
     /** What is on the stand. */
     public PassageDocument passage(long assignment, String at, @Nullable BigDecimal bpm) {
-        return new RungAsked(piece(assignment), room.player(), room.speech(), at, bpm).answer();
+        return new RungAsked(piece(assignment), room.player(), room.speech(), at, bpm, null).answer();
     }
 
     /** What is on the stand where the student is to begin. */

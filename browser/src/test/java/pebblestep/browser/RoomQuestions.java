@@ -49,7 +49,13 @@ final class RoomQuestions {
     static Question stand(Random random) {
         RoomDocument room = Rooms.any().from(random).given();
         PieceDocument piece = Draw.of(room.pieces()).from(random);
-        RungAsked asked = new RungAsked(piece, room.player(), room.speech(), at(random, piece), ownTempo(random));
+        RungAsked asked = new RungAsked(
+                piece,
+                room.player(),
+                room.speech(),
+                at(random, piece),
+                ownTempo(random),
+                random.nextInt(3) == 0 ? Integer.valueOf(random.nextInt(2)) : null);
         return new Question("rung", asked, asked::answer);
     }
 

@@ -83,8 +83,9 @@ public record ClimbDocument(
             return new RungPart(figure, octaves, span, place, back, articulation, line, other, keys, wholeWalk);
         }
 
-        /** The same through so many keys, or all. */
-        public RungPart withKeys(@Nullable Integer count, @Nullable Boolean whole) {
+        /** The same through so many keys, or the whole walk without a number. */
+        public RungPart withKeys(@Nullable Integer count) {
+            Boolean whole = count == null ? true : null;
             return new RungPart(figure, octaves, span, place, back, articulation, line, hands, count, whole);
         }
     }

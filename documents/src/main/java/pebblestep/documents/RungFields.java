@@ -122,8 +122,7 @@ final class RungFields {
             case Rung.OfLine line -> ClimbDocument.RungPart.NONE.withLine(StepDocuments.lineOf(line.line()));
             case Rung.OfHands hands -> ClimbDocument.RungPart.NONE.withHands(hands.hands());
             case Rung.OfWalk walk ->
-                ClimbDocument.RungPart.NONE.withKeys(
-                        walk.keys().orElse(null), walk.keys().isEmpty() ? true : null);
+                ClimbDocument.RungPart.NONE.withKeys(walk.keys().orElse(null));
         };
     }
 }

@@ -1,10 +1,14 @@
 package pebblestep.documents;
 
+import java.util.Optional;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 import pebblestep.core.Identified;
 import pebblestep.core.Refusal;
 import pebblestep.core.notation.Score;
+import pebblestep.core.passage.Part;
 import pebblestep.core.passage.Passage;
+import pebblestep.core.passage.Player;
 import pebblestep.core.passage.Step;
 import pebblestep.core.passage.landing.Landing;
 
@@ -27,25 +31,50 @@ public final class Workings {
      */
     public static PassageDocument of(Step step, PassageDocument.Reader reader, Set<Extra> extras) {
         Passage passage = Passage.of(step, reader.player().orElse(null));
-        Landing landing = Landing.of(step);
+        return of(passage, Landing.of(step), reader, extras, null);
+    }
+
+    /**
+     * The part of a further voice, for whoever plays it; it alone is written.
+     *
+     * @param reader for whom the step itself is said
+     * @param part which voice, from 0; refuses one that there is not
+     */
+    public static PassageDocument ofPart(Step step, PassageDocument.Reader reader, Set<Extra> extras, int part) {
+        Player lead = reader.player().orElse(null);
+        Passage passage = Passage.of(step, lead);
+        Passage turned = passage.turnedTo(part, lead);
+        Part own = passage.parts().get(part);
+        PassageDocument.Reader partner = new PassageDocument.Reader(own.player(), Optional.empty(), reader.speech());
+        return of(
+                turned,
+                Landing.of(own, step),
+                partner,
+                extras,
+                Score.ofLine(turned, own.player().orElse(null)));
+    }
+
+    private static PassageDocument of(
+            Passage passage, Landing landing, PassageDocument.Reader reader, Set<Extra> extras, @Nullable Score alone) {
         return PassageDocument.of(
                 passage,
                 landing,
                 reader,
                 new PassageDocument.Beside(
-                        extras.contains(Extra.SCORE) ? notated(passage, reader) : null,
+                        extras.contains(Extra.SCORE) ? notated(passage, reader, alone) : null,
                         extras.contains(Extra.CLICKS) ? ClicksDocument.of(passage, reader.reference()) : null,
                         extras.contains(Extra.PULSE)
                                 ? PulseDocument.of(
                                         passage, landing, reader.speech().school())
                                 : null,
-                        extras.contains(Extra.NEAR) ? PassageDocument.near(step, reader.speech()) : null));
+                        extras.contains(Extra.NEAR) ? PassageDocument.near(passage.step(), reader.speech()) : null));
     }
 
-    private static PassageDocument.NotatedPart notated(Passage passage, PassageDocument.Reader reader) {
+    private static PassageDocument.NotatedPart notated(
+            Passage passage, PassageDocument.Reader reader, @Nullable Score alone) {
         try {
-            return new PassageDocument.NotatedPart(
-                    ScoreDocument.of(Score.of(passage, reader.player().orElse(null))), null);
+            Score score = alone == null ? Score.of(passage, reader.player().orElse(null)) : alone;
+            return new PassageDocument.NotatedPart(ScoreDocument.of(score), null);
         } catch (Refusal e) {
             return new PassageDocument.NotatedPart(null, e.getMessage());
         }

@@ -58,9 +58,8 @@ public record Recipe(String id, String title, String words, List<Ascent> steps) 
     private static Ascent moved(Ascent ascent, Interval by) {
         Step step = ascent.step();
         Key key = Key.of(step.key().tonic().plus(by), step.key().form());
-        Step there = step.withKey(key)
-                .withWalk(step.walk().map(walk -> walk.moved(by)))
-                .withCompany(step.company().moved(by));
-        return Ascent.of(there, ascent.climb());
+        Step there = step.withKey(key).withCompany(step.company().moved(by));
+        Step walked = step.walk().map(walk -> there.withWalk(walk.moved(by))).orElse(there);
+        return Ascent.of(walked, ascent.climb());
     }
 }

@@ -18,8 +18,8 @@ class DemoStudioTest {
     private static final DemoDocuments DOCUMENTS = new DemoDocuments(IdentifiedNames.JSON);
 
     @Test
-    void five_students_with_known_instruments_and_forms() {
-        assertThat(DemoPlan.PLAYERS).hasSize(5);
+    void six_students_with_known_instruments_and_forms() {
+        assertThat(DemoPlan.PLAYERS).hasSize(6);
         assertThat(DemoPlan.PLAYERS).allSatisfy(player -> {
             assertThat(Instruments.of(player.instrument())).isNotNull();
             assertThat(player.pieces()).isNotEmpty().allSatisfy(piece -> {

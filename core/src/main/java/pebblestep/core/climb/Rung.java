@@ -257,7 +257,7 @@ public sealed interface Rung {
                     .filter(one -> one.keys().order().isPresent())
                     .orElseThrow(() -> Refusal.of("keys", "This step does not walk by an order of keys.")
                             .fits("Take it through keys first."));
-            return step.withWalk(Optional.of(keys.map(walk::through).orElse(walk)));
+            return step.withWalk(keys.map(walk::through).orElse(walk));
         }
 
         @Override

@@ -41,23 +41,23 @@ public record Company(Optional<Style> chords, boolean bass, Optional<ChordChart>
         return chords.isPresent() || bass;
     }
 
-    /** This company with its chords played another way, or not. */
-    public Company withChords(Optional<Style> other) {
-        return new Company(other, bass, chart);
+    /** This company with its chords played that way. */
+    public Company withChords(Style style) {
+        return new Company(Optional.of(style), bass, chart);
     }
 
-    /** This company with or without a bass. */
-    public Company withBass(boolean other) {
-        return new Company(chords, other, chart);
+    /** This company with a bass. */
+    public Company withBass() {
+        return new Company(chords, true, chart);
     }
 
-    /** This company over typed chords, or over those of the keys. */
-    public Company withChart(Optional<ChordChart> other) {
-        return new Company(chords, bass, other);
+    /** This company over typed chords. */
+    public Company withChart(ChordChart typed) {
+        return new Company(chords, bass, Optional.of(typed));
     }
 
     /** This company an interval away, for a step that is. */
     public Company moved(Interval by) {
-        return chart.isEmpty() ? this : withChart(chart.map(chords -> chords.transposed(by)));
+        return chart.map(typed -> withChart(typed.transposed(by))).orElse(this);
     }
 }

@@ -35,11 +35,6 @@ public record Glyph(
         more = List.copyOf(more);
     }
 
-    /** The same with its accidental, and with these further heads. */
-    Glyph with(Optional<Accidental> sign, List<Head> heads) {
-        return new Glyph(at, length, base, dots, note, pitch, sign, tied, marks, heads);
-    }
-
     /** Whether it is a rest. */
     public boolean isRest() {
         return note.isEmpty();

@@ -27,7 +27,7 @@ final class ScoreWriter {
     private final Passage passage;
     private final @Nullable Player player;
     private final StaffWriter.Frame frame;
-    private final Optional<Signatures> signatures;
+    private final @Nullable Signatures signatures;
 
     ScoreWriter(Passage passage, @Nullable Player player) {
         this.passage = passage;
@@ -38,8 +38,8 @@ final class ScoreWriter {
         int bars = 1;
         while (meter.downbeat(first + bars).isLessThan(end)) bars++;
         this.frame = new StaffWriter.Frame(
-                meter, first, passage.first().at(), bars, !passage.parts().isEmpty());
-        this.signatures = passage.step().walk().map(Walk::signatures);
+                meter, first, passage.begins(), bars, !passage.parts().isEmpty());
+        this.signatures = passage.step().walk().map(Walk::signatures).orElse(null);
     }
 
     /** The line and all that is played with it. */
@@ -60,7 +60,7 @@ final class ScoreWriter {
             boolean above = part.voice().by() == By.RIGHT;
             staves.add(new OtherStaff(part.index(), part.voice().by(), above, part(part)));
         }
-        return score(heads, second, two ? clefs(hand) : clefs(passage.notes(), player), staves);
+        return score(heads, second.orElse(null), two ? clefs(hand) : clefs(passage.notes(), player), staves);
     }
 
     private List<Part> parts(Predicate<Part> which) {
@@ -80,12 +80,13 @@ final class ScoreWriter {
 
     /** The line alone. */
     Score line() {
-        return score(List.of(), Optional.empty(), clefs(passage.notes(), player), List.of());
+        return score(List.of(), null, clefs(passage.notes(), player), List.of());
     }
 
-    private Score score(List<Part> heads, Optional<Part> second, List<Clef> readable, List<OtherStaff> staves) {
+    private Score score(List<Part> heads, @Nullable Part second, List<Clef> readable, List<OtherStaff> staves) {
         Markings markings = Markings.of(passage.step(), passage.notes());
-        StaffWriter staff = new StaffWriter(frame, passage.notes(), heads, second, markings, readable);
+        StaffWriter staff =
+                new StaffWriter(frame, passage.notes(), heads, Optional.ofNullable(second), markings, readable);
         List<Key> keys = passage.stations().stream().map(Station::writtenKey).toList();
         Signs signs = Signs.of(frame, passage.writtenKey(), passage.stations(), keys, signatures);
         return new Score(

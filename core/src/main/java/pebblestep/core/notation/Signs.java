@@ -3,6 +3,7 @@ package pebblestep.core.notation;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 import pebblestep.core.passage.Station;
 import pebblestep.core.scale.Key;
 import pebblestep.core.scale.KeySignature;
@@ -22,7 +23,7 @@ record Signs(List<KeySignature> bars) {
      * @param keys its key at each station; empty for one that does not walk
      */
     static Signs of(
-            StaffWriter.Frame frame, Key first, List<Station> stations, List<Key> keys, Optional<Signatures> asked) {
+            StaffWriter.Frame frame, Key first, List<Station> stations, List<Key> keys, @Nullable Signatures asked) {
         List<KeySignature> bars = new ArrayList<>();
         int station = 0;
         for (int bar = 0; bar < frame.count(); bar++) {
@@ -30,7 +31,7 @@ record Signs(List<KeySignature> bars) {
                     && stations.get(station + 1).begins().compareTo(frame.start(bar)) <= 0) {
                 station++;
             }
-            boolean changes = asked.equals(Optional.of(Signatures.CHANGE)) && !keys.isEmpty();
+            boolean changes = asked == Signatures.CHANGE && !keys.isEmpty();
             bars.add(written(changes ? keys.get(station) : first));
         }
         return new Signs(List.copyOf(bars));

@@ -6,6 +6,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 import pebblestep.core.instrument.Clef;
 import pebblestep.core.passage.Harmony;
 import pebblestep.core.passage.Part;
@@ -103,7 +104,7 @@ final class StaffWriter {
             Optional<MeasureWriter.Written> other = second.isEmpty()
                     ? Optional.empty()
                     : Optional.of(MeasureWriter.write(bar, Markings.NONE, secondBars.get(i)));
-            Signed signed = signed(line, other, accidentals);
+            Signed signed = signed(line, other.orElse(null), accidentals);
             boolean above = other.isPresent() && isAbove(i);
             measures.add(new Measure(
                     bar.number(),
@@ -125,17 +126,17 @@ final class StaffWriter {
     private record Struck(Fraction at, int layer, int glyph, int head, Pitch pitch) {}
 
     /** The accidentals of both voices, decided in the order in which they are played. */
-    private Signed signed(MeasureWriter.Written line, Optional<MeasureWriter.Written> other, Accidentals accidentals) {
+    private Signed signed(MeasureWriter.Written line, MeasureWriter.@Nullable Written other, Accidentals accidentals) {
         List<Struck> struck = new ArrayList<>();
         strike(struck, 0, line.glyphs(), notes, heads);
-        other.ifPresent(
-                one -> strike(struck, 1, one.glyphs(), second.orElseThrow().notes(), List.of()));
+        if (other != null)
+            strike(struck, 1, other.glyphs(), second.orElseThrow().notes(), List.of());
         struck.sort(Comparator.comparing(Struck::at));
         Map<Struck, Optional<Accidental>> decided = new HashMap<>();
         for (Struck one : struck) decided.put(one, accidentals.next(one.pitch));
         return new Signed(
                 withSigns(0, line.glyphs(), struck, decided),
-                other.map(one -> withSigns(1, one.glyphs(), struck, decided)).orElse(List.of()));
+                other == null ? List.of() : withSigns(1, other.glyphs(), struck, decided));
     }
 
     private static void strike(
@@ -173,7 +174,17 @@ final class StaffWriter {
                 if (one.head < 0) own = sign;
                 else more.set(one.head, new Head(more.get(one.head).voice(), one.pitch, sign));
             }
-            signed.add(glyph.with(own, more));
+            signed.add(new Glyph(
+                    glyph.at(),
+                    glyph.length(),
+                    glyph.base(),
+                    glyph.dots(),
+                    glyph.note(),
+                    glyph.pitch(),
+                    own,
+                    glyph.tied(),
+                    glyph.marks(),
+                    more));
         }
         return signed;
     }

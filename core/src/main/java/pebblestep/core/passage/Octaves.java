@@ -249,9 +249,8 @@ final class Octaves {
 
     private boolean fits(Step other) {
         try {
-            Step inKey = other.in(Optional.empty())
-                    .withWalk(Optional.empty())
-                    .withKey(stretch.stop().key());
+            Step inKey =
+                    other.inAnyOctave().withoutWalk().withKey(stretch.stop().key());
             return !new Octaves(inKey, Stretches.of(inKey).get(0), written, player)
                     .fitting()
                     .isEmpty();

@@ -14,11 +14,19 @@ import pebblestep.core.voice.Voice;
  * @param player who reads it, where that is known
  * @param octaves octaves by which a partner's part was moved so that it lies in their range
  * @param writtenKeys the keys on paper as its player reads them, one for each key of a walk
+ * @param begins its first note in each key of a walk; 0 alone for one that does not walk
  * @param notes in playing order, never empty; written as its player reads them
  */
 public record Part(
-        int index, Voice voice, Optional<Player> player, int octaves, List<Key> writtenKeys, List<PassageNote> notes) {
+        int index,
+        Voice voice,
+        Optional<Player> player,
+        int octaves,
+        List<Key> writtenKeys,
+        List<Integer> begins,
+        List<PassageNote> notes) {
     public Part {
+        begins = List.copyOf(begins);
         writtenKeys = List.copyOf(writtenKeys);
         notes = List.copyOf(notes);
     }

@@ -1,9 +1,11 @@
 package pebblestep.core.passage;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
+import pebblestep.core.Refusal;
 import pebblestep.core.line.LineNote;
 import pebblestep.core.pitch.Interval;
 import pebblestep.core.pitch.Pitch;
@@ -12,6 +14,8 @@ import pebblestep.core.scale.Key;
 import pebblestep.core.scale.SixAccidentals;
 import pebblestep.core.scale.Slip;
 import pebblestep.core.scale.Slips;
+import pebblestep.core.voice.By;
+import pebblestep.core.voice.Voice;
 
 /**
  * A step worked out note by note, for one player: the one result that every screen, sound and file uses.
@@ -142,9 +146,19 @@ public record Passage(
         return end;
     }
 
-    /** Bar in which the first attack stands: 0 for a pickup, else 1. */
+    /** Bar in which the first attack of any voice stands: 0 for a pickup, else 1. */
     public int firstBar() {
-        return step.meter().barOf(first().at());
+        return step.meter().barOf(begins());
+    }
+
+    /** The first attack of any voice. */
+    public Fraction begins() {
+        Fraction begins = first().at();
+        for (Part part : parts) {
+            Fraction other = part.notes().get(0).at();
+            if (other.isLessThan(begins)) begins = other;
+        }
+        return begins;
     }
 
     /** Milliseconds from the first attack to a position, at the step's tempo and with its swing. */
@@ -182,6 +196,38 @@ public record Passage(
      */
     public List<AwkwardSpot> awkward(@Nullable Player player) {
         return AwkwardSpots.of(this, player);
+    }
+
+    /** The stations as the player of a further voice has them. */
+    List<Station> stationsOf(Part part) {
+        return stations.stream().map(station -> station.of(part)).toList();
+    }
+
+    /**
+     * The same for whoever plays a further voice: that is the line now, and the line takes its place among the voices. Refuses a
+     * voice that there is not.
+     *
+     * @param index which voice, from 0
+     * @param lead who plays the line
+     */
+    public Passage turnedTo(int index, @Nullable Player lead) {
+        if (index < 0 || index >= parts.size()) {
+            throw Refusal.of(
+                    "part",
+                    "This step has " + parts.size() + " further voices; there is no voice " + (index + 1) + ".");
+        }
+        Part own = parts.get(index);
+        Voice other = Voice.at(1, By.PARTNER);
+        List<Key> keys = stations.isEmpty()
+                ? List.of(writtenKey)
+                : stations.stream().map(Station::writtenKey).toList();
+        List<Integer> begins = stations.isEmpty()
+                ? List.of(0)
+                : stations.stream().map(Station::from).toList();
+        Part line = new Part(index, other, Optional.ofNullable(lead), 0, keys, begins, notes);
+        List<Part> others = new ArrayList<>(parts);
+        others.set(index, line);
+        return new Passage(step, own.writtenKeys().get(0), concertKey, own.notes(), stationsOf(own), others);
     }
 
     /** The key on paper in which a note of the line stands, by its index: of a walk the station's. */

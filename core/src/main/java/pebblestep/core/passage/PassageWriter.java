@@ -91,11 +91,8 @@ final class PassageWriter {
         if (solo.isEmpty()) {
             return new Passage(step, all.writtenKey(), all.concertKey(), notes, stations, others);
         }
-        Singing singing = voices.get(step.voices().indexOf(solo.get()));
-        List<Station> own = stations.stream()
-                .map(station -> station.over(singing.begins, singing.own))
-                .toList();
-        return new Passage(step, all.writtenKey(), all.concertKey(), singing.own, own, others);
+        Part own = all.parts().get(step.voices().indexOf(solo.get()));
+        return new Passage(step, all.writtenKey(), all.concertKey(), own.notes(), all.stationsOf(own), others);
     }
 
     private Placed place(Stretch stretch) {
@@ -235,6 +232,7 @@ final class PassageWriter {
                 Optional.ofNullable(singing.reader),
                 singing.octaves,
                 singing.keys,
+                singing.begins,
                 singing.own);
     }
 }

@@ -33,20 +33,22 @@ public record Station(
         Fraction at,
         Fraction end,
         boolean joined) {
-    /** The same over the notes of a voice that is played alone. */
-    Station over(List<Integer> begins, List<PassageNote> notes) {
-        int first = begins.get(index);
-        int last = (index + 1 < begins.size() ? begins.get(index + 1) : notes.size()) - 1;
+    /** The same for a further voice: over its notes, in the key and under the chord that its player reads. */
+    Station of(Part part) {
+        List<PassageNote> notes = part.notes();
+        int first = part.begins().get(index);
+        int last = (index + 1 < part.begins().size() ? part.begins().get(index + 1) : notes.size()) - 1;
         PassageNote end = notes.get(last);
+        Key key = part.writtenKeys().get(index);
         return new Station(
                 index,
-                writtenKey,
+                key,
                 concertKey,
-                writtenChord,
+                concertChord.map(chord -> ChordSymbol.of(key.tonic(), chord.quality())),
                 concertChord,
                 first,
                 last,
-                this.begins,
+                begins,
                 notes.get(first).at(),
                 end.at().plus(end.value()),
                 joined);

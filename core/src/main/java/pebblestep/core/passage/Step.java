@@ -4,6 +4,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 import pebblestep.core.Identified;
 import pebblestep.core.Refusal;
 import pebblestep.core.harmony.Company;
@@ -72,7 +73,7 @@ public record Step(
         if (voices.size() > Voice.MOST) {
             throw Refusal.of("voices", "A line has at most " + Voice.MOST + " further voices.");
         }
-        for (Form form : forms(key, walk)) {
+        for (Form form : forms(key, walk.orElse(null))) {
             line.requireIn(form);
             for (int i = 0; i < voices.size(); i++) requireIn(form, line, voices.get(i), i);
         }
@@ -114,9 +115,9 @@ public record Step(
     }
 
     /** The forms that are played, each once. */
-    private static Set<Form> forms(Key key, Optional<Walk> walk) {
+    private static Set<Form> forms(Key key, @Nullable Walk walk) {
         Set<Form> forms = new LinkedHashSet<>();
-        for (Change change : walk.map(Walk::progression).orElse(List.of())) forms.add(change.form());
+        if (walk != null) for (Change change : walk.progression()) forms.add(change.form());
         if (forms.isEmpty()) forms.add(key.form());
         return forms;
     }
@@ -232,17 +233,21 @@ public record Step(
 
     /** This step wherever it fits the player: in no octave that was asked for. */
     public Step inAnyOctave() {
-        return in(Optional.empty());
+        return lying(null);
     }
 
-    /** This step with its lowest note at a written pitch, or wherever it fits. */
-    public Step in(Optional<Pitch> other) {
+    /** This step with its lowest note at a written pitch. */
+    public Step in(Pitch lowest) {
+        return lying(lowest);
+    }
+
+    private Step lying(@Nullable Pitch lowest) {
         return new Step(
                 title,
                 key,
                 named,
                 line,
-                other,
+                Optional.ofNullable(lowest),
                 rhythm,
                 target,
                 tempo,
@@ -256,17 +261,22 @@ public record Step(
 
     /** This step with other further voices, or none. */
     public Step withVoices(List<Voice> others) {
-        return with(others, walk, company, Hands.areTwo(others) ? hands : WhichHands.TOGETHER);
+        return with(others, walk.orElse(null), company, Hands.areTwo(others) ? hands : WhichHands.TOGETHER);
     }
 
-    /** This step on another way through keys, or in its own key alone. */
-    public Step withWalk(Optional<Walk> other) {
+    /** This step in its own key alone. */
+    public Step withoutWalk() {
+        return with(voices, null, company, hands);
+    }
+
+    /** This step on a way through keys. */
+    public Step withWalk(Walk other) {
         return with(voices, other, company, hands);
     }
 
     /** This step played by both hands, or by one of them alone; refuses that of a step for one hand. */
     public Step withHands(WhichHands others) {
-        return with(voices, walk, company, others);
+        return with(voices, walk.orElse(null), company, others);
     }
 
     /** The further voice that one hand plays alone; empty where the line is played. */
@@ -278,17 +288,15 @@ public record Step(
 
     /** This step with another harmony beside it. */
     public Step withCompany(Company other) {
-        return with(voices, walk, other, hands);
+        return with(voices, walk.orElse(null), other, hands);
     }
 
     /** Its line alone: without further voices, in its own key, with nothing beside it. */
     public Step alone() {
-        return voices.isEmpty() && walk.isEmpty()
-                ? this
-                : with(List.of(), Optional.empty(), company, WhichHands.TOGETHER);
+        return voices.isEmpty() && walk.isEmpty() ? this : with(List.of(), null, company, WhichHands.TOGETHER);
     }
 
-    private Step with(List<Voice> someVoices, Optional<Walk> aWalk, Company aCompany, WhichHands someHands) {
+    private Step with(List<Voice> someVoices, @Nullable Walk aWalk, Company aCompany, WhichHands someHands) {
         return new Step(
                 title,
                 key,
@@ -301,7 +309,7 @@ public record Step(
                 articulation,
                 metronome,
                 someVoices,
-                aWalk,
+                Optional.ofNullable(aWalk),
                 aCompany,
                 someHands);
     }

@@ -52,10 +52,21 @@ public record Timing(List<Attack> attacks) {
 
     /** The attacks of a step; refuses legs that never come, and over 4000 attacks. */
     public static Timing of(Step step) {
+        Optional<Voice> solo = soloInItsOwnTime(step);
+        if (solo.isPresent()) return ofSolo(step, solo.get());
         if (step.walk().isEmpty())
             return new Timing(attacks(step, step.line().notes(step.key().form())));
         return new Timing(Stretches.of(step).stream()
                 .flatMap(stretch -> stretch.attacks().stream())
+                .toList());
+    }
+
+    private static Timing ofSolo(Step step, Voice voice) {
+        List<Stretch> stretches = Stretches.of(step);
+        Fraction later = later(voice, stretches);
+        return new Timing(stretches.stream()
+                .flatMap(stretch -> VoiceTiming.of(voice, stretch).stream())
+                .map(attack -> attack.moved(attack.station(), later))
                 .toList());
     }
 
@@ -64,17 +75,15 @@ public record Timing(List<Attack> attacks) {
         return step.solo().filter(voice -> !voice.isStruckTogether());
     }
 
-    private static Fraction later(Optional<Voice> solo, List<Stretch> stretches) {
-        return solo.map(voice ->
-                        VoiceTiming.delay(voice.entry(), stretches.getFirst().attacks()))
-                .orElse(Fraction.ZERO);
+    private static Fraction later(Voice voice, List<Stretch> stretches) {
+        return VoiceTiming.delay(voice.entry(), stretches.getFirst().attacks());
     }
 
     /** Where a voice that is played alone arrives in each key: with its last note. */
     private static List<StationArrival> soloArrivals(Step step, Voice voice) {
         List<StationArrival> arrivals = new ArrayList<>();
         List<Stretch> stretches = Stretches.of(step);
-        Fraction later = later(Optional.of(voice), stretches);
+        Fraction later = later(voice, stretches);
         int before = 0;
         for (Stretch stretch : stretches) {
             List<Attack> attacks = VoiceTiming.of(voice, stretch);

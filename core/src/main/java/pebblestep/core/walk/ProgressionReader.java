@@ -140,7 +140,8 @@ final class ProgressionReader {
                         "\"" + suffix + "\" is no chord that is carried here.");
             }
         }
-        return Optional.of(new Change(degree, Progressions.usualForm(degree, small, chord), chord, Optional.empty()));
+        return Optional.of(
+                new Change(degree, Progressions.usualForm(degree, small, chord.orElse(null)), chord, Optional.empty()));
     }
 
     /** A chord by its name, as a degree of the key. */
@@ -158,11 +159,10 @@ final class ProgressionReader {
                 throw Refusal.of(symbol.root() + " is too far from " + tonic + ".")
                         .at(1);
             Degree degree = new Degree(up.steps() + 1, alteration);
-            Optional<ChordQuality> chord = Optional.of(symbol.quality());
             boolean small = symbol.quality().symbol().startsWith("m")
                     && !symbol.quality().symbol().startsWith("maj");
-            Form form = Progressions.usualForm(degree, small, chord);
-            return new Change(degree, form, chord, Optional.empty());
+            Form form = Progressions.usualForm(degree, small, symbol.quality());
+            return new Change(degree, form, Optional.of(symbol.quality()), Optional.empty());
         } catch (Refusal e) {
             throw wrong(word.at + e.position().orElse(1) - 1, e.getMessage());
         }

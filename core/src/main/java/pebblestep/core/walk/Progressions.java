@@ -2,7 +2,7 @@ package pebblestep.core.walk;
 
 import java.util.List;
 import java.util.Locale;
-import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 import pebblestep.core.harmony.ChordQualities;
 import pebblestep.core.harmony.ChordQuality;
 import pebblestep.core.pitch.NoteName;
@@ -57,7 +57,7 @@ public final class Progressions {
         String number = numeral(change.degree(), change.form());
         String symbol =
                 change.chord().map(chord -> suffix(chord, isSmall(number))).orElse("");
-        Form usual = usualForm(change.degree(), isSmall(number), change.chord());
+        Form usual = usualForm(change.degree(), isSmall(number), change.chord().orElse(null));
         String bars = change.bars().map(count -> ":" + count).orElse("");
         return number
                 + symbol
@@ -95,13 +95,13 @@ public final class Progressions {
      * The form played over a degree where none is said: its mode in the major key where that has the chord, else the one
      * of the chord; without a chord, dorian over small numbers and major over others that the key does not have so.
      */
-    static Form usualForm(Degree degree, boolean small, Optional<ChordQuality> chord) {
+    static Form usualForm(Degree degree, boolean small, @Nullable ChordQuality chord) {
         Form mode = Forms.of(MODES.get(degree.number() - 1));
         boolean ofTheKey = degree.alteration() == 0 && mode.isMinorSide() == small;
-        if (chord.isEmpty()) return ofTheKey ? mode : Forms.of(small ? "dorian" : "major");
-        boolean hasIt = ChordQualities.of(mode, true).equals(chord)
-                || ChordQualities.of(mode, false).equals(chord);
-        return ofTheKey && hasIt ? mode : Forms.of(chord.get().form());
+        if (chord == null) return ofTheKey ? mode : Forms.of(small ? "dorian" : "major");
+        boolean hasIt = ChordQualities.of(mode, true).filter(chord::equals).isPresent()
+                || ChordQualities.of(mode, false).filter(chord::equals).isPresent();
+        return ofTheKey && hasIt ? mode : Forms.of(chord.form());
     }
 
     /** The form played over a degree given as a plain number. */

@@ -18,6 +18,7 @@ import pebblestep.core.passage.PassageNote;
 import pebblestep.core.passage.Player;
 import pebblestep.core.passage.Step;
 import pebblestep.core.passage.Steps;
+import pebblestep.core.passage.Timing;
 import pebblestep.core.passage.landing.Landing;
 import pebblestep.core.rhythm.CountSchool;
 import pebblestep.core.rhythm.Figure;
@@ -74,6 +75,7 @@ class HandsAndWalkTest {
         assertThat(Landing.of(step).at()).isEqualTo(passage.last().at());
         assertThat(Landing.of(step).note()).isEqualTo(14);
         assertThat(step.noteCount()).isEqualTo(15);
+        assertThat(Timing.of(step).last().at()).isEqualTo(passage.last().at());
     }
 
     @Test
@@ -85,7 +87,7 @@ class HandsAndWalkTest {
 
     @Test
     void a_walk_is_climbed_key_by_key() {
-        Step step = scale().withWalk(Optional.of(Walk.through(Keys.cycle(KeyOrder.WHOLE_STEP_UP))));
+        Step step = scale().withWalk(Walk.through(Keys.cycle(KeyOrder.WHOLE_STEP_UP)));
         Ascent ascent = ascent(step, Axis.of(Suggestions.of(AxisKind.WALK, step)));
         List<Position> route = ascent.moves().route();
         assertThat(route.stream().map(ascent.words(SPEECH)::at))
@@ -97,7 +99,7 @@ class HandsAndWalkTest {
 
     @Test
     void more_keys_than_fit_are_found_ahead() {
-        Step step = scale().withWalk(Optional.of(Walk.through(Keys.cycle(KeyOrder.WHOLE_STEP_UP))));
+        Step step = scale().withWalk(Walk.through(Keys.cycle(KeyOrder.WHOLE_STEP_UP)));
         Ascent ascent = ascent(step, Axis.of(Suggestions.of(AxisKind.WALK, step)));
         Player narrow = Player.of(Instruments.of("oboe")).within(PitchRange.parse("C4-F5"));
         Optional<Misfit> misfit = Misfit.ahead(ascent, ascent.climb().first(), narrow);

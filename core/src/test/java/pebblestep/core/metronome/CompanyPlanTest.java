@@ -45,8 +45,8 @@ class CompanyPlanTest {
 
     private static Step changes() {
         return scale("C", "major", "4/4")
-                .withWalk(Optional.of(Walk.over(Progressions.parse("ii V I", NoteName.parse("C")), Keys.HOME)))
-                .withCompany(Company.NONE.withChords(Optional.of(Style.PAD)).withBass(true));
+                .withWalk(Walk.over(Progressions.parse("ii V I", NoteName.parse("C")), Keys.HOME))
+                .withCompany(Company.NONE.withChords(Style.PAD).withBass());
     }
 
     private static List<String> names(List<Tone> tones) {
@@ -76,7 +76,7 @@ class CompanyPlanTest {
     @ParameterizedTest
     @CsvSource({"4/4, 4, 1/8", "6/8, 4, 1/8", "3/4, 6, 1/8"})
     void broken_chords_take_two_or_three_notes_to_a_beat(String meter, int ignored, String value) {
-        Step step = scale("D", "dorian", meter).withCompany(Company.NONE.withChords(Optional.of(Style.BROKEN)));
+        Step step = scale("D", "dorian", meter).withCompany(Company.NONE.withChords(Style.BROKEN));
         CompanyPlan plan = CompanyPlan.of(Passage.of(step));
         assertThat(plan.chords()).allMatch(tone -> tone.value().toString().equals(value));
         for (int i = 1; i < plan.chords().size(); i++) {
@@ -99,7 +99,7 @@ class CompanyPlanTest {
     @Test
     void typed_chords_come_round_and_sound_where_the_player_reads_them() {
         Step step = scale("C", "major", "4/4")
-                .withCompany(Company.NONE.withBass(true).withChart(Optional.of(ChordChart.parse("C Am | F/A"))));
+                .withCompany(Company.NONE.withBass().withChart(ChordChart.parse("C Am | F/A")));
         Player clarinet = Player.of(Instruments.of("clarinet"));
         Harmony harmony = Harmony.of(Passage.of(step, clarinet));
         assertThat(harmony.chords()).extracting(one -> one.concert().id()).containsExactly("C", "Am", "F/A");
@@ -109,7 +109,7 @@ class CompanyPlanTest {
 
     @Test
     void a_form_without_a_chord_is_not_accompanied() {
-        Step step = scale("C", "chromatic", "4/4").withCompany(Company.NONE.withBass(true));
+        Step step = scale("C", "chromatic", "4/4").withCompany(Company.NONE.withBass());
         assertThat(CompanyPlan.of(Passage.of(step)).bass()).isEmpty();
     }
 
@@ -118,8 +118,8 @@ class CompanyPlanTest {
         Passage passage = Passage.of(changes());
         assertThat(AgainstChords.of(passage).sentence(passage, SPEECH))
                 .contains("On strong beats all 12 notes belong to the chord.");
-        Passage outside = Passage.of(
-                changes().withCompany(Company.NONE.withChart(Optional.of(ChordChart.parse("Dm | Em | G | C")))));
+        Passage outside =
+                Passage.of(changes().withCompany(Company.NONE.withChart(ChordChart.parse("Dm | Em | G | C"))));
         assertThat(AgainstChords.of(outside).sentence(outside, SPEECH))
                 .contains("On strong beats 6 of 12 notes belong to the chord; C on 1 of bar 2 does not (over Em).");
         Passage alone = Passage.of(scale("C", "major", "4/4"));

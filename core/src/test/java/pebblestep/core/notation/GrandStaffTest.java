@@ -110,8 +110,7 @@ class GrandStaffTest {
 
     private static Step walk(Join join, Signatures signatures) {
         Walk walk = Walk.through(Keys.of(KeyOrder.WHOLE_STEP_UP, 3)).withJoin(join);
-        return scale("C", "1/8")
-                .withWalk(Optional.of(new Walk(walk.keys(), List.of(), join, Optional.empty(), false, signatures)));
+        return scale("C", "1/8").withWalk(new Walk(walk.keys(), List.of(), join, Optional.empty(), false, signatures));
     }
 
     @Test
@@ -155,8 +154,7 @@ class GrandStaffTest {
 
     @Test
     void chords_stand_where_they_begin() {
-        Step step = scale("C", "1/8")
-                .withWalk(Optional.of(Walk.over(Progressions.parse("ii V I", NoteName.parse("C")), Keys.HOME)));
+        Step step = scale("C", "1/8").withWalk(Walk.over(Progressions.parse("ii V I", NoteName.parse("C")), Keys.HOME));
         Score score = score(step, PIANO);
         assertThat(score.measures().stream().map(measure -> measure.chords().stream()
                         .map(over -> over.chord().id())

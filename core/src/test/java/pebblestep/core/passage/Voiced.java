@@ -98,9 +98,9 @@ public final class Voiced {
         return random -> {
             Step step = Steps.any().from(random);
             try {
-                return step.withWalk(Optional.of(walk().from(random)));
+                return step.withWalk(walk().from(random));
             } catch (Refusal e) {
-                return step.withWalk(Optional.of(Walk.through(Keys.of(KeyOrder.FOURTHS, 3))));
+                return step.withWalk(Walk.through(Keys.of(KeyOrder.FOURTHS, 3)));
             }
         };
     }
@@ -113,9 +113,9 @@ public final class Voiced {
             if (random.nextBoolean())
                 step = tryVoices(step, voice().list(1, 2).from(random)).orElse(step);
             if (random.nextInt(3) == 0) {
-                step = step.withCompany(Company.NONE
-                        .withChords(Optional.of(Draw.of(Company.Style.class).from(random)))
-                        .withBass(random.nextBoolean()));
+                Company chords =
+                        Company.NONE.withChords(Draw.of(Company.Style.class).from(random));
+                step = step.withCompany(random.nextBoolean() ? chords.withBass() : chords);
             }
             return step;
         };

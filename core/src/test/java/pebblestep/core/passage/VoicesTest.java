@@ -18,6 +18,8 @@ import pebblestep.core.line.Extent;
 import pebblestep.core.line.LineNote;
 import pebblestep.core.line.Travel;
 import pebblestep.core.line.Turn;
+import pebblestep.core.notation.Glyph;
+import pebblestep.core.notation.Score;
 import pebblestep.core.passage.landing.Landing;
 import pebblestep.core.pitch.NoteName;
 import pebblestep.core.pitch.Pitch;
@@ -146,6 +148,27 @@ class VoicesTest {
         assertThat(clarinet.who()).isEqualTo("a partner, Clarinet in B♭");
     }
 
+    /** A second player has the same bars, count-in and clock; what they play is the line of their page. */
+    @Test
+    void a_passage_turned_to_a_partner_is_theirs_and_keeps_the_bars() {
+        Step round = scale("C", "major", 1, "1/4")
+                .withVoices(List.of(Voice.at(1, By.PARTNER).on("clarinet").withEntry(new Entry.Later(Fraction.ONE))));
+        Player oboe = Player.of(Instruments.of("oboe"));
+        Passage passage = Passage.of(round, oboe);
+        Passage turned = passage.turnedTo(0, oboe);
+        assertThat(turned.notes()).isEqualTo(passage.parts().getFirst().notes());
+        assertThat(turned.writtenKey()).hasToString("D major");
+        assertThat(turned.parts().getFirst().notes()).isEqualTo(passage.notes());
+        assertThat(turned.firstBar()).isEqualTo(passage.firstBar());
+        assertThat(turned.end()).isEqualTo(passage.end());
+        assertThat(turned.turnedTo(0, null).notes()).isEqualTo(passage.notes());
+        assertThatThrownBy(() -> passage.turnedTo(1, null)).isInstanceOf(Refusal.class);
+        // The first bar of their page is a rest: both are counted in at the same moment.
+        Score page = Score.ofLine(turned, passage.parts().getFirst().player().orElseThrow());
+        assertThat(page.measures()).hasSameSizeAs(Score.of(passage, oboe).measures());
+        assertThat(page.measures().getFirst().glyphs()).singleElement().matches(Glyph::isRest);
+    }
+
     @Test
     void a_partner_whom_it_fits_in_no_octave_is_refused_at_their_voice() {
         Voice partner = new Voice(
@@ -257,7 +280,7 @@ class VoicesTest {
         Optional<Passage> made = Voiced.tryPassage(step);
         assumeThat(made).isPresent();
         Passage passage = made.get();
-        Passage alone = Passage.of(step.alone().in(Optional.of(lowestOfLine(passage))));
+        Passage alone = Passage.of(step.alone().in(lowestOfLine(passage)));
         assertThat(passage.notes()).isEqualTo(alone.notes());
         for (Part part : passage.parts()) {
             for (int i = 1; i < part.notes().size(); i++) {

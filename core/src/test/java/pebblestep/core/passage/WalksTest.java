@@ -48,7 +48,7 @@ class WalksTest {
 
     private static Step octave(String value, Walk walk) {
         return Steps.step("C", "major", Extent.octaves(1), Travel.UP_DOWN, Turn.SINGLE, "4/4", value, "0")
-                .withWalk(Optional.of(walk));
+                .withWalk(walk);
     }
 
     private static Walk whole(Join join) {
@@ -95,8 +95,7 @@ class WalksTest {
     @CsvSource({"AT_ONCE, 0 3/8 3/4 9/8", "NEXT_BAR, 0 9/8 17/8 25/8"})
     void a_note_that_two_keys_share_is_struck_once(Join join, String starts) {
         Step step = Steps.step("C", "major", Extent.span(4), Travel.UP, Turn.SINGLE, "4/4", "1/8", "0")
-                .withWalk(Optional.of(
-                        with(Walk.through(Keys.of(KeyOrder.FOURTHS, 4)).withJoin(join), null, true)));
+                .withWalk(with(Walk.through(Keys.of(KeyOrder.FOURTHS, 4)).withJoin(join), null, true));
         Passage passage = Passage.of(step);
         assertThat(passage.notes()).hasSize(4 + 3 + 3 + 3);
         assertThat(passage.stations()).extracting(Station::joined).containsExactly(false, true, true, true);
@@ -281,7 +280,7 @@ class WalksTest {
         Map<String, String> reference = reference();
         for (String form : List.of("major", "dorian", "mixolydian", "harmonic-minor")) {
             Step step = Steps.step("D", form, Extent.octaves(1), Travel.UP, Turn.SINGLE, "4/4", "1/8", "0")
-                    .withWalk(Optional.of(Walk.through(Keys.cycle(order))));
+                    .withWalk(Walk.through(Keys.cycle(order)));
             Passage passage = Passage.of(step);
             for (Station station : passage.stations()) {
                 String played = passage.notes().subList(station.from(), station.to()).stream()
@@ -311,8 +310,8 @@ class WalksTest {
     void what_is_too_much_is_refused_before_it_is_worked_out() {
         Step large = Steps.step("C", "major", Extent.octaves(4), Travel.UP_DOWN, Turn.SINGLE, "4/4", "1/16", "0")
                 .withRhythm(Steps.PLAIN.rhythm())
-                .withWalk(Optional.of(Walk.over(
-                        Progressions.parse("I IV V I VI II V I", NoteName.parse("C")), Keys.of(KeyOrder.FOURTHS, 12))));
+                .withWalk(Walk.over(
+                        Progressions.parse("I IV V I VI II V I", NoteName.parse("C")), Keys.of(KeyOrder.FOURTHS, 12)));
         assertThatThrownBy(() -> Passage.of(large))
                 .isInstanceOf(Refusal.class)
                 .hasMessageContaining("5472 attacks; at most 4000");

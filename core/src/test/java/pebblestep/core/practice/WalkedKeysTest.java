@@ -32,7 +32,7 @@ class WalkedKeysTest {
     private static final LocalDate DAY = LocalDate.of(2026, 11, 30);
     private static final Step WALK = Steps.step(
                     "C", "major", Extent.octaves(1), Travel.UP_DOWN, Turn.SINGLE, "4/4", "1/8", "0")
-            .withWalk(Optional.of(Walk.through(Keys.of(KeyOrder.WHOLE_STEP_UP, 6))));
+            .withWalk(Walk.through(Keys.of(KeyOrder.WHOLE_STEP_UP, 6)));
     private static final List<Rung> KEYS = List.of(new Rung.OfWalk(Optional.of(2)), new Rung.OfWalk(Optional.of(3)));
 
     private static Key major(String tonic) {

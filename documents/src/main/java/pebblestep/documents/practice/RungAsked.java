@@ -3,6 +3,7 @@ package pebblestep.documents.practice;
 import java.math.BigDecimal;
 import java.util.EnumSet;
 import java.util.Optional;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import pebblestep.core.climb.Ascent;
 import pebblestep.core.climb.Position;
@@ -21,17 +22,23 @@ import pebblestep.documents.Workings;
  *
  * @param at the rung
  * @param bpm another tempo than the rung's
+ * @param part the further voice that is played instead of the line, from 0: what a second player has
  */
 public record RungAsked(
-        PieceDocument piece, PlayerDocument player, SpeechDocument speech, String at, @Nullable BigDecimal bpm) {
+        PieceDocument piece,
+        PlayerDocument player,
+        SpeechDocument speech,
+        String at,
+        @Nullable BigDecimal bpm,
+        @Nullable Integer part) {
 
     /** Works it out; refuses a rung that the climb does not have, by its field. */
     public PassageDocument answer() {
         Player by = player.read();
-        return Workings.of(
-                step(piece.ascent(), at, bpm),
-                new Reader(Optional.of(by), piece.keyBefore(by), speech.read()),
-                EnumSet.complementOf(EnumSet.of(Workings.Extra.NEAR)));
+        Step step = step(piece.ascent(), at, bpm);
+        Reader reader = new Reader(Optional.of(by), piece.keyBefore(by), speech.read());
+        Set<Workings.Extra> extras = EnumSet.complementOf(EnumSet.of(Workings.Extra.NEAR));
+        return part == null ? Workings.of(step, reader, extras) : Workings.ofPart(step, reader, extras, part);
     }
 
     /** The step on a rung of a climb, at its own tempo or another. */

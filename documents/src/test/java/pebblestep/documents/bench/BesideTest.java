@@ -3,7 +3,6 @@ package pebblestep.documents.bench;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
-import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -128,7 +127,7 @@ class BesideTest {
 
     @Test
     void a_walk_is_said() {
-        Step step = Steps.PLAIN.withWalk(Optional.of(Walk.through(Keys.of(KeyOrder.WHOLE_STEP_UP, 6))));
+        Step step = Steps.PLAIN.withWalk(Walk.through(Keys.of(KeyOrder.WHOLE_STEP_UP, 6)));
         assertThat(new WaysAsked(document(step), null).answer().said())
                 .isEqualTo("up by whole steps through six keys, at the next bar");
     }

@@ -1,7 +1,6 @@
 package pebblestep.core.passage.landing;
 
 import java.util.List;
-import java.util.Optional;
 import pebblestep.core.passage.Part;
 import pebblestep.core.passage.Step;
 import pebblestep.core.passage.Target;
@@ -44,7 +43,7 @@ public record Landing(Step step, int note, Fraction at, Fraction off) {
                 && part.notes().get(last - 1).lineNote() == lineNote
                 && !part.voice().degree().isPresent()) last--;
         return at(
-                step.withWalk(Optional.empty()).withTarget(step.target().of(Target.Arriving.LAST)),
+                step.withoutWalk().withTarget(step.target().of(Target.Arriving.LAST)),
                 new Timing.Arrival(last, part.notes().get(last).at()));
     }
 

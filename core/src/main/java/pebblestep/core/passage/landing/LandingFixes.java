@@ -88,7 +88,7 @@ final class LandingFixes {
     /** Keys that follow at once or on a beat begin at bar lines instead, where need be on another place of the bar. */
     private void join() {
         if (step.walk().isEmpty() || step.walk().get().join().countsBars()) return;
-        Step joined = step.withWalk(step.walk().map(walk -> walk.withJoin(Join.NEXT_BAR)));
+        Step joined = step.withWalk(step.walk().get().withJoin(Join.NEXT_BAR));
         String sentence = "Begin every key at the next bar";
         Fraction added = step.meter().bar();
         if (tryLanding(() -> joined).isPresent()) {
