@@ -12,7 +12,7 @@ interface Props {
 export function FriendLine({ passage, part }: Props) {
   if (part !== undefined) {
     return (
-      <div className={classes.sheetLine}>
+      <div className={classes.friend}>
         <span>This is the friend’s part.</span>
         <Link to="?">Back to my own</Link>
       </div>
@@ -21,7 +21,7 @@ export function FriendLine({ passage, part }: Props) {
   const partner = passage?.voices?.findIndex((voice) => voice.by === 'partner') ?? -1;
   if (partner < 0) return null;
   return (
-    <div className={classes.sheetLine}>
+    <div className={classes.friend}>
       <span>With a friend: each presses Start at the same moment.</span>
       <Link to={`?part=${partner}`}>The friend’s part, for a second device</Link>
     </div>

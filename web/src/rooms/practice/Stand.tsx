@@ -45,7 +45,8 @@ export function Stand({ shown, friend, refused, run, foot, marked, onTouch }: Pr
         <>
           <div className={classes.over}>
             {friend && <strong>Your friend’s part</strong>}
-            <SlipsHint slips={shown.slips} />
+            {/* Each key of a walk has slips of its own; those of the first would mislead in the next. */}
+            {!shown.stations && <SlipsHint slips={shown.slips} />}
             {player.playing && laps.length > 1 && (
               <span className={classes.lap} aria-live="polite">
                 {lap?.student === false ? 'Listen' : 'Play'} · {player.lap + 1} of {laps.length}
