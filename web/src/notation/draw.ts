@@ -134,11 +134,9 @@ export function draw(
       drawWords(context, ownSigns, row, line, words + (i + 1) * WORDS_HEIGHT - 6);
     });
   });
-  const voices = new Map<number, Map<number, SVGElement[]>>();
-  for (const [voice, one] of written) {
+  for (const one of written.values()) {
     drawTies(context, one.signs);
     if (one.leads) drawOver(context, one);
-    voices.set(voice, elementsOf(one.signs));
   }
   const beginning = written.get(LINE)!.signs.find((sign) => sign.glyph.note === 0);
   if (score.instruction && beginning) {
@@ -147,6 +145,8 @@ export function draw(
   }
   sheet.querySelector('svg')?.setAttribute('aria-hidden', 'true');
   element.replaceChildren(...sheet.childNodes);
+  // The engraver finds its signs by their names in the page, so not before they hang there.
+  const voices = new Map([...written].map(([voice, one]) => [voice, elementsOf(one.signs)]));
   return { height, notes: voices.get(LINE)!, voices };
 }
 

@@ -143,7 +143,11 @@ class DemoStudio {
                             null,
                             goal(piece, today)));
             Ascent ascent = assignments.get(studioId, assignment.id()).given();
-            takes.addAll(practised.of(assignment, ascent, piece, player.daysAWeek(), reader, today));
+            // What is played with others has chances of its own, so that it moves nothing of what was there before.
+            MadeUpPractice chances = piece.beside().isEmpty()
+                    ? practised
+                    : new MadeUpPractice(SEED + piece.title().hashCode());
+            takes.addAll(chances.of(assignment, ascent, piece, player.daysAWeek(), reader, today));
         }
         practice.logAll(visitor, takes);
         beside(studioId, student, player, routine, today);

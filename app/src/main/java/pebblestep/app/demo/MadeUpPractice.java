@@ -7,6 +7,7 @@ import java.time.ZoneId;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.Random;
 import java.util.UUID;
 import pebblestep.app.assignments.AssignmentViews.AssignmentView;
@@ -19,6 +20,7 @@ import pebblestep.core.climb.Standing;
 import pebblestep.core.passage.Passage;
 import pebblestep.core.passage.PassageNote;
 import pebblestep.core.passage.Player;
+import pebblestep.core.passage.Station;
 import pebblestep.core.passage.Step;
 import pebblestep.core.practice.Outcome;
 import pebblestep.core.practice.SlipKind;
@@ -94,13 +96,15 @@ final class MadeUpPractice {
         List<SlipKind> kinds = new ArrayList<>();
         kinds.add(SlipKind.values()[(int) (SlipKind.values().length * Math.pow(random.nextDouble(), 1.7))]);
         if (random.nextInt(4) == 0) kinds.add(SlipKind.TENSION);
-        List<PassageNote> altered = Passage.of(step, player).notes().stream()
+        Passage passage = Passage.of(step, player);
+        List<PassageNote> altered = passage.notes().stream()
                 .filter(note -> note.written().name().alteration() != 0)
                 .toList();
         List<Slipped.Note> notes = new ArrayList<>();
         if (kinds.get(0) == SlipKind.NOTES && !altered.isEmpty()) {
             PassageNote note = altered.get((int) (altered.size() * Math.pow(random.nextDouble(), 2)));
-            notes.add(new Slipped.Note(note.index(), note.written()));
+            Optional<Integer> station = passage.stationOf(note.index()).map(Station::index);
+            notes.add(new Slipped.Note(note.index(), note.written(), Optional.empty(), station));
         }
         return SlippedDocument.of(new Slipped(kinds, notes));
     }
