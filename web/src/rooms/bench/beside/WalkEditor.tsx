@@ -1,7 +1,7 @@
 import { Button, Checkbox, TextInput } from '@mantine/core';
 import { useState } from 'react';
 import type { WalkPart } from '../../../api/types';
-import { useDraft } from '../BenchContext';
+import { useAround, useDraft } from '../BenchContext';
 import { Row } from '../Row';
 import { ProgressionField } from './ProgressionField';
 import { useWays } from './useChoices';
@@ -26,7 +26,7 @@ export function WalkEditor({ walk, onChange, onRemove }: Props) {
   const set = (change: Partial<WalkPart>) => onChange({ ...walk, ...change });
   const order = walk.order ?? (walk.own ? OWN : HOME);
   const count = walk.keys ?? CYCLE;
-  const counts = walk.join === 'next-bar' || walk.join === 'hold';
+  const measured = (join: WalkPart['join']) => ways.joins.some((one) => one.join === join && one.measured);
   return (
     <div className={classes.editor}>
       <Row
@@ -91,11 +91,9 @@ export function WalkEditor({ walk, onChange, onRemove }: Props) {
         label="Each joins"
         value={walk.join}
         choices={ways.joins.map((one) => ({ value: one.join, label: one.words }))}
-        onChange={(join) =>
-          set({ join, bars: join === 'next-bar' || join === 'hold' ? walk.bars : undefined })
-        }
+        onChange={(join) => set({ join, bars: measured(join) ? walk.bars : undefined })}
       />
-      {counts && (
+      {measured(walk.join) && (
         <Row
           label="Each lasts"
           value={walk.bars == null ? '' : String(walk.bars)}
@@ -129,13 +127,12 @@ export function WalkEditor({ walk, onChange, onRemove }: Props) {
   );
 }
 
-const TONIC = /^[A-G](bb|b|##|#)?$/;
-
 /** One's own tonics behind the first, as they are typed. */
 function OwnKeys({ own, onChange }: { own: string[]; onChange: (own: string[]) => void }) {
+  const { tonics } = useAround().catalogue;
   const [text, setText] = useState(own.join(' '));
   const typed = text.split(/[\s,]+/).filter(Boolean);
-  const wrong = typed.find((one) => !TONIC.test(one));
+  const wrong = typed.find((one) => !tonics.includes(one));
   return (
     <TextInput
       size="sm"
@@ -145,13 +142,13 @@ function OwnKeys({ own, onChange }: { own: string[]; onChange: (own: string[]) =
       error={
         typed.length === 0
           ? 'Type at least one key, such as Eb.'
-          : wrong && `"${wrong}" is no key: a letter with b or #, such as Eb.`
+          : wrong && `"${wrong}" is no key here. One of: ${tonics.join(' ')}.`
       }
       onChange={(event) => {
         const value = event.currentTarget.value;
         setText(value);
         const keys = value.split(/[\s,]+/).filter(Boolean);
-        if (keys.length > 0 && keys.every((one) => TONIC.test(one))) onChange(keys);
+        if (keys.length > 0 && keys.every((one) => tonics.includes(one))) onChange(keys);
       }}
     />
   );

@@ -167,13 +167,11 @@ final class Octaves {
     }
 
     private String needs(int shift, Player by) {
-        String has =
-                by.own() ? "the player's range is " : "the " + by.instrument().name() + " has ";
-        return said(step.line().extent()) + " from " + lineLow.name()
+        return Register.said(step.line().extent()) + " from " + lineLow.name()
                 + (step.voices().isEmpty() ? "" : " with the other voice")
                 + (step.line().extent().equals(Extent.octaves(1)) ? " needs " : " need ")
                 + Pitch.of(low.name(), low.octave() + shift) + " to " + Pitch.of(high.name(), high.octave() + shift)
-                + " as written; " + has + by.range().lowest() + " to "
+                + " as written; " + Register.has(by) + by.range().lowest() + " to "
                 + by.range().highest();
     }
 
@@ -218,7 +216,7 @@ final class Octaves {
 
     private String field() {
         if (!step.voices().isEmpty()) return "voices";
-        return step.line().extent() instanceof Extent.Octaves ? "line.octaves" : "line.span";
+        return Register.field(step.line().extent());
     }
 
     /** Where it fits, when it was asked for elsewhere. */
@@ -233,7 +231,7 @@ final class Octaves {
         return step.line().extent().smaller().stream()
                 .filter(extent -> fits(step.withLine(step.line().withExtent(extent))))
                 .findFirst()
-                .map(extent -> said(extent) + (extent.equals(Extent.octaves(1)) ? " fits." : " fit."));
+                .map(extent -> Register.said(extent) + (extent.equals(Extent.octaves(1)) ? " fits." : " fit."));
     }
 
     /** Another distance of the first voice at which it can be played. */
@@ -257,12 +255,5 @@ final class Octaves {
         } catch (Refusal e) {
             return false;
         }
-    }
-
-    private static String said(Extent extent) {
-        return switch (extent) {
-            case Extent.Octaves octaves -> Words.capital(Words.spelled(octaves.count(), "octave"));
-            case Extent.Span span -> span.notes() + " notes";
-        };
     }
 }

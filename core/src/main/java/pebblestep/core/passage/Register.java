@@ -85,14 +85,18 @@ final class Register {
         PitchRange range = player.range();
         int shift = firstAbove(range.lowest());
         Pitch bottom = shifted(lowest, shift);
-        String has = player.own()
-                ? "the player's range is "
-                : "the " + player.instrument().name() + " has ";
         Refusal refusal = Refusal.of(
                 field(line.extent()),
                 said(line.extent()) + " from " + bottom.name() + " need " + bottom + " to " + shifted(highest, shift)
-                        + " as written; " + has + range.lowest() + " to " + range.highest() + ".");
+                        + " as written; " + has(player) + range.lowest() + " to " + range.highest() + ".");
         return widestThatFits(range).map(refusal::fits).orElse(refusal);
+    }
+
+    /** Whose range it is, before the range: {@code the Oboe has }. */
+    static String has(Player player) {
+        return player.own()
+                ? "the player's range is "
+                : "the " + player.instrument().name() + " has ";
     }
 
     private static Pitch shifted(Pitch pitch, int octaves) {
@@ -113,14 +117,16 @@ final class Register {
                 .isPresent();
     }
 
-    private static String said(Extent extent) {
+    /** A range at the head of a sentence: {@code Two octaves}. */
+    static String said(Extent extent) {
         return switch (extent) {
             case Extent.Octaves octaves -> Words.capital(Words.spelled(octaves.count(), "octave"));
             case Extent.Span span -> span.notes() + " notes";
         };
     }
 
-    private static String field(Extent extent) {
+    /** The field of a step in which a range stands. */
+    static String field(Extent extent) {
         return switch (extent) {
             case Extent.Octaves octaves -> "line.octaves";
             case Extent.Span span -> "line.span";

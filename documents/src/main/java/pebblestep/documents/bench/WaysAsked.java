@@ -53,8 +53,8 @@ public record WaysAsked(StepDocument step, @Nullable String typed) {
     /** An order of keys. */
     public record OrderPart(String order, String words, int cycle) {}
 
-    /** A way of joining keys. */
-    public record JoinPart(Join join, String words) {}
+    /** A way of joining keys; {@code measured} where each can be given a number of bars. */
+    public record JoinPart(Join join, String words, boolean measured) {}
 
     /** A progression that was read: its changes, and in the step's key each chord with what is played over it. */
     public record ReadPart(List<StepDocument.ChangePart> progression, List<String> chords) {}
@@ -75,7 +75,7 @@ public record WaysAsked(StepDocument step, @Nullable String typed) {
                         .map(order -> new OrderPart(WalkFields.name(order), order.words(), order.cycle()))
                         .toList(),
                 Stream.of(Join.values())
-                        .map(join -> new JoinPart(join, join.words()))
+                        .map(join -> new JoinPart(join, join.words(), join.countsBars()))
                         .toList(),
                 typed == null ? null : read(typed, whole).orElse(null),
                 typed == null ? null : unread(typed, tonic).orElse(null));

@@ -67,11 +67,17 @@ final class LandingFixes {
                 .toList();
     }
 
+    /** A line in one key lands once; asked for many changes, it is worked out no further than that. */
+    private boolean lands(Step one) {
+        return stops.isEmpty()
+                ? Landing.of(one).lands()
+                : WalkLanding.of(one, stops).lands();
+    }
+
     /** A changed step, unless it cannot be made or does not land in every key. */
     private Optional<Step> tryLanding(Supplier<Step> changed) {
         try {
-            return Optional.of(changed.get())
-                    .filter(one -> WalkLanding.of(one, stops).lands());
+            return Optional.of(changed.get()).filter(this::lands);
         } catch (Refusal e) {
             return Optional.empty();
         }
