@@ -99,9 +99,11 @@ export function Engraving({ passage, lights, largest = 1, words, marked, onTouch
       drawnFor.current = room;
       const scale = fittingScale(score, width, room, largest, lines.length);
       const began = performance.now();
-      drawn.current = draw(paper.current, score, width / scale, lines);
+      const whole = await draw(paper.current, score, width / scale, lines, () => current);
+      if (!whole || !paper.current) return;
+      drawn.current = whole;
       performance.measure('engrave', { start: began });
-      const { height } = drawn.current;
+      const { height } = whole;
       const svg = paper.current.querySelector('svg');
       svg?.setAttribute('viewBox', `0 0 ${width / scale} ${height}`);
       svg?.removeAttribute('style');
@@ -116,13 +118,17 @@ export function Engraving({ passage, lights, largest = 1, words, marked, onTouch
 
   useEffect(() => {
     if (!lights) return;
-    let lit: SVGElement[] = [];
-    return lights.subscribe((index) => {
-      lit.forEach((element) => element.classList.remove('lit'));
-      lit = index === undefined ? [] : (drawn.current?.notes.get(index) ?? []);
-      lit.forEach((element) => element.classList.add('lit'));
-      const [first] = lit;
-      if (first) keepInView(first);
+    const lit = new Map<number, SVGElement[]>();
+    return lights.subscribe((index, voice = LINE) => {
+      const over = index === undefined ? [...lit.values()].flat() : (lit.get(voice) ?? []);
+      over.forEach((element) => element.classList.remove('lit'));
+      if (index === undefined) lit.clear();
+      else lit.set(voice, drawn.current?.voices.get(voice)?.get(index) ?? []);
+      const now = lit.get(voice) ?? [];
+      now.forEach((element) => element.classList.add('lit'));
+      const [first] = now;
+      // The page turns by the line alone.
+      if (first && voice === LINE) keepInView(first);
       else if (index === undefined) paper.current?.parentElement?.scrollTo({ top: 0 });
     });
   }, [lights]);

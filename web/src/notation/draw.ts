@@ -42,17 +42,24 @@ const WIDEST_STRETCH = 1.6;
 const NARROW_WORDS = 26;
 const TUPLET_NUMBER = 22;
 
+/** So long, in milliseconds, it is drawn at a stretch; then the page hears what was pressed meanwhile. */
+const STRETCH_MS = 40;
+
+const breath = () => new Promise((next) => setTimeout(next));
+
 /**
- * Draws a score into an element, as wide as it is told, and decides nothing but where on the paper.
+ * Draws a score into an element, as wide as it is told, and decides nothing but where on the paper. What was there stays
+ * until all of it is drawn; nothing is drawn once it is not wanted any more.
  *
  * @param lines for each line of words under the notes, the word of each note of the passage
  */
-export function draw(
+export async function draw(
   element: HTMLElement,
   score: ScoreDocument,
   width: number,
   lines: string[][] = [],
-): Drawn {
+  isWanted: () => boolean = () => true,
+): Promise<Drawn | undefined> {
   // Drawn beside the page and hung into it whole, so that the page is laid out once.
   drawQuicker();
   const sheet = document.createElement('div');
@@ -68,7 +75,13 @@ export function draw(
     own.signs.push(...signs);
     written.set(voice, own);
   };
-  systems.forEach(({ measures, bars, staves, words }, row) => {
+  let since = performance.now();
+  for (const [row, { measures, bars, staves, words }] of systems.entries()) {
+    if (performance.now() - since > STRETCH_MS) {
+      await breath();
+      if (!isWanted()) return undefined;
+      since = performance.now();
+    }
     const head = headWidth(score, row === 0, bars[0]);
     const needed = bars.reduce((sum, bar) => sum + barWidth(score, bar), 0);
     const room = width - 2 * MARGIN - head;
@@ -133,7 +146,7 @@ export function draw(
       const ownSigns = written.get(LINE)!.signs;
       drawWords(context, ownSigns, row, line, words + (i + 1) * WORDS_HEIGHT - 6);
     });
-  });
+  }
   for (const one of written.values()) {
     drawTies(context, one.signs);
     if (one.leads) drawOver(context, one);

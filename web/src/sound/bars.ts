@@ -30,6 +30,14 @@ export interface BarTone {
   part: SoundPart;
   hertz: number;
   length: number;
+  /** Of a further voice, which voice and which of its notes. */
+  note?: { voice: number; index: number };
+}
+
+/** The notes of a drone from a time of the bar on: tonic and fifth. */
+export interface BarDrone {
+  at: number;
+  hertz: [number, number];
 }
 
 /** One bar of a passage as it sounds. */
@@ -41,6 +49,8 @@ export interface Bar {
   drums: BarDrum[];
   /** When the foot taps. */
   foot: number[];
+  /** Where a drone goes to another key. */
+  drone: BarDrone[];
 }
 
 /** A passage cut into bars: the count-in, then the bars that come round again and again. */
@@ -69,6 +79,7 @@ export function barsOf(passage: PassageDocument): BarPlan {
     tones: [],
     drums: [],
     foot: [],
+    drone: [],
   }));
   const place = (ms: number) => {
     const from = (ms - clicks.startMs) / barMs;
@@ -91,6 +102,10 @@ export function barsOf(passage: PassageDocument): BarPlan {
     const where = place(ms);
     where.bar.foot.push(where.at);
   }
+  for (const { ms, tonicHz, fifthHz } of clicks.drone.along ?? []) {
+    const where = place(ms);
+    where.bar.drone.push({ at: where.at, hertz: [tonicHz, fifthHz] });
+  }
   for (const note of passage.notes) {
     const where = place(note.ms);
     where.bar.notes.push({
@@ -104,14 +119,16 @@ export function barsOf(passage: PassageDocument): BarPlan {
     tones: { ms: number; durationMs: number; hz: number }[],
     kind: BarTone['kind'],
     part: SoundPart,
+    voice?: number,
   ) => {
-    for (const tone of tones) {
+    tones.forEach((tone, index) => {
       const where = place(tone.ms);
       const length = (tone.durationMs * SOUNDING) / 1000;
-      where.bar.tones.push({ at: where.at, kind, part, hertz: tone.hz, length });
-    }
+      const note = voice === undefined ? undefined : { voice, index };
+      where.bar.tones.push({ at: where.at, kind, part, hertz: tone.hz, length, note });
+    });
   };
-  clicks.voices?.forEach((voice, i) => beside(voice.notes, 'voice', `voice ${i}`));
+  clicks.voices?.forEach((voice, i) => beside(voice.notes, 'voice', `voice ${i}`, i));
   if (clicks.company) {
     beside(clicks.company.chords, 'chords', 'chords');
     beside(clicks.company.bass, 'bass', 'bass');
@@ -127,7 +144,7 @@ export function barsOf(passage: PassageDocument): BarPlan {
 /** A plan of clicks and nothing else, as for a test: when they sound and when it is over, in milliseconds. */
 export function clicksAlone(clicksMs: number[], endMs: number): BarPlan {
   const clicks = clicksMs.map((ms) => ({ at: ms / 1000, kind: 'plain' as const }));
-  const bar = { seconds: endMs / 1000, clicks, notes: [], tones: [], drums: [], foot: [] };
+  const bar = { seconds: endMs / 1000, clicks, notes: [], tones: [], drums: [], foot: [], drone: [] };
   return { bars: [bar], loop: 0, rounds: [[true]], toFirstNote: 0 };
 }
 

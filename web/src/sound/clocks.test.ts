@@ -10,6 +10,7 @@ const bar = (seconds: number): Bar => ({
   clicks: [{ at: 0, kind: 'plain' }],
   notes: [],
   tones: [],
+  drone: [],
   drums: [],
   foot: [],
 });

@@ -1,18 +1,21 @@
-/** Who sounds now, told to whoever draws it: the index of a note, or undefined between and after. */
+/** Told which note sounds: its index, or undefined between and after; the voice where it is not of the line. */
+export type Lit = (index: number | undefined, voice?: number) => void;
+
+/** Who sounds now, told to whoever draws it. */
 export interface Lights {
-  subscribe(listener: (index: number | undefined) => void): () => void;
-  show(index: number | undefined): void;
+  subscribe(listener: Lit): () => void;
+  show: Lit;
 }
 
 export function createLights(): Lights {
-  const listeners = new Set<(index: number | undefined) => void>();
+  const listeners = new Set<Lit>();
   return {
     subscribe(listener) {
       listeners.add(listener);
       return () => listeners.delete(listener);
     },
-    show(index) {
-      listeners.forEach((listener) => listener(index));
+    show(index, voice) {
+      listeners.forEach((listener) => listener(index, voice));
     },
   };
 }

@@ -2,6 +2,7 @@ import * as Tone from 'tone';
 import type { PassageDocument } from '../api/types';
 import { barsOf, droneOf } from './bars';
 import { drone } from './drone';
+import type { Lit } from './lights';
 import { LoopClock, type Due } from './loopClock';
 import { mixOf, partsOf, type Levels } from './mix';
 import { makeKit, soundBar } from './sounds';
@@ -11,7 +12,7 @@ import type { Handed } from './tones';
 export interface Listener {
   /** A click of the count-in, by the beat it counts; undefined when the line begins. */
   onCount(beat: number | undefined): void;
-  onNote(index: number | undefined): void;
+  onNote: Lit;
   onEnd(): void;
 }
 
@@ -41,7 +42,7 @@ export async function loop(passage: PassageDocument, wish: Levels, listener: Lis
   const painter = Tone.getDraw();
   const clock = new LoopClock(barsOf(passage), context.currentTime + LEAD_SECONDS);
   const asked = passage.clicks!.drone;
-  const hush = asked.asked ? drone(droneOf(asked)) : undefined;
+  const beneath = asked.asked ? drone(droneOf(asked)) : undefined;
   let over = false;
   let levels = wish;
   let sounding = passage;
@@ -51,8 +52,12 @@ export async function loop(passage: PassageDocument, wish: Levels, listener: Lis
     for (const click of due.bar.clicks) {
       painter.schedule(() => !over && listener.onCount(click.count), due.at + click.at);
     }
+    for (const change of due.bar.drone) beneath?.tune(change.hertz, due.at + change.at);
     for (const note of due.bar.notes) {
       painter.schedule(() => !over && listener.onNote(note.index), due.at + note.at);
+    }
+    for (const { note, at } of due.bar.tones) {
+      if (note) painter.schedule(() => !over && listener.onNote(note.index, note.voice), due.at + at);
     }
   };
   const look = () => clock.dueBefore(context.currentTime + AHEAD_SECONDS).forEach(sound);
@@ -76,7 +81,7 @@ export async function loop(passage: PassageDocument, wish: Levels, listener: Lis
       // What has been handed out ahead is silenced.
       ahead.forEach((source) => source.dispose());
       kit.dispose();
-      hush?.();
+      beneath?.hush();
       listener.onNote(undefined);
       listener.onCount(undefined);
       listener.onEnd();

@@ -1,5 +1,6 @@
 import * as Tone from 'tone';
 import { drone } from './drone';
+import type { Lit } from './lights';
 import { LapClock, type DueBar, type Lap } from './lapClock';
 import type { Mix } from './mix';
 import { makeKit, soundBar, type Kit } from './sounds';
@@ -9,7 +10,7 @@ import type { Handed } from './tones';
 export interface RunListener {
   /** A click of the count-in, by the beat it counts; undefined when the line begins. */
   onCount(beat: number | undefined): void;
-  onNote(index: number | undefined): void;
+  onNote: Lit;
   onLap(lap: number): void;
   onFoot(): void;
   /** How many laps were played to their end, and for how many seconds it sounded. */
@@ -61,7 +62,7 @@ export async function run(wish: RunWish, listener: RunListener): Promise<() => v
   const late = (raw.outputLatency || 0) + wish.latencyMs / 1000;
   const start = context.currentTime + LEAD_SECONDS;
   const clock = new LapClock(wish.laps, start);
-  const hush = wish.drone.length > 0 ? drone(wish.drone) : undefined;
+  const beneath = wish.drone.length > 0 ? drone(wish.drone) : undefined;
   let over = false;
   let heard = 0;
   let finished = 0;
@@ -80,7 +81,11 @@ export async function run(wish: RunWish, listener: RunListener): Promise<() => v
     for (const click of bar.clicks) paint(() => listener.onCount(click.count), at + click.at);
     if (!counting) paint(() => listener.onCount(undefined), at);
     for (const tap of bar.foot) paint(() => listener.onFoot(), at + tap);
+    for (const change of bar.drone) beneath?.tune(change.hertz, at + change.at);
     for (const note of bar.notes) paint(() => listener.onNote(note.index), at + note.at);
+    for (const { note, at: since } of bar.tones) {
+      if (note) paint(() => listener.onNote(note.index, note.voice), at + since);
+    }
   };
   const finish = (laps: number) => {
     if (over) return;
@@ -91,7 +96,7 @@ export async function run(wish: RunWish, listener: RunListener): Promise<() => v
     // The voice may have notes ahead that were cut off: a new one is made for the next run.
     sounds.dispose();
     kit = undefined;
-    hush?.();
+    beneath?.hush();
     listener.onNote(undefined);
     listener.onCount(undefined);
     listener.onEnd(laps, Math.max(0, context.currentTime - start));

@@ -37,7 +37,7 @@ export function useLoop(mix: Levels = AS_USUAL) {
         const { loop } = await import('./loop');
         running.current = await loop(passage, levels.current, {
           onCount: setCount,
-          onNote: (index) => lights.show(index),
+          onNote: lights.show,
           onEnd: () => {
             running.current = undefined;
             setPlaying(false);

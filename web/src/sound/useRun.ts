@@ -54,7 +54,7 @@ export function useRun(onEnd: (end: RunEnd) => void) {
         const { run } = await import('./run');
         const finish = await run(wish, {
           onCount: setCount,
-          onNote: (index) => lights.show(index),
+          onNote: lights.show,
           onLap: setLap,
           onFoot: () => foot.show(++taps),
           onClock: (fromFirstNote) => {

@@ -80,11 +80,14 @@ export function PulseRibbon({ passage, pulse, onNudge, onPlace, lights, dense }:
   const drawing = useRef<SVGSVGElement>(null);
   useEffect(
     () =>
-      lights?.subscribe((index) => {
-        drawing.current?.querySelectorAll('.lit').forEach((pebble) => pebble.classList.remove('lit'));
-        const pebble = drawing.current?.querySelector(`[data-attack="${index}"]`);
+      lights?.subscribe((index, voice) => {
+        const own = voice === undefined ? '[data-attack]' : `[data-voice^="${voice} "]`;
+        const over = index === undefined ? '.lit' : `${own}.lit`;
+        drawing.current?.querySelectorAll(over).forEach((pebble) => pebble.classList.remove('lit'));
+        const its = voice === undefined ? `[data-attack="${index}"]` : `[data-voice="${voice} ${index}"]`;
+        const pebble = drawing.current?.querySelector(its);
         pebble?.classList.add('lit');
-        if (pebble) keepRowInView(pebble, high);
+        if (pebble && voice === undefined) keepRowInView(pebble, high);
       }),
     [lights, high],
   );

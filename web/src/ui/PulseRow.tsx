@@ -165,15 +165,16 @@ export function PulseRow({ view, top, perWhole, passage, pulse }: Props) {
             )}
             {voice.attacks.map((at, i) =>
               inRow(at) ? (
-                <Stone
-                  key={i}
-                  seed={`voice ${v} ${i}`}
-                  width={pebble * 0.8}
-                  height={pebble * 0.74}
-                  tone={i < final ? 'sand' : voice.lands ? 'moss' : 'clay'}
-                  x={x(at)}
-                  y={i === final && voice.lands ? y - 2 : y}
-                />
+                <g key={i} data-voice={`${v} ${i}`} className={classes.attack}>
+                  <Stone
+                    seed={`voice ${v} ${i}`}
+                    width={pebble * 0.8}
+                    height={pebble * 0.74}
+                    tone={i < final ? 'sand' : voice.lands ? 'moss' : 'clay'}
+                    x={x(at)}
+                    y={i === final && voice.lands ? y - 2 : y}
+                  />
+                </g>
               ) : null,
             )}
           </g>

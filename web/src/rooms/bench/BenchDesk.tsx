@@ -11,7 +11,7 @@ import { PulseRibbon } from '../../ui/PulseRibbon';
 import { rowHeight } from '../../ui/PulseRow';
 import { AssignDialog } from './AssignDialog';
 import { useDraft, usePlacing, useWorked } from './BenchContext';
-import { StationPath } from './beside/StationPath';
+import { StationPath } from '../../parts/stations/StationPath';
 import { ClimbControls } from './climb/ClimbControls';
 import { ClimbDesk } from './climb/ClimbDesk';
 import { Compare } from './Compare';
@@ -103,7 +103,7 @@ export function BenchDesk() {
               <SideSwitch />
               <PaperSwitch words={words} onChange={setWords} onCompare={compare} />
             </div>
-            <StationPath passage={passage} onPoint={setStation} />
+            <StationPath passage={passage} onPoint={setStation} lights={player.lights} />
             <div className={classes.paper} tabIndex={0} aria-label="Engraved notes" role="region">
               <Engraving
                 passage={passage}

@@ -94,7 +94,8 @@ export function PracticeItem(props: Props) {
       <WhatToPlay
         item={item}
         bpm={run.lap?.bpm ?? bpm}
-        signature={shown?.key.signature}
+        // Each key of a walk has its own.
+        signature={shown?.stations ? undefined : shown?.key.signature}
         playing={player.playing}
         onChoose={setChosen}
       />

@@ -4,8 +4,10 @@ import type { PassageDocument } from '../../api/types';
 import { useCore } from '../../core/useCore';
 import { Engraving } from '../../notation/Engraving';
 import { PulseRibbon } from '../../ui/PulseRibbon';
+import { rowHeight } from '../../ui/PulseRow';
 import { NoCore } from '../../ui/WithCore';
 import { Wrong } from '../../ui/Wrong';
+import { StationPath } from '../../parts/stations/StationPath';
 import { FootCue } from './FootCue';
 import type { Touch } from '../../notation/touch';
 import { SlipsHint } from './SlipsHint';
@@ -46,7 +48,11 @@ export function Stand({ shown, friend, refused, run, foot, marked, onTouch }: Pr
           <div className={classes.over}>
             {friend && <strong>Your friend’s part</strong>}
             {/* Each key of a walk has slips of its own; those of the first would mislead in the next. */}
-            {!shown.stations && <SlipsHint slips={shown.slips} />}
+            {shown.stations ? (
+              <StationPath passage={shown} lights={player.lights} />
+            ) : (
+              <SlipsHint slips={shown.slips} />
+            )}
             {player.playing && laps.length > 1 && (
               <span className={classes.lap} aria-live="polite">
                 {lap?.student === false ? 'Listen' : 'Play'} · {player.lap + 1} of {laps.length}
@@ -64,7 +70,14 @@ export function Stand({ shown, friend, refused, run, foot, marked, onTouch }: Pr
             />
           </div>
           {shown.pulse && (
-            <div className={classes.pulse} tabIndex={0} role="region" aria-label="Pulse">
+            <div
+              className={classes.pulse}
+              // A walk is long: one row of it is seen at a time, so that the notes keep their room.
+              style={shown.stations ? { maxHeight: rowHeight(shown.pulse) } : undefined}
+              tabIndex={0}
+              role="region"
+              aria-label="Pulse"
+            >
               <PulseRibbon passage={shown} pulse={shown.pulse} lights={player.lights} dense />
             </div>
           )}

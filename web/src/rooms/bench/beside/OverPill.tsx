@@ -2,29 +2,26 @@ import { Checkbox, TextInput } from '@mantine/core';
 import { useState } from 'react';
 import { Problem } from '../../../api/client';
 import type { CompanyPart } from '../../../api/types';
-import { useDraft, useWorked } from '../BenchContext';
+import { useAround, useDraft, useWorked } from '../BenchContext';
 import { Row } from '../Row';
 import { Pill } from './Pill';
 import classes from './beside.module.css';
 
-const CHORDS = [
-  { value: '', label: 'no chords' },
-  { value: 'pad', label: 'held chords' },
-  { value: 'broken', label: 'broken chords' },
-  { value: 'comped', label: 'chords on 2 and 4' },
-] as const;
+const NONE = '';
 
 /** The harmony beside the line: which chords, how they are played, and a bass. */
 export function OverPill() {
   const { step, dispatch } = useDraft();
+  const { catalogue } = useAround();
   const { company } = step.document;
   const set = (change: Partial<CompanyPart>) => {
     const next = { ...company, ...change };
     const empty = !next.chords && !next.bass && !next.symbols;
     dispatch({ type: 'company', company: empty ? undefined : next });
   };
-  const chords = CHORDS.find((one) => one.value === (company?.chords ?? ''))!;
-  const parts = [company?.chords && chords.label, company?.bass && 'bass'].filter(Boolean);
+  const styles = catalogue.chords.map((one) => ({ value: one.id, label: one.name }));
+  const chords = styles.find((one) => one.value === company?.chords);
+  const parts = [chords?.label, company?.bass && 'bass'].filter(Boolean);
   const label = parts.length > 0 ? parts.join(' and ') : company?.symbols ? 'typed chords' : 'no chords';
   return (
     <Pill before="over" label={label} name={`Harmony: ${label}`} there={company != null}>
@@ -32,9 +29,9 @@ export function OverPill() {
         <div className={classes.editor}>
           <Row
             label="Chords"
-            value={chords.value}
-            choices={CHORDS}
-            onChange={(value) => set({ chords: value === '' ? undefined : value })}
+            value={chords?.value ?? NONE}
+            choices={[{ value: NONE, label: 'no chords' }, ...styles]}
+            onChange={(value) => set({ chords: value === NONE ? undefined : value })}
           />
           <Checkbox
             size="sm"

@@ -1,5 +1,5 @@
 import { Popover } from '@mantine/core';
-import { useState, type ReactNode } from 'react';
+import { useEffect, useRef, useState, type ReactNode } from 'react';
 import classes from './beside.module.css';
 
 interface Props {
@@ -18,6 +18,18 @@ interface Props {
 export function Pill({ before, label, name, there, children }: Props) {
   const [opened, setOpened] = useState(false);
   const close = () => setOpened(false);
+  const opener = useRef<HTMLButtonElement>(null);
+  useEffect(() => {
+    if (!opened) return;
+    // What was pressed in the panel may be gone with it, and the focus as well: Escape is heard wherever it is.
+    const onKey = (event: KeyboardEvent) => {
+      if (event.key !== 'Escape' || event.defaultPrevented) return;
+      setOpened(false);
+      opener.current?.focus();
+    };
+    document.addEventListener('keydown', onKey);
+    return () => document.removeEventListener('keydown', onKey);
+  }, [opened]);
   return (
     <span className={classes.pill}>
       {before && <span>{before} </span>}
@@ -32,6 +44,7 @@ export function Pill({ before, label, name, there, children }: Props) {
       >
         <Popover.Target>
           <button
+            ref={opener}
             type="button"
             className={classes.open}
             data-there={there}

@@ -1,6 +1,6 @@
 import { Button } from '@mantine/core';
 import { useInstruments } from '../../../api/instruments';
-import type { VoicePart } from '../../../api/types';
+import type { Instrument, VoicePart } from '../../../api/types';
 import { useAround } from '../BenchContext';
 import { Row } from '../Row';
 import { useWith } from './useChoices';
@@ -87,7 +87,12 @@ export function VoiceEditor({ voice, onChange, onRemove }: Props) {
         value={voice.by}
         choices={choices.by.map((one) => ({ value: one.by, label: one.words }))}
         onChange={(by) =>
-          set({ by, ...(by === 'partner' ? {} : { instrument: undefined, range: undefined }) })
+          set({
+            by,
+            ...(by === 'partner'
+              ? {}
+              : { instrument: undefined, ownInstrument: undefined, range: undefined }),
+          })
         }
       />
       {voice.by === 'partner' && <Partner voice={voice} onChange={onChange} />}
@@ -102,20 +107,18 @@ export function VoiceEditor({ voice, onChange, onRemove }: Props) {
 function Partner({ voice, onChange }: Pick<Props, 'voice' | 'onChange'>) {
   const { students, who } = useAround();
   const instruments = useInstruments();
-  const own = new Map(who.studio.players.map((one) => [one.id, one.player]));
-  const carried = new Set(
-    (instruments.data ?? []).filter((one) => one.ownId === undefined).map((one) => one.id),
-  );
-  const people = students.filter((one) => carried.has(own.get(one.id)?.instrument.id ?? ''));
+  const players = new Map(who.studio.players.map((one) => [one.id, one.player]));
+  const its = voice.ownInstrument?.id ?? voice.instrument ?? '';
+  const people = students.filter((one) => players.has(one.id));
   const person = people.find((one) => {
-    const player = own.get(one.id)!;
-    return player.instrument.id === voice.instrument && player.range === voice.range;
+    const player = players.get(one.id)!;
+    return player.instrument.id === its && player.range === voice.range;
   });
-  const value = person ? `student ${person.id}` : (voice.instrument ?? '');
+  const all = (instruments.data ?? []).filter((one) => !one.archived);
   return (
     <Row
       label="For"
-      value={value}
+      value={person ? `student ${person.id}` : its}
       choices={[
         { value: '', label: 'concert pitch' },
         ...people.map((one) => ({
@@ -123,19 +126,29 @@ function Partner({ voice, onChange }: Pick<Props, 'voice' | 'onChange'>) {
           label: `${one.name}, ${one.instrument.name}`,
           group: 'students',
         })),
-        ...(instruments.data ?? [])
-          .filter((one) => one.ownId === undefined)
-          .map((one) => ({ value: one.id, label: one.name, group: 'instruments' })),
+        ...all.map((one) => ({ value: one.id, label: one.name, group: 'instruments' })),
       ]}
+      other={voice.ownInstrument?.name}
       onChange={(chosen) => {
         const student = people.find((one) => `student ${one.id}` === chosen);
-        const player = student && own.get(student.id);
+        const player = student && players.get(student.id);
+        const id = player?.instrument.id ?? chosen;
+        const own = all.find((one) => one.id === id && one.ownId !== undefined);
         onChange({
           ...voice,
-          instrument: player ? player.instrument.id : chosen || undefined,
+          instrument: own || id === '' ? undefined : id,
+          // An instrument that only this studio has goes along whole.
+          ownInstrument: own && wholeOf(own),
           range: player?.range,
         });
       }}
     />
   );
+}
+
+function wholeOf(instrument: Instrument): NonNullable<VoicePart['ownInstrument']> {
+  const { id, name, family, sounds, clefs, firstOctave, comfortable, full } = instrument;
+  return { id, name, family, sounds, clefs, firstOctave, comfortable, full } as NonNullable<
+    VoicePart['ownInstrument']
+  >;
 }

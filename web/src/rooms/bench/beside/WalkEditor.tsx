@@ -58,28 +58,15 @@ export function WalkEditor({ walk, onChange, onRemove }: Props) {
           onChange={(value) => set({ keys: value === CYCLE ? undefined : Number(value), home: undefined })}
         />
       )}
-      {(walk.order || walk.own) && (
+      {ways.endings.length > 0 && (
         <Row
           label="Then"
-          value={walk.thereAndBack ? 'back' : walk.home ? 'home' : walk.home === false ? 'end' : 'usual'}
-          choices={[
-            {
-              value: 'usual',
-              label: walk.keys || walk.own || walk.progression ? 'it ends there' : 'home to the first',
-            },
-            { value: 'back', label: 'back the same way' },
-            { value: 'home', label: 'home to the first key' },
-            { value: 'end', label: 'it ends there' },
-          ].filter(
-            (one, i, all) =>
-              all.findIndex((other) => other.label.split(' ')[0] === one.label.split(' ')[0]) === i,
-          )}
-          onChange={(value) =>
-            set({
-              thereAndBack: value === 'back' ? true : undefined,
-              home: value === 'home' ? true : value === 'end' ? false : undefined,
-            })
-          }
+          value={String(ways.endings.findIndex((one) => one.chosen))}
+          choices={ways.endings.map((one, i) => ({ value: String(i), label: one.words }))}
+          onChange={(at) => {
+            const { thereAndBack, home } = ways.endings[Number(at)]!;
+            set({ thereAndBack: thereAndBack ?? undefined, home: home ?? undefined });
+          }}
         />
       )}
       <ProgressionField

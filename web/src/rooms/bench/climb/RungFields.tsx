@@ -172,11 +172,7 @@ function RungChoice({ kind, at, rung, onChange }: ChoiceProps) {
         <Choose
           label="Hands of this rung"
           value={rung.hands}
-          choices={[
-            { value: 'right', label: 'right hand alone' },
-            { value: 'left', label: 'left hand alone' },
-            { value: 'together', label: 'hands together' },
-          ]}
+          choices={catalogue.hands.map((one) => ({ value: one.id, label: one.name }))}
           onChange={(hands) => onChange({ hands })}
         />
       );

@@ -60,8 +60,31 @@ public record ClicksDocument(
     /** When the foot taps, and whether the step asks for it. */
     public record FootPart(boolean asked, List<Double> ms) {}
 
-    /** The notes of a drone in hertz, and which of them the step asks for: tonic, tonic-and-fifth, or null. */
-    public record DronePart(Metronome.@Nullable Drone asked, double tonicHz, double fifthHz) {}
+    /**
+     * The notes of a drone in hertz, and which of them the step asks for: tonic, tonic-and-fifth, or null.
+     *
+     * @param along on a walk, each key's from where it begins
+     */
+    public record DronePart(
+            Metronome.@Nullable Drone asked, double tonicHz, double fifthHz, @Nullable List<DroneFromPart> along) {}
+
+    /** The notes of a drone from a time on. */
+    public record DroneFromPart(double ms, double tonicHz, double fifthHz) {}
+
+    private static DronePart drone(Passage passage, ReferencePitch reference) {
+        DroneTones first = DroneTones.of(passage, reference);
+        List<DroneFromPart> along = DroneTones.along(passage, reference).stream()
+                .map(from -> new DroneFromPart(
+                        Rounded.of(passage.millisAt(from.at())),
+                        Rounded.of(from.tones().tonic()),
+                        Rounded.of(from.tones().fifth())))
+                .toList();
+        return new DronePart(
+                passage.step().metronome().drone().orElse(null),
+                Rounded.of(first.tonic()),
+                Rounded.of(first.fifth()),
+                along.isEmpty() ? null : along);
+    }
 
     /** A note that sounds beside the line: when, how long, and its frequency. */
     public record TonePart(double ms, double durationMs, double hz) {}
@@ -109,7 +132,6 @@ public record ClicksDocument(
         ClickPlan plan = ClickPlan.ofEveryBar(passage);
         Metronome wish = passage.step().metronome();
         Set<Click> first = Set.copyOf(ClickPlan.of(passage).clicks());
-        DroneTones drone = DroneTones.of(passage, reference);
         return new ClicksDocument(
                 Rounded.of(passage.millisAt(plan.start())),
                 Rounded.of(passage.millisAt(plan.end())),
@@ -140,7 +162,7 @@ public record ClicksDocument(
                         FootCue.of(passage).taps().stream()
                                 .map(at -> Rounded.of(passage.millisAt(at)))
                                 .toList()),
-                new DronePart(wish.drone().orElse(null), Rounded.of(drone.tonic()), Rounded.of(drone.fifth())),
+                drone(passage, reference),
                 passage.notes().stream()
                         .map(note -> Rounded.of(reference.hertz(note.concert())))
                         .toList(),

@@ -43,7 +43,28 @@ public record ProgressDocument(
         List<Day> recent,
         Map<String, Integer> kinds,
         Map<String, Integer> notes,
-        Map<String, Integer> asNotes) {
+        Map<String, Integer> asNotes,
+        @Nullable List<InKey> stations) {
+    /** What slipped in one key of a walk, from 0; takes are those in which something was touched there. */
+    public record InKey(
+            int station,
+            int takes,
+            Map<String, Integer> kinds,
+            Map<String, Integer> notes,
+            Map<String, Integer> asNotes) {
+        static @Nullable List<InKey> of(SlipCount count) {
+            if (count.stations().isEmpty()) return null;
+            return count.stations().entrySet().stream()
+                    .map(one -> new InKey(
+                            one.getKey(),
+                            one.getValue().takes(),
+                            named(one.getValue().kinds(), SlipKind::id),
+                            named(one.getValue().notes(), NoteName::id),
+                            named(one.getValue().asNotes(), NoteName::id)))
+                    .toList();
+        }
+    }
+
     /** A standing without its climb; it has no day where nothing has happened yet. */
     public record Stand(
             String at,
@@ -140,7 +161,8 @@ public record ProgressDocument(
                         .toList(),
                 named(progress.slips().kinds(), SlipKind::id),
                 named(progress.slips().notes(), NoteName::id),
-                named(progress.slips().asNotes(), NoteName::id));
+                named(progress.slips().asNotes(), NoteName::id),
+                InKey.of(progress.slips()));
     }
 
     /**
@@ -166,11 +188,29 @@ public record ProgressDocument(
                 recent.stream()
                         .map(one -> new DayTally(one.day, one.takes, one.clean, one.best, one.rungs))
                         .toList(),
-                new SlipCount(
+                count(
                         takes,
-                        keyed(kinds, kind -> Identified.of(SlipKind.class, kind)),
-                        keyed(notes, NoteName::parse),
-                        keyed(asNotes, NoteName::parse)));
+                        kinds,
+                        notes,
+                        asNotes,
+                        Optional.ofNullable(stations).orElse(List.of()).stream()
+                                .collect(Collectors.toMap(
+                                        InKey::station,
+                                        one -> count(one.takes, one.kinds, one.notes, one.asNotes, Map.of())))));
+    }
+
+    private static SlipCount count(
+            int takes,
+            Map<String, Integer> kinds,
+            Map<String, Integer> notes,
+            Map<String, Integer> asNotes,
+            Map<Integer, SlipCount> stations) {
+        return new SlipCount(
+                takes,
+                keyed(kinds, kind -> Identified.of(SlipKind.class, kind)),
+                keyed(notes, NoteName::parse),
+                keyed(asNotes, NoteName::parse),
+                stations);
     }
 
     private static <K> Map<String, Integer> named(Map<K, Integer> counts, Function<K, String> name) {

@@ -292,11 +292,23 @@ public record StepDocument(
             @Nullable Integer degree,
             By by,
             @Nullable String instrument,
+            PlayerDocument.@Nullable InstrumentPart ownInstrument,
             @Nullable String range) {
         /** The same coming in so much later. */
         public VoicePart withDelay(String other) {
             return new VoicePart(
-                    interval, mirror, other, delayNotes, figure, octaves, span, degree, by, instrument, range);
+                    interval,
+                    mirror,
+                    other,
+                    delayNotes,
+                    figure,
+                    octaves,
+                    span,
+                    degree,
+                    by,
+                    instrument,
+                    ownInstrument,
+                    range);
         }
     }
 

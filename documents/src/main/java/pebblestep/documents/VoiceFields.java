@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import pebblestep.core.Refusal;
+import pebblestep.core.instrument.Instrument;
 import pebblestep.core.instrument.Instruments;
 import pebblestep.core.instrument.PitchRange;
 import pebblestep.core.line.Extent;
@@ -13,6 +14,7 @@ import pebblestep.core.rhythm.Fraction;
 import pebblestep.core.voice.By;
 import pebblestep.core.voice.Entry;
 import pebblestep.core.voice.Voice;
+import pebblestep.documents.PlayerDocument.InstrumentPart;
 import pebblestep.documents.StepDocument.VoicePart;
 
 /** The further voices of a step document. */
@@ -31,8 +33,6 @@ public final class VoiceFields {
 
     /** The voice that a part says. */
     public static Voice read(VoicePart part) {
-        String instrument = part.instrument();
-        if (instrument != null) Fields.at("instrument", () -> Instruments.of(instrument));
         return new Voice(
                 StepDocuments.or(part.interval(), 1),
                 StepDocuments.or(part.mirror(), false),
@@ -41,8 +41,21 @@ public final class VoiceFields {
                 extent(part),
                 Optional.ofNullable(part.degree()),
                 StepDocuments.or(part.by(), By.COMPANY),
-                Optional.ofNullable(instrument),
+                instrument(part),
                 Optional.ofNullable(part.range()).map(text -> Fields.at("range", () -> PitchRange.parse(text))));
+    }
+
+    private static Optional<Instrument> instrument(VoicePart part) {
+        String id = part.instrument();
+        InstrumentPart own = part.ownInstrument();
+        if (id != null && own != null) {
+            throw Refusal.of(
+                            "instrument",
+                            "A partner plays one instrument: one that everybody has, or the studio's own.")
+                    .fits("Leave one of them out.");
+        }
+        if (own != null) return Optional.of(Fields.under("ownInstrument", own::read));
+        return Optional.ofNullable(id).map(known -> Fields.at("instrument", () -> Instruments.of(known)));
     }
 
     private static Figure figure(List<String> cycle) {
@@ -90,7 +103,11 @@ public final class VoiceFields {
                 span.notes(),
                 voice.degree().orElse(null),
                 voice.by(),
-                voice.instrument().orElse(null),
+                voice.instrument().map(Instrument::id).filter(Instruments::has).orElse(null),
+                voice.instrument()
+                        .filter(one -> !Instruments.has(one.id()))
+                        .map(InstrumentPart::of)
+                        .orElse(null),
                 voice.range().map(PitchRange::id).orElse(null));
     }
 }

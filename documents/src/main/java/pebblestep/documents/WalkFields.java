@@ -40,7 +40,7 @@ public final class WalkFields {
                 .map(WalkFields::change)
                 .toList();
         boolean back = StepDocuments.or(part.thereAndBack(), false);
-        boolean wholeCycle = order.isPresent() && part.keys() == null && !back && progression.isEmpty();
+        boolean usuallyHome = comesHome(order.isPresent(), part.keys() != null, back, !progression.isEmpty());
         Keys keys = new Keys(
                 order,
                 own.stream()
@@ -48,7 +48,7 @@ public final class WalkFields {
                         .toList(),
                 Optional.ofNullable(part.keys()),
                 back,
-                StepDocuments.or(part.home(), wholeCycle));
+                StepDocuments.or(part.home(), usuallyHome));
         return Optional.of(new Walk(
                 keys,
                 progression,
@@ -56,6 +56,21 @@ public final class WalkFields {
                 Optional.ofNullable(part.bars()),
                 StepDocuments.or(part.once(), false),
                 StepDocuments.or(part.signatures(), Signatures.CHANGE)));
+    }
+
+    /** Whether a walk that does not say so ends in its first key: one through the whole cycle of an order does. */
+    private static boolean comesHome(boolean ordered, boolean counted, boolean back, boolean progresses) {
+        return ordered && !counted && !back && !progresses;
+    }
+
+    /** Whether that walk ends in its first key where its document does not say so. */
+    public static boolean comesHome(Walk walk) {
+        Keys keys = walk.keys();
+        return comesHome(
+                keys.order().isPresent(),
+                keys.count().isPresent(),
+                keys.thereAndBack(),
+                !walk.progression().isEmpty());
     }
 
     private static KeyOrder order(String name) {
@@ -89,10 +104,6 @@ public final class WalkFields {
     /** A walk as a part. */
     public static WalkPart write(Walk walk) {
         Keys keys = walk.keys();
-        boolean wholeCycle = keys.order().isPresent()
-                && keys.count().isEmpty()
-                && !keys.thereAndBack()
-                && walk.progression().isEmpty();
         return new WalkPart(
                 keys.order().map(WalkFields::name).orElse(null),
                 keys.own().isEmpty()
@@ -100,7 +111,7 @@ public final class WalkFields {
                         : keys.own().stream().map(NoteName::id).toList(),
                 keys.count().orElse(null),
                 keys.thereAndBack() ? true : null,
-                keys.home() == wholeCycle ? null : keys.home(),
+                keys.home() == comesHome(walk) ? null : keys.home(),
                 changes(walk.progression()),
                 walk.join(),
                 walk.bars().orElse(null),

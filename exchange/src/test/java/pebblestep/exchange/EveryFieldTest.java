@@ -51,6 +51,8 @@ class EveryFieldTest {
              "metronome":{"countInBars":1,"accent":true,"click":"beats"},
              "voices":[{"interval":-8,"mirror":true,"delay":"1/2","figure":["1/4"],"octaves":1,"by":"left"},
               {"interval":1,"delayNotes":2,"span":5,"by":"partner","instrument":"bassoon","range":"F2-C5"},
+              {"interval":1,"by":"partner","ownInstrument":{"id":"own-3","name":"Tide horn","family":"brass","sounds":"F3",
+               "clefs":["treble"],"firstOctave":"C4-G4","comfortable":"G3-G5","full":"G3-C6"}},
               {"interval":-15,"degree":1,"by":"company"}],
              "walk":{"order":"whole-steps-up","keys":6,"thereAndBack":true,"join":"next-bar","bars":6,"once":true,
               "signatures":"stay"},

@@ -41,6 +41,7 @@ import pebblestep.core.climb.Ascent;
 import pebblestep.core.climb.ClimbEvent;
 import pebblestep.core.climb.Standing;
 import pebblestep.core.passage.Player;
+import pebblestep.core.passage.StepWords;
 import pebblestep.core.practice.Entry;
 import pebblestep.core.practice.MonthReport;
 import pebblestep.core.practice.RequiredKind;
@@ -153,10 +154,10 @@ class LessonService {
                     .filter(take -> !take.day().isBefore(since))
                     .toList();
             moved.add(moved(one, work, takes, since, today, speech));
-            List<String> sentences =
-                    SlipTally.of(work.key(), SlipCount.of(takes)).sentences();
-            if (!sentences.isEmpty())
-                slips.putIfAbsent(work.key().toString(), new SlipView(work.key().toString(), sentences));
+            SlipCount.of(takes).byKey(work.given().step(), work.key()).forEach((key, count) -> {
+                List<String> sentences = SlipTally.of(key, count).sentences();
+                if (!sentences.isEmpty()) slips.putIfAbsent(key.toString(), new SlipView(key.toString(), sentences));
+            });
         }
         return new Since(moved, List.copyOf(slips.values()));
     }
@@ -179,7 +180,7 @@ class LessonService {
         return new MovedView(
                 assigned.id(),
                 assigned.title(),
-                work.key().toString(),
+                StepWords.keys(ascent.at(now.at()), work.key()),
                 then.ascent().words(speech).at(then.at()),
                 ascent.words(speech).at(now.at()),
                 came,

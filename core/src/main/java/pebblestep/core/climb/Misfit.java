@@ -92,19 +92,25 @@ public record Misfit(Ascent ascent, Position from, Position at, Refusal why) {
     public record Nearest(Ascent ascent, String words) {}
 
     /**
-     * The same step and climb with the least taken away so that every rung fits: in another octave; with the spans that
-     * fit; with fewer octaves or notes. Empty where nothing fits.
+     * The same step and climb with the least taken away so that every rung fits: in another octave; of a walk the first keys
+     * that fit; with the spans that fit; with fewer octaves or notes. Empty where nothing fits.
      */
     public Optional<Nearest> nearest(Player player) {
         Extent before = widest(ascent);
         return candidates().stream()
                 .filter(one -> fits(one, player))
                 .findFirst()
-                .map(one -> new Nearest(
-                        one,
-                        widest(one).equals(before)
-                                ? "the same in another octave"
-                                : widest(one).inWords()));
+                .map(one -> new Nearest(one, nearestWords(one, before, player)));
+    }
+
+    private String nearestWords(Ascent one, Extent before, Player player) {
+        Optional<Walk> walk = one.step().walk();
+        if (!walk.equals(ascent.step().walk())) {
+            return walk.orElseThrow().keysInWords(Passage.writtenKey(one.step(), player));
+        }
+        return widest(one).equals(before)
+                ? "the same in another octave"
+                : widest(one).inWords();
     }
 
     private static Extent widest(Ascent ascent) {
@@ -131,6 +137,12 @@ public record Misfit(Ascent ascent, Position from, Position at, Refusal why) {
         Set<Ascent> candidates = new LinkedHashSet<>();
         Step step = ascent.step();
         add(candidates, step, ascent.climb());
+        for (Walk fewer : shorterWalks(step)) {
+            Step through = step.withWalk(fewer);
+            fewerKeys(ascent.climb(), (int)
+                            fewer.keys().from(step.key()).stream().distinct().count())
+                    .ifPresent(climb -> add(candidates, through, climb));
+        }
         OptionalInt spans = ascent.climb().axis(AxisKind.SPAN);
         if (spans.isPresent()) {
             Axis axis = ascent.climb().axes().get(spans.getAsInt());
@@ -172,6 +184,30 @@ public record Misfit(Ascent ascent, Position from, Position at, Refusal why) {
             smaller.addAll(Extent.span(FIVE).smaller());
         }
         return smaller;
+    }
+
+    /** The same walk through fewer of its keys, the longest first; of an order its first key alone as well. */
+    private static List<Walk> shorterWalks(Step step) {
+        List<Walk> shorter = new ArrayList<>();
+        step.walk().ifPresent(walk -> {
+            int all = (int) walk.keys().from(step.key()).stream().distinct().count();
+            int least = walk.keys().order().isPresent() ? 1 : 2;
+            for (int keys = all - 1; keys >= least; keys--) shorter.add(walk.throughFirst(keys));
+        });
+        return shorter;
+    }
+
+    /** The climb with those of its rungs alone that go through no more keys, and one through so many at the end. */
+    private static Optional<Climb> fewerKeys(Climb climb, int most) {
+        return withAxes(climb, (axis, i) -> {
+            if (axis.kind() != AxisKind.WALK) return axis;
+            List<Rung> kept = new ArrayList<>(axis.rungs().stream()
+                    .filter(rung -> rung instanceof Rung.OfWalk walk
+                            && walk.keys().filter(keys -> keys < most).isPresent())
+                    .toList());
+            kept.add(new Rung.OfWalk(Optional.of(most)));
+            return Axis.of(kept);
+        });
     }
 
     private static Optional<Step> tryShorter(Step step, Extent extent) {

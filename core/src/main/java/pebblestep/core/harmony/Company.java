@@ -18,11 +18,11 @@ public record Company(Optional<Style> chords, boolean bass, Optional<ChordChart>
     /** How chords are played. */
     public enum Style implements Identified {
         /** Held as long as they last. */
-        PAD("held"),
+        PAD("held chords"),
         /** One note after the other. */
-        BROKEN("broken"),
-        /** Struck in the groove. */
-        COMPED("comped");
+        BROKEN("broken chords"),
+        /** Struck on the beats that answer. */
+        COMPED("comped chords");
 
         private final String words;
 

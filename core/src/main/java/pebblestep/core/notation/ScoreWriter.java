@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.function.Predicate;
 import org.jspecify.annotations.Nullable;
 import pebblestep.core.instrument.Clef;
+import pebblestep.core.instrument.Instrument;
 import pebblestep.core.passage.Harmony;
 import pebblestep.core.passage.Part;
 import pebblestep.core.passage.Passage;
@@ -74,8 +75,8 @@ final class ScoreWriter {
     /** Whether a partner reads as the player of the line does, so that both stand on one staff. */
     private boolean isEqual(Part part) {
         if (part.voice().by() != By.PARTNER || passage.parts().size() > 1) return false;
-        String own = player == null ? "" : player.instrument().id();
-        return part.voice().instrument().orElse("").equals(own);
+        Optional<Instrument> own = Optional.ofNullable(player).map(Player::instrument);
+        return part.voice().instrument().equals(own);
     }
 
     /** The line alone. */

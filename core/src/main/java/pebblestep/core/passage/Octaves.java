@@ -169,7 +169,7 @@ final class Octaves {
     private String needs(int shift, Player by) {
         return Register.said(step.line().extent()) + " from " + lineLow.name()
                 + (step.voices().isEmpty() ? "" : " with the other voice")
-                + (step.line().extent().equals(Extent.octaves(1)) ? " needs " : " need ")
+                + Register.needs(step.line().extent())
                 + Pitch.of(low.name(), low.octave() + shift) + " to " + Pitch.of(high.name(), high.octave() + shift)
                 + " as written; " + Register.has(by) + by.range().lowest() + " to "
                 + by.range().highest();

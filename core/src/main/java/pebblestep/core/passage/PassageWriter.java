@@ -7,7 +7,6 @@ import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import pebblestep.core.Refusal;
 import pebblestep.core.harmony.ChordSymbol;
-import pebblestep.core.instrument.Instruments;
 import pebblestep.core.instrument.Level;
 import pebblestep.core.line.LineNote;
 import pebblestep.core.pitch.Interval;
@@ -55,7 +54,6 @@ final class PassageWriter {
 
     private static Optional<Player> partner(Voice voice) {
         return voice.instrument()
-                .map(Instruments::of)
                 .map(instrument -> Player.of(instrument, Level.COMFORTABLE))
                 .map(one -> voice.range().map(one::within).orElse(one));
     }

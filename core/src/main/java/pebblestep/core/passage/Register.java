@@ -87,8 +87,9 @@ final class Register {
         Pitch bottom = shifted(lowest, shift);
         Refusal refusal = Refusal.of(
                 field(line.extent()),
-                said(line.extent()) + " from " + bottom.name() + " need " + bottom + " to " + shifted(highest, shift)
-                        + " as written; " + has(player) + range.lowest() + " to " + range.highest() + ".");
+                said(line.extent()) + " from " + bottom.name() + needs(line.extent()) + bottom + " to "
+                        + shifted(highest, shift) + " as written; " + has(player) + range.lowest() + " to "
+                        + range.highest() + ".");
         return widestThatFits(range).map(refusal::fits).orElse(refusal);
     }
 
@@ -123,6 +124,11 @@ final class Register {
             case Extent.Octaves octaves -> Words.capital(Words.spelled(octaves.count(), "octave"));
             case Extent.Span span -> span.notes() + " notes";
         };
+    }
+
+    /** What a range does, after its name: {@code  needs }, {@code  need }. */
+    static String needs(Extent extent) {
+        return extent.equals(Extent.octaves(1)) ? " needs " : " need ";
     }
 
     /** The field of a step in which a range stands. */

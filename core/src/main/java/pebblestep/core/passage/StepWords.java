@@ -11,6 +11,7 @@ import pebblestep.core.rhythm.Figures;
 import pebblestep.core.rhythm.Rhythm;
 import pebblestep.core.rhythm.Speech;
 import pebblestep.core.rhythm.ValueName;
+import pebblestep.core.scale.Key;
 import pebblestep.core.voice.By;
 import pebblestep.core.voice.Voice;
 import pebblestep.core.voice.WhichHands;
@@ -26,6 +27,11 @@ public final class StepWords {
                 : ", " + step.articulation().inWords();
         return step.line().inWords() + ", " + figure(step.rhythm(), speech) + " from "
                 + Count.of(step.place(), step.meter()).inWords(speech.school()) + slurs + together(step, speech);
+    }
+
+    /** The key of a step as it is read, or the keys it goes through: {@code D♭ major}, {@code 12 keys from C major}. */
+    public static String keys(Step step, Key first) {
+        return step.walk().map(walk -> walk.keysInWords(first)).orElseGet(first::toString);
     }
 
     /** Who plays with the line, and through which keys: {@code , hands together in contrary motion}; nothing for a line alone. */

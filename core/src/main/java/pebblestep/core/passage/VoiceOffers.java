@@ -66,8 +66,7 @@ public final class VoiceOffers {
 
     /** A partner who has the same instrument until another is chosen. */
     private static Voice reading(Voice voice, @Nullable Player player) {
-        if (player == null || Playing.of(player.instrument()).isEmpty()) return voice;
-        return voice.on(player.instrument().id());
+        return player == null ? voice : voice.on(player.instrument());
     }
 
     private static void offer(String name, Voice voice, List<Offer> offers) {

@@ -8,7 +8,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import pebblestep.core.climb.Standing;
-import pebblestep.core.passage.Passage;
 import pebblestep.core.pitch.NoteName;
 import pebblestep.core.rhythm.Bpm;
 import pebblestep.core.rhythm.Speech;
@@ -106,15 +105,14 @@ public record KeyPath(List<Stone> stones) {
         return passed == 0 ? 0 : Math.max(1, MOST_RINGS * passed / all);
     }
 
-    /** A work in one of its keys. */
-    private record InKey(Key key, Progress work) {}
+    /** A work in one of its keys, with what slipped there. */
+    private record InKey(Key key, Progress work, SlipCount slips) {}
 
     /** A work in each key it goes through now. */
     private static List<InKey> keys(Progress work, LocalDate today) {
-        if (work.standing().ascent().step().walk().isEmpty()) return List.of(new InKey(work.key(), work));
         Standing standing = work.standing().on(today);
-        return Passage.writtenKeys(standing.ascent().at(standing.at()), work.key()).stream()
-                .map(key -> new InKey(key, work))
+        return work.slips().byKey(standing.ascent().at(standing.at()), work.key()).entrySet().stream()
+                .map(met -> new InKey(met.getKey(), work, met.getValue()))
                 .toList();
     }
 
@@ -139,7 +137,7 @@ public record KeyPath(List<Stone> stones) {
                 fastest.map(Progress.Best::notesPerSecond),
                 latest.last(),
                 Judgement.of(latest, today, speech),
-                works.stream().map(Progress::slips).reduce(SlipCount.NONE, SlipCount::plus),
+                met.stream().map(InKey::slips).reduce(SlipCount.NONE, SlipCount::plus),
                 works.stream().flatMap(work -> work.reviews().stream()).min(Comparator.comparing(Reviews::due)));
     }
 }

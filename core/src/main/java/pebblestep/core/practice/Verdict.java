@@ -4,7 +4,9 @@ import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import pebblestep.core.Words;
@@ -18,6 +20,7 @@ import pebblestep.core.passage.Passage;
 import pebblestep.core.passage.Player;
 import pebblestep.core.passage.Step;
 import pebblestep.core.rhythm.Speech;
+import pebblestep.core.scale.Key;
 
 /**
  * What the teacher should know about a piece of work on a day: more than where it stands, what to do about it.
@@ -135,12 +138,27 @@ public record Verdict(JudgementKind kind, String sentence, List<String> advice) 
             Step step = standing.ascent().at(standing.at());
             double bpm = step.tempo().bpm().toDouble();
             advice.add("slower: " + whole(bpm * SLOWER_BY_MOST) + " to " + whole(bpm * SLOWER_BY_LEAST) + " bpm");
-            if (step.noteCount() > FEW_NOTES) advice.add("a shorter span");
+            worstKey(step).ifPresent(advice::add);
+            if (step.walk().isPresent()) advice.add("fewer keys");
+            else if (step.noteCount() > FEW_NOTES) advice.add("a shorter span");
             Passage.of(step, player).awkward(player).stream()
                     .findFirst()
                     .map(Reading::pair)
                     .ifPresent(advice::add);
             return advice;
+        }
+
+        /** Of a walk, the key in which most slipped: {@code E♭ major alone, it slipped in 5 of 12 takes}. */
+        private Optional<String> worstKey(Step step) {
+            if (step.walk().isEmpty()) return Optional.empty();
+            List<Key> keys = Passage.stationKeys(step, progress.key());
+            return progress.slips().stations().entrySet().stream()
+                    .filter(station -> station.getKey() < keys.size())
+                    .max(Comparator.<Map.Entry<Integer, SlipCount>>comparingInt(
+                                    station -> station.getValue().takes())
+                            .thenComparing(Map.Entry::getKey, Comparator.reverseOrder()))
+                    .map(station -> keys.get(station.getKey()) + " alone, it slipped in "
+                            + station.getValue().takes() + " of " + Words.counted(progress.takes(), "take"));
         }
 
         private static final int FEW_NOTES = 9;

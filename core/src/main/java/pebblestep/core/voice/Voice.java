@@ -2,6 +2,7 @@ package pebblestep.core.voice;
 
 import java.util.Optional;
 import pebblestep.core.Refusal;
+import pebblestep.core.instrument.Instrument;
 import pebblestep.core.instrument.PitchRange;
 import pebblestep.core.line.Extent;
 import pebblestep.core.rhythm.Figure;
@@ -17,7 +18,7 @@ import pebblestep.core.rhythm.Figure;
  * @param extent the range it goes through, where it is not the line's
  * @param degree the one degree of the form that it stays on, from 1, where it does not move: held, or repeated in its figure
  * @param by who plays it
- * @param instrument id of a partner's instrument; concert pitch without one
+ * @param instrument a partner's instrument; concert pitch without one
  * @param range written range of a partner; the instrument's comfortable one without
  */
 public record Voice(
@@ -28,7 +29,7 @@ public record Voice(
         Optional<Extent> extent,
         Optional<Integer> degree,
         By by,
-        Optional<String> instrument,
+        Optional<Instrument> instrument,
         Optional<PitchRange> range) {
     /** Voices beside the line at most. */
     public static final int MOST = 4;
@@ -131,7 +132,7 @@ public record Voice(
     }
 
     /** This voice played by a partner on that instrument. */
-    public Voice on(String anInstrument) {
+    public Voice on(Instrument anInstrument) {
         return new Voice(interval, mirror, entry, figure, extent, degree, By.PARTNER, Optional.of(anInstrument), range);
     }
 

@@ -102,8 +102,13 @@ public record Keys(
         String way = order.map(one -> one.words()
                         + count.map(keys -> " through " + Words.spelled(keys, "key"))
                                 .orElse(" through the whole cycle"))
-                .orElse(own.isEmpty() ? "" : "through " + Words.spelled(own.size() + 1, "key"));
+                .orElse(own.isEmpty() ? "" : Words.spelled(own.size() + 1, "key") + " in turn");
         return way + (thereAndBack ? " there and back" : "") + (home && count.isPresent() ? " and home" : "");
+    }
+
+    /** The same keys, not gone through backwards behind the last. */
+    public Keys oneWay() {
+        return new Keys(order, own, count, false, home);
     }
 
     /** Its own list an interval away, in the simplest spelling. */

@@ -2,7 +2,9 @@ package pebblestep.core.walk;
 
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
+import pebblestep.core.Words;
 import pebblestep.core.harmony.ChordQualities;
 import pebblestep.core.harmony.ChordQuality;
 import pebblestep.core.pitch.NoteName;
@@ -27,6 +29,19 @@ public final class Progressions {
      * @param text how it is typed
      */
     public record Known(String name, String text) {}
+
+    /** Longer than this, a progression is counted rather than written out in a heading. */
+    private static final int SHORT = 24;
+
+    /** A progression in few words: its usual name, else as it is typed, else how many chords it has. */
+    static String shortly(List<Change> changes, NoteName tonic) {
+        Optional<String> usual = known().stream()
+                .filter(one -> parse(one.text(), tonic).equals(changes))
+                .map(Known::name)
+                .findFirst();
+        String typed = text(changes);
+        return usual.orElse(typed.length() <= SHORT ? typed : Words.counted(changes.size(), "chord"));
+    }
 
     /** Progressions that teachers use most (common practice, no source). */
     public static List<Known> known() {

@@ -4,9 +4,11 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import pebblestep.core.Refusal;
+import pebblestep.core.Words;
 import pebblestep.core.harmony.ChordQuality;
 import pebblestep.core.harmony.ChordSymbol;
 import pebblestep.core.pitch.Interval;
+import pebblestep.core.pitch.NoteName;
 import pebblestep.core.scale.Key;
 
 /**
@@ -119,9 +121,23 @@ public record Walk(
         return withKeys(fewer);
     }
 
+    /** This walk through so many of its keys and no further, whatever they come from. */
+    public Walk throughFirst(int count) {
+        if (keys.own().isEmpty()) return through(count);
+        List<NoteName> first = keys.own().subList(0, Math.min(keys.own().size(), count - 1));
+        return withKeys(new Keys(keys.order(), first, keys.count(), keys.thereAndBack(), false));
+    }
+
     /** This walk with its own list an interval away, for a step that is. */
     public Walk moved(Interval by) {
         return keys.own().isEmpty() ? this : withKeys(keys.moved(by));
+    }
+
+    /** Which keys, in few words: {@code 12 keys from C major}, {@code ii V I in C major}; the key itself for one alone. */
+    public String keysInWords(Key first) {
+        long count = keys.from(first).stream().distinct().count();
+        String where = count == 1 ? first.toString() : Words.counted(count, "key") + " from " + first;
+        return progression.isEmpty() ? where : Progressions.shortly(progression, first.tonic()) + " in " + where;
     }
 
     /** In words: {@code up by whole steps through six keys, at the next bar}. */

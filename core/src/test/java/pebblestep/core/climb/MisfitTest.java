@@ -13,6 +13,9 @@ import pebblestep.core.passage.Player;
 import pebblestep.core.passage.Step;
 import pebblestep.core.pitch.Pitch;
 import pebblestep.core.rhythm.Speech;
+import pebblestep.core.scale.KeyOrder;
+import pebblestep.core.walk.Keys;
+import pebblestep.core.walk.Walk;
 
 /** What of a climb does not fit a player whose range has become smaller, and the nearest that does. */
 class MisfitTest {
@@ -53,6 +56,27 @@ class MisfitTest {
         assertThat(nearest(two, "C4-B4").words()).isEqualTo("5 notes");
         assertThat(nearest(two, "C4-E4").words()).isEqualTo("3 notes");
         assertThat(ahead(two, "D4-B4").orElseThrow().nearest(reaching("D4-B4"))).isEmpty();
+    }
+
+    @Test
+    void of_a_walk_the_first_keys_that_fit_are_the_nearest() {
+        Ascent walk = over(1, TEMPO);
+        walk = Ascent.of(walk.step().withWalk(Walk.through(Keys.cycle(KeyOrder.WHOLE_STEP_UP))), walk.climb());
+        Misfit.Nearest nearest = nearest(walk, "C4-F#5");
+        assertThat(nearest.words()).isEqualTo("4 keys from C major");
+        assertThat(ahead(nearest.ascent(), "C4-F#5")).isEmpty();
+        assertThat(nearest(walk, "C4-C5").words()).as("not even two keys fit").isEqualTo("C major");
+    }
+
+    @Test
+    void a_climb_through_more_and_more_keys_ends_at_the_last_that_fits() {
+        Step walked = over(1, TEMPO).step().withWalk(Walk.through(Keys.cycle(KeyOrder.WHOLE_STEP_UP)));
+        Axis keys = Axis.of(List.of(
+                new Rung.OfWalk(Optional.of(2)), new Rung.OfWalk(Optional.of(5)), new Rung.OfWalk(Optional.empty())));
+        Ascent growing = Ascent.of(walked, Climb.of(List.of(keys), Policy.IN_TURN));
+        Misfit.Nearest nearest = nearest(growing, "C4-F#5");
+        assertThat(nearest.ascent().climb().axes().getFirst().rungs())
+                .containsExactly(new Rung.OfWalk(Optional.of(2)), new Rung.OfWalk(Optional.of(4)));
     }
 
     @Test

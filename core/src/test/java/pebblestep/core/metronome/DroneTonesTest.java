@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -15,6 +16,9 @@ import pebblestep.core.pitch.Pitch;
 import pebblestep.core.pitch.ReferencePitch;
 import pebblestep.core.scale.Forms;
 import pebblestep.core.scale.Key;
+import pebblestep.core.scale.KeyOrder;
+import pebblestep.core.walk.Keys;
+import pebblestep.core.walk.Walk;
 
 class DroneTonesTest {
 
@@ -30,6 +34,23 @@ class DroneTonesTest {
         DroneTones drone = drone(tonic, 440);
         assertThat(drone.tonic()).isCloseTo(hertz, within(0.001));
         assertThat(drone.fifth()).isEqualTo(drone.tonic() * 1.5);
+    }
+
+    /** Equal temperament from A4 = 440 Hz (ISO 16:1975): C3, D3 and E3. */
+    @Test
+    void on_a_walk_it_goes_along_with_the_keys() {
+        Passage walk = Passage.of(Steps.PLAIN
+                .withKey(Key.of(NoteName.parse("C"), Forms.of("major")))
+                .withWalk(Walk.through(Keys.of(KeyOrder.WHOLE_STEP_UP, 3))));
+        List<DroneTones.From> along = DroneTones.along(walk, new ReferencePitch(440));
+        assertThat(along).hasSize(3);
+        double[] hertz = {130.813, 146.832, 164.814};
+        for (int i = 0; i < 3; i++) {
+            assertThat(along.get(i).tones().tonic()).isCloseTo(hertz[i], within(0.001));
+            assertThat(along.get(i).at()).isEqualTo(walk.stations().get(i).begins());
+        }
+        assertThat(DroneTones.along(Passage.of(Steps.PLAIN), new ReferencePitch(440)))
+                .isEmpty();
     }
 
     @Test

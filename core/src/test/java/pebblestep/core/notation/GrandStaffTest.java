@@ -85,7 +85,7 @@ class GrandStaffTest {
     void a_round_of_equals_shares_a_staff_with_stems_apart_and_others_have_their_own() {
         Voice later = Voice.at(1, By.PARTNER).withEntry(new Entry.Later(Fraction.ONE));
         Player oboe = Player.of(Instruments.of("oboe"));
-        Score equal = score(scale("C", "1/4").withVoices(List.of(later.on("oboe"))), oboe);
+        Score equal = score(scale("C", "1/4").withVoices(List.of(later.on(Instruments.of("oboe")))), oboe);
         assertThat(equal.staves()).isEmpty();
         Measure second = equal.measures().get(1);
         assertThat(second.second()).isPresent();
@@ -93,7 +93,7 @@ class GrandStaffTest {
                 .allMatch(stem -> stem.filter(Stem.UP::equals).isPresent());
         assertThat(Stems.of(second.second().get()))
                 .allMatch(stem -> stem.filter(Stem.DOWN::equals).isPresent());
-        Score other = score(scale("C", "1/4").withVoices(List.of(later.on("bassoon"))), oboe);
+        Score other = score(scale("C", "1/4").withVoices(List.of(later.on(Instruments.of("bassoon")))), oboe);
         assertThat(other.staves()).hasSize(1);
         assertThat(other.braced()).isFalse();
         assertThat(other.staves().getFirst().score().measures().getFirst().glyphs())
@@ -142,7 +142,7 @@ class GrandStaffTest {
     @Test
     void a_transposing_partner_has_signatures_of_their_own() {
         Step step = walk(Join.NEXT_BAR, Signatures.CHANGE)
-                .withVoices(List.of(Voice.at(1, By.PARTNER).on("clarinet")));
+                .withVoices(List.of(Voice.at(1, By.PARTNER).on(Instruments.of("clarinet"))));
         Score score = score(step, Player.of(Instruments.of("oboe")));
         Score clarinet = score.staves().getFirst().score();
         assertThat(score.signature().fifths()).isZero();

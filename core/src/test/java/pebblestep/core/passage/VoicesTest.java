@@ -133,8 +133,8 @@ class VoicesTest {
     void a_partner_reads_in_their_own_key_and_where_it_fits_them() {
         Step round = scale("C", "major", 1, "1/4")
                 .withVoices(List.of(
-                        Voice.at(1, By.PARTNER).on("bassoon").withEntry(new Entry.Later(Fraction.ONE)),
-                        Voice.at(1, By.PARTNER).on("clarinet")));
+                        Voice.at(1, By.PARTNER).on(Instruments.of("bassoon")).withEntry(new Entry.Later(Fraction.ONE)),
+                        Voice.at(1, By.PARTNER).on(Instruments.of("clarinet"))));
         Passage passage = Passage.of(round, Player.of(Instruments.of("oboe")));
         Part bassoon = passage.parts().get(0);
         assertThat(bassoon.octaves()).isNegative();
@@ -152,7 +152,9 @@ class VoicesTest {
     @Test
     void a_passage_turned_to_a_partner_is_theirs_and_keeps_the_bars() {
         Step round = scale("C", "major", 1, "1/4")
-                .withVoices(List.of(Voice.at(1, By.PARTNER).on("clarinet").withEntry(new Entry.Later(Fraction.ONE))));
+                .withVoices(List.of(Voice.at(1, By.PARTNER)
+                        .on(Instruments.of("clarinet"))
+                        .withEntry(new Entry.Later(Fraction.ONE))));
         Player oboe = Player.of(Instruments.of("oboe"));
         Passage passage = Passage.of(round, oboe);
         Passage turned = passage.turnedTo(0, oboe);
@@ -179,7 +181,7 @@ class VoicesTest {
                 Optional.empty(),
                 Optional.empty(),
                 By.PARTNER,
-                Optional.of("bassoon"),
+                Optional.of(Instruments.of("bassoon")),
                 Optional.of(PitchRange.parse("C3-A3")));
         assertThatThrownBy(() -> with(scale("C", "major", 1, "1/4"), null, partner))
                 .isInstanceOfSatisfying(

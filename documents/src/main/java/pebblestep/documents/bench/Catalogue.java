@@ -12,6 +12,7 @@ import pebblestep.core.Identified;
 import pebblestep.core.climb.AxisKind;
 import pebblestep.core.climb.Climb;
 import pebblestep.core.forecast.Prospect;
+import pebblestep.core.harmony.Company;
 import pebblestep.core.instrument.Clef;
 import pebblestep.core.instrument.Instrument;
 import pebblestep.core.instrument.Instruments;
@@ -48,6 +49,7 @@ import pebblestep.core.scale.Forms;
 import pebblestep.core.scale.Key;
 import pebblestep.core.scale.KeyOrder;
 import pebblestep.core.tempo.LadderScheme;
+import pebblestep.core.voice.WhichHands;
 import pebblestep.documents.ClimbDocument;
 import pebblestep.documents.ClimbDocuments;
 import pebblestep.documents.StepDocument;
@@ -69,6 +71,8 @@ public record Catalogue(
         List<Choice<Metronome.Clicks>> clicks,
         List<Choice<Groove>> grooves,
         List<Choice<Metronome.Drone>> drones,
+        List<Choice<Company.Style>> chords,
+        List<Choice<WhichHands>> hands,
         List<Choice<Target.Arriving>> arriving,
         List<Choice<Travel>> travels,
         List<SnapChoice> snaps,
@@ -279,6 +283,8 @@ public record Catalogue(
             Choice.of(Metronome.Clicks.class, Metronome.Clicks::words),
             Choice.of(Groove.class, groove -> groove.id() + ", " + groove.words()),
             Choice.of(Metronome.Drone.class, Metronome.Drone::words),
+            Choice.of(Company.Style.class, Company.Style::words),
+            Choice.of(WhichHands.class, WhichHands::words),
             Choice.of(Target.Arriving.class, note -> note.words().isEmpty() ? "the last note" : note.words()),
             Choice.of(Travel.class, Travel::words),
             List.of(

@@ -34,6 +34,7 @@ public record WaysAsked(StepDocument step, @Nullable String typed) {
      * @param progression its progression as it is typed
      * @param ways walks to take
      * @param orders orders of keys, and after how many keys each comes home
+     * @param endings how its own walk can end, where there is a choice
      * @param joins how a key can join the one before
      * @param read what the typed progression says
      * @param refused why it cannot be read
@@ -43,6 +44,7 @@ public record WaysAsked(StepDocument step, @Nullable String typed) {
             @Nullable String progression,
             List<WayPart> ways,
             List<OrderPart> orders,
+            List<EndingPart> endings,
             List<JoinPart> joins,
             @Nullable ReadPart read,
             @Nullable UnreadPart refused) {}
@@ -52,6 +54,9 @@ public record WaysAsked(StepDocument step, @Nullable String typed) {
 
     /** An order of keys. */
     public record OrderPart(String order, String words, int cycle) {}
+
+    /** How a walk can end, as its document says it; {@code chosen} where this one does. */
+    public record EndingPart(String words, @Nullable Boolean thereAndBack, @Nullable Boolean home, boolean chosen) {}
 
     /** A way of joining keys; {@code measured} where each can be given a number of bars. */
     public record JoinPart(Join join, String words, boolean measured) {}
@@ -74,6 +79,7 @@ public record WaysAsked(StepDocument step, @Nullable String typed) {
                 Stream.of(KeyOrder.values())
                         .map(order -> new OrderPart(WalkFields.name(order), order.words(), order.cycle()))
                         .toList(),
+                whole.walk().map(WaysAsked::endings).orElse(List.of()),
                 Stream.of(Join.values())
                         .map(join -> new JoinPart(join, join.words(), join.countsBars()))
                         .toList(),
@@ -97,6 +103,17 @@ public record WaysAsked(StepDocument step, @Nullable String typed) {
         List<Change> two = Progressions.parse("ii V I:2", tonic);
         ways.add(way("ii V I through all keys by fourths", Walk.over(two, Keys.of(KeyOrder.FOURTHS, 12))));
         return ways;
+    }
+
+    private static List<EndingPart> endings(Walk walk) {
+        Keys keys = walk.keys();
+        if (keys.order().isEmpty() && keys.own().isEmpty()) return List.of();
+        boolean usual = WalkFields.comesHome(walk.withKeys(keys.oneWay()));
+        boolean back = keys.thereAndBack();
+        return List.of(
+                new EndingPart("home to the first key", null, usual ? null : true, !back && keys.home()),
+                new EndingPart("it ends there", null, usual ? false : null, !back && !keys.home()),
+                new EndingPart("back the same way", true, null, back));
     }
 
     private static WayPart way(String name, Walk walk) {

@@ -120,7 +120,7 @@ final class PieceWorkings {
                 piece.edition(),
                 new HeadPart(
                         piece.title(),
-                        progress.key().toString(),
+                        StepWords.keys(ascent.at(standing.at()), progress.key()),
                         progress.key().tonic().id(),
                         ValueName.sign(ascent.step().tempo().beat(), speech.names())),
                 new ToPlayPart(

@@ -1,16 +1,21 @@
 package pebblestep.documents.bench;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.tuple;
 
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
+import pebblestep.core.Refusal;
+import pebblestep.core.instrument.Clef;
 import pebblestep.core.instrument.Instruments;
 import pebblestep.core.line.Extent;
 import pebblestep.core.line.Travel;
 import pebblestep.core.line.Turn;
 import pebblestep.core.passage.Passage;
+import pebblestep.core.passage.PassageNote;
 import pebblestep.core.passage.Player;
 import pebblestep.core.passage.Step;
 import pebblestep.core.passage.Steps;
@@ -24,6 +29,7 @@ import pebblestep.core.walk.Walk;
 import pebblestep.documents.PlayerDocument;
 import pebblestep.documents.StepDocument;
 import pebblestep.documents.StepDocuments;
+import pebblestep.documents.WalkFields;
 
 /** What the bench offers beside a line: voices and walks. */
 class BesideTest {
@@ -130,5 +136,68 @@ class BesideTest {
         Step step = Steps.PLAIN.withWalk(Walk.through(Keys.of(KeyOrder.WHOLE_STEP_UP, 6)));
         assertThat(new WaysAsked(document(step), null).answer().said())
                 .isEqualTo("up by whole steps through six keys, at the next bar");
+    }
+
+    private static List<WaysAsked.EndingPart> endings(Walk walk) {
+        return new WaysAsked(document(Steps.PLAIN.withWalk(walk)), null)
+                .answer()
+                .endings();
+    }
+
+    @Test
+    void a_whole_cycle_comes_home_without_saying_so_and_so_many_keys_do_not() {
+        assertThat(endings(Walk.through(Keys.cycle(KeyOrder.FOURTHS))))
+                .containsExactly(
+                        new WaysAsked.EndingPart("home to the first key", null, null, true),
+                        new WaysAsked.EndingPart("it ends there", null, false, false),
+                        new WaysAsked.EndingPart("back the same way", true, null, false));
+        assertThat(endings(Walk.through(Keys.of(KeyOrder.FOURTHS, 3))))
+                .extracting(WaysAsked.EndingPart::home, WaysAsked.EndingPart::chosen)
+                .containsExactly(tuple(true, false), tuple(null, true), tuple(null, false));
+    }
+
+    @Test
+    void each_ending_is_the_one_that_is_chosen_once_the_walk_has_it() {
+        for (Walk walk :
+                List.of(Walk.through(Keys.cycle(KeyOrder.FIFTHS)), Walk.through(Keys.of(KeyOrder.FIFTHS, 4)))) {
+            StepDocument.WalkPart part = WalkFields.write(walk);
+            for (WaysAsked.EndingPart ending : endings(walk)) {
+                StepDocument.WalkPart ended = new StepDocument.WalkPart(
+                        part.order(),
+                        part.own(),
+                        part.keys(),
+                        ending.thereAndBack(),
+                        ending.home(),
+                        part.progression(),
+                        part.join(),
+                        part.bars(),
+                        part.once(),
+                        part.signatures());
+                StepDocument step = document(Steps.PLAIN).withWalk(ended);
+                assertThat(new WaysAsked(step, null).answer().endings())
+                        .filteredOn(WaysAsked.EndingPart::chosen)
+                        .extracting(WaysAsked.EndingPart::words)
+                        .containsExactly(ending.words());
+            }
+        }
+    }
+
+    @Test
+    void a_partner_reads_an_instrument_that_only_the_studio_has() {
+        PlayerDocument.InstrumentPart horn = new PlayerDocument.InstrumentPart(
+                "own-3", "Tide horn", "brass", "F3", List.of(Clef.TREBLE), "C4-G4", "F3-C6", "F3-D6");
+        Voice partner = Voice.at(1, By.PARTNER).on(horn.read());
+        StepDocument step = document(Steps.PLAIN.withVoices(List.of(partner)));
+        assertThat(step.voices().getFirst().ownInstrument()).isEqualTo(horn);
+        Passage passage = Passage.of(StepDocuments.read(step));
+        PassageNote note = passage.parts().getFirst().notes().getFirst();
+        assertThat(note.written().midi() - note.concert().midi())
+                .as("a written C4 sounds as F3")
+                .isEqualTo(7);
+        StepDocument.VoicePart both =
+                new StepDocument.VoicePart(1, null, null, null, null, null, null, null, By.PARTNER, "oboe", horn, null);
+        assertThatThrownBy(() -> StepDocuments.read(step.withVoices(List.of(both))))
+                .isInstanceOfSatisfying(
+                        Refusal.class, e -> assertThat(e.pointer()).isEqualTo("/voices/0/instrument"));
     }
 }

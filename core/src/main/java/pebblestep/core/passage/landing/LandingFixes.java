@@ -67,11 +67,11 @@ final class LandingFixes {
                 .toList();
     }
 
-    /** A line in one key lands once; asked for many changes, it is worked out no further than that. */
+    /** A line in one key lands once; asked for many changes, no more keys are worked out than the first that misses. */
     private boolean lands(Step one) {
-        return stops.isEmpty()
-                ? Landing.of(one).lands()
-                : WalkLanding.of(one, stops).lands();
+        if (stops.isEmpty()) return Landing.of(one).lands();
+        return WalkLanding.of(one, stops.subList(0, 1)).lands()
+                && WalkLanding.of(one, stops).lands();
     }
 
     /** A changed step, unless it cannot be made or does not land in every key. */

@@ -1,31 +1,54 @@
-import { useState } from 'react';
-import type { PassageDocument } from '../../../api/types';
-import { signs } from '../../../ui/signs';
-import { Stone } from '../../../ui/Stone';
-import classes from './beside.module.css';
+import { useEffect, useRef, useState } from 'react';
+import type { PassageDocument } from '../../api/types';
+import type { Lights } from '../../sound/lights';
+import { signs } from '../../ui/signs';
+import { Stone } from '../../ui/Stone';
+import classes from './StationPath.module.css';
 
 interface Props {
   passage: PassageDocument;
   /** Told which station is pointed at, so that its notes can be shown. */
-  onPoint: (station: number | undefined) => void;
+  onPoint?: (station: number | undefined) => void;
+  /** Tells which note sounds; the key it stands in is lit. */
+  lights?: Lights;
 }
 
+const NONE: NonNullable<PassageDocument['stations']> = [];
+
 /** The keys of a walk as small stones over the staff; the one under the pointer says where it lands. */
-export function StationPath({ passage, onPoint }: Props) {
+export function StationPath({ passage, onPoint, lights }: Props) {
   const [at, setAt] = useState<number>();
-  const stations = passage.stations ?? [];
+  const [sounding, setSounding] = useState<number>();
+  const list = useRef<HTMLOListElement>(null);
+  const stations = passage.stations ?? NONE;
+  useEffect(
+    () =>
+      lights?.subscribe((note, voice) => {
+        // Further voices come in later; the line says in which key one is.
+        if (voice !== undefined) return;
+        setSounding(
+          note === undefined ? undefined : stations.find((one) => one.from <= note && note <= one.to)?.index,
+        );
+      }),
+    [lights, stations],
+  );
+  useEffect(() => {
+    // With many keys, the one that sounds stays in sight.
+    if (sounding === undefined) return;
+    list.current?.children[sounding]?.scrollIntoView({ inline: 'center', block: 'nearest' });
+  }, [sounding]);
   if (stations.length === 0) return null;
   const point = (index: number | undefined) => {
     setAt(index);
-    onPoint(index);
+    onPoint?.(index);
   };
   const pointed = at === undefined ? undefined : stations[at];
   const landing = stations.filter((one) => one.landing.lands).length;
   return (
     <div className={classes.path}>
-      <ol aria-label="Keys of the walk" onPointerLeave={() => point(undefined)}>
+      <ol ref={list} aria-label="Keys of the walk" onPointerLeave={() => point(undefined)}>
         {stations.map((station) => (
-          <li key={station.index}>
+          <li key={station.index} data-now={station.index === sounding}>
             <button
               type="button"
               aria-label={`Key ${station.index + 1}, ${station.key}. ${station.landing.sentence}`}
