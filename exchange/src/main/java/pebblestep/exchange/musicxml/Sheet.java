@@ -1,0 +1,34 @@
+package pebblestep.exchange.musicxml;
+
+import java.util.Optional;
+import pebblestep.core.notation.Score;
+import pebblestep.core.passage.Passage;
+import pebblestep.core.passage.Player;
+import pebblestep.core.passage.Step;
+import pebblestep.core.passage.StepWords;
+import pebblestep.core.rhythm.Speech;
+
+/**
+ * A step as it is written down for somebody.
+ *
+ * @param title what stands over it
+ * @param passage its notes
+ * @param player who reads it; concert pitch without one
+ * @param score its staves
+ * @param speech how it is counted
+ */
+public record Sheet(String title, Passage passage, Optional<Player> player, Score score, Speech speech) {
+    /** Words that can stand under the notes, and the bars before them. */
+    public enum Beside {
+        COUNTS,
+        DEGREES,
+        COUNT_IN
+    }
+
+    /** The sheet of a step; refuses one that cannot be played by that player, or not be written. */
+    public static Sheet of(Step step, Optional<Player> player, Speech speech) {
+        Passage passage = Passage.of(step, player.orElse(null));
+        return new Sheet(
+                StepWords.title(step, speech), passage, player, Score.of(passage, player.orElse(null)), speech);
+    }
+}
