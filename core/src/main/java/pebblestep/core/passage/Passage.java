@@ -163,10 +163,11 @@ public record Passage(
 
     /** Milliseconds from the first attack to a position, at the step's tempo and with its swing. */
     public double millisAt(Fraction position) {
-        return step.tempo().millis(sounding(position).minus(sounding(first().at())));
+        return step.tempo().millis(asPlayed(position).minus(asPlayed(first().at())));
     }
 
-    private Fraction sounding(Fraction position) {
+    /** Where a written position is played, swing and all: exact whole notes from the downbeat of bar 1. */
+    public Fraction asPlayed(Fraction position) {
         return step.rhythm().swing().sounding(position, step.rhythm().swung());
     }
 

@@ -9,9 +9,9 @@ import org.audiveris.proxymusic.AboveBelow;
 import org.audiveris.proxymusic.Accidental;
 import org.audiveris.proxymusic.AccidentalValue;
 import org.audiveris.proxymusic.Backup;
-import org.audiveris.proxymusic.Barline;
 import org.audiveris.proxymusic.BarStyle;
 import org.audiveris.proxymusic.BarStyleColor;
+import org.audiveris.proxymusic.Barline;
 import org.audiveris.proxymusic.Bass;
 import org.audiveris.proxymusic.BassStep;
 import org.audiveris.proxymusic.Beam;
@@ -219,9 +219,7 @@ final class Elements {
         OctaveShift shift = new OctaveShift();
         // The shift is named by where the written notes lie from the ones that sound: 8va brings them down.
         shift.setType(
-                octaves == 0
-                        ? UpDownStopContinue.STOP
-                        : octaves > 0 ? UpDownStopContinue.DOWN : UpDownStopContinue.UP);
+                octaves == 0 ? UpDownStopContinue.STOP : octaves > 0 ? UpDownStopContinue.DOWN : UpDownStopContinue.UP);
         if (octaves != 0) shift.setSize(integer(1 + 7L * Math.abs(octaves)));
         DirectionType type = new DirectionType();
         type.setOctaveShift(shift);

@@ -51,8 +51,7 @@ public final class MusicXml {
             """;
 
     /** Names of modes that the standard has too; the minors are all minor. */
-    private static final Set<String> MODES =
-            Set.of("major", "dorian", "phrygian", "lydian", "mixolydian", "locrian");
+    private static final Set<String> MODES = Set.of("major", "dorian", "phrygian", "lydian", "mixolydian", "locrian");
 
     private MusicXml() {}
 
@@ -78,7 +77,8 @@ public final class MusicXml {
         score.setPartList(new PartList());
         int parts = slots.stream().mapToInt(List::size).max().orElseThrow();
         long divisions = divisions(sheets);
-        for (int p = 0; p < parts; p++) score.getPart().add(part(p, score.getPartList(), sheets, slots, divisions, beside));
+        for (int p = 0; p < parts; p++)
+            score.getPart().add(part(p, score.getPartList(), sheets, slots, divisions, beside));
         return marshalled(score);
     }
 
@@ -177,15 +177,15 @@ public final class MusicXml {
                     .filter(one -> one.index() == other.voice())
                     .findFirst()
                     .orElseThrow();
-            Staff staff = new Staff(other.score(), mode(part.writtenKeys().getFirst().form()), List.of());
+            Staff staff =
+                    new Staff(other.score(), mode(part.writtenKeys().getFirst().form()), List.of());
             if (score.braced() && other.by().isOwn()) {
                 if (other.above()) own.add(0, staff);
                 else own.add(staff);
                 continue;
             }
             Optional<Instrument> instrument = part.player().map(Player::instrument);
-            others.add(new Staff.Slot(
-                    instrument.map(Instrument::name).orElse("Partner"), instrument, List.of(staff)));
+            others.add(new Staff.Slot(instrument.map(Instrument::name).orElse("Partner"), instrument, List.of(staff)));
         }
         Optional<Instrument> instrument = sheet.player().map(Player::instrument);
         List<Staff.Slot> slots = new ArrayList<>();
@@ -208,7 +208,8 @@ public final class MusicXml {
                             note.at(), sheet.score().meter(), sheet.speech().school()))
                     .toList());
         }
-        if (beside.contains(Beside.DEGREES)) words.add(Staff.degrees(sheet.passage().notes()));
+        if (beside.contains(Beside.DEGREES))
+            words.add(Staff.degrees(sheet.passage().notes()));
         return words;
     }
 
@@ -217,8 +218,7 @@ public final class MusicXml {
         long divisions = 1;
         for (Sheet sheet : sheets) {
             Stream<Score> scores = Stream.concat(
-                    Stream.of(sheet.score()),
-                    sheet.score().staves().stream().map(OtherStaff::score));
+                    Stream.of(sheet.score()), sheet.score().staves().stream().map(OtherStaff::score));
             for (Fraction length : (Iterable<Fraction>) scores.flatMap(MusicXml::lengths)::iterator) {
                 divisions = common(divisions, length.times(4).denominator());
             }
@@ -232,8 +232,7 @@ public final class MusicXml {
 
     private static Stream<Glyph> glyphs(Measure measure) {
         return Stream.concat(
-                measure.glyphs().stream(),
-                measure.second().stream().flatMap(second -> second.glyphs().stream()));
+                measure.glyphs().stream(), measure.second().stream().flatMap(second -> second.glyphs().stream()));
     }
 
     private static long common(long a, long b) {

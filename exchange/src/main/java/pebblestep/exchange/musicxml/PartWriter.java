@@ -205,8 +205,7 @@ final class PartWriter {
                 slot.staves().get(0).score().measures().get(m).change();
         change.ifPresent(key -> attributes
                 .getKey()
-                .add(Elements.key(
-                        key.to().fifths(), Optional.of(key.from().fifths()), Optional.empty())));
+                .add(Elements.key(key.to().fifths(), Optional.of(key.from().fifths()), Optional.empty())));
         for (int s = 0; s < slot.staves().size() && m > 0; s++) {
             List<Measure> measures = slot.staves().get(s).score().measures();
             Clef clef = measures.get(m).clef();
@@ -249,8 +248,7 @@ final class PartWriter {
             int staff,
             Optional<StemValue> stems) {}
 
-    private void layer(
-            Part.Measure measure, Layered layer, List<Glyph> before, Optional<Staff> staff, Measure bar) {
+    private void layer(Part.Measure measure, Layered layer, List<Glyph> before, Optional<Staff> staff, Measure bar) {
         List<Object> out = measure.getNoteOrBackupOrForward();
         for (int g = 0; g < layer.glyphs().size(); g++) {
             Glyph glyph = layer.glyphs().get(g);
@@ -260,7 +258,8 @@ final class PartWriter {
                 ottavas(own.score(), glyph, true, layer.staff()).forEach(out::add);
             });
             Glyph previous = g > 0 ? layer.glyphs().get(g - 1) : before.isEmpty() ? null : before.getLast();
-            boolean continues = previous != null && previous.tied() && previous.note().equals(glyph.note());
+            boolean continues =
+                    previous != null && previous.tied() && previous.note().equals(glyph.note());
             Note note = note(layer, g, continues);
             staff.ifPresent(own -> under(note, glyph, continues, own));
             if (glyph.isRest() && layer.glyphs().size() == 1 && bar.number() != 0) {
@@ -268,7 +267,8 @@ final class PartWriter {
             }
             out.add(note);
             for (Head head : glyph.more()) out.add(further(head, glyph, note, continues));
-            staff.ifPresent(own -> ottavas(own.score(), glyph, false, layer.staff()).forEach(out::add));
+            staff.ifPresent(
+                    own -> ottavas(own.score(), glyph, false, layer.staff()).forEach(out::add));
         }
     }
 
@@ -300,8 +300,7 @@ final class PartWriter {
             if (g < tuplet.from() || tuplet.to() < g) continue;
             note.setTimeModification(Elements.timeModification(tuplet.actual(), tuplet.normal()));
             boolean bracketed = Measure.isBracketed(tuplet, layer.beams());
-            if (g == tuplet.from())
-                notations.getTiedOrSlurOrTuplet().add(Elements.tuplet(StartStop.START, bracketed));
+            if (g == tuplet.from()) notations.getTiedOrSlurOrTuplet().add(Elements.tuplet(StartStop.START, bracketed));
             if (g == tuplet.to()) notations.getTiedOrSlurOrTuplet().add(Elements.tuplet(StartStop.STOP, bracketed));
         }
         if (!notations.getTiedOrSlurOrTuplet().isEmpty()) note.getNotations().add(notations);

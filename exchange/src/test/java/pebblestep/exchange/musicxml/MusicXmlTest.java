@@ -47,16 +47,17 @@ class MusicXmlTest {
     }
 
     private static Optional<Sheet> sheet(Step step, String instrument) {
-        Optional<Player> player = Optional.of(instrument)
-                .filter(id -> !id.isEmpty())
-                .map(id -> Player.of(Instruments.of(id)));
+        Optional<Player> player =
+                Optional.of(instrument).filter(id -> !id.isEmpty()).map(id -> Player.of(Instruments.of(id)));
         try {
             Sheet sheet = Sheet.of(step, player, Speech.USUAL);
             boolean low = sheet.passage().notes().stream()
                     .anyMatch(note -> note.written().octave() < 0);
-            return Optional.of(sheet).filter(one -> !low && sheet.passage().parts().stream()
-                    .flatMap(part -> part.notes().stream())
-                    .allMatch(note -> note.written().octave() >= 0));
+            return Optional.of(sheet)
+                    .filter(one -> !low
+                            && sheet.passage().parts().stream()
+                                    .flatMap(part -> part.notes().stream())
+                                    .allMatch(note -> note.written().octave() >= 0));
         } catch (Refusal e) {
             // Not playable by that instrument, or not to be written in notes.
             return Optional.empty();

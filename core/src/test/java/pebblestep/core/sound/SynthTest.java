@@ -1,0 +1,185 @@
+package pebblestep.core.sound;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Set;
+import javax.sound.sampled.AudioFormat;
+import javax.sound.sampled.AudioInputStream;
+import javax.sound.sampled.AudioSystem;
+import org.junit.jupiter.api.Test;
+import pebblestep.core.Refusal;
+import pebblestep.core.line.Extent;
+import pebblestep.core.line.Travel;
+import pebblestep.core.line.Turn;
+import pebblestep.core.passage.Passage;
+import pebblestep.core.passage.Step;
+import pebblestep.core.passage.Steps;
+import pebblestep.core.pitch.ReferencePitch;
+import pebblestep.core.rhythm.Bpm;
+import pebblestep.core.rhythm.Fraction;
+import pebblestep.core.rhythm.Rhythm;
+import pebblestep.core.rhythm.Swing;
+import pebblestep.core.rhythm.Tempo;
+import pebblestep.core.samples.Draw;
+import pebblestep.core.samples.Samples;
+import pebblestep.core.samples.Samples.From;
+
+class SynthTest {
+    private static final int RATE = 44_100;
+    private static final ReferencePitch A440 = ReferencePitch.ISO_16;
+
+    /** Any step that can be played at all. */
+    Draw<Step> steps() {
+        return random -> {
+            for (; ; ) {
+                Step step = pebblestep.core.passage.Voiced.any().from(random);
+                try {
+                    Passage.of(step);
+                    return step;
+                } catch (Refusal e) {
+                    // In no octave that has a name.
+                }
+            }
+        };
+    }
+
+    private static Programme programme(Step step, int times, Track... heard) {
+        return Programme.of(Passage.of(step), times, Set.of(heard), A440);
+    }
+
+    private static short[] samples(Programme programme) {
+        List<short[]> blocks = new ArrayList<>();
+        Synth synth = new Synth(programme, A440, RATE);
+        synth.play((block, count) -> blocks.add(java.util.Arrays.copyOf(block, count)));
+        short[] all = new short[Math.toIntExact(synth.length())];
+        int at = 0;
+        for (short[] block : blocks) {
+            System.arraycopy(block, 0, all, at, block.length);
+            at += block.length;
+        }
+        assertThat(at).as("as many as were promised").isEqualTo(all.length);
+        return all;
+    }
+
+    /** Where something begins after silence. */
+    private static List<Integer> onsets(short[] samples) {
+        List<Integer> onsets = new ArrayList<>();
+        int silent = 1000;
+        for (int i = 0; i < samples.length; i++) {
+            if (samples[i] != 0 && silent > 500) onsets.add(i);
+            silent = samples[i] == 0 ? silent + 1 : 0;
+        }
+        return onsets;
+    }
+
+    private static double seconds(Sound sound, Programme programme) {
+        return programme.runs().getFirst().secondsAt(sound.at());
+    }
+
+    /**
+     * Worked by hand: two octaves up and down in sixteenths from beat 1 are 29 notes in two bars of 4/4; at 75 a beat is 0.8 s, a
+     * bar 3.2 s, a sixteenth 0.2 s. One bar is counted in.
+     */
+    @Test
+    void the_clicks_of_a_line_are_where_a_hand_works_them_out() {
+        Step step = Steps.step("C", "major", Extent.octaves(2), Travel.UP_DOWN, Turn.SINGLE, "4/4", "1/16", "0")
+                .withTempo(Tempo.quarters(75));
+        Programme programme = programme(step, 1, Track.CLICK);
+        List<Integer> onsets = onsets(samples(programme));
+        assertThat(onsets).hasSize(12);
+        for (int click = 0; click < 12; click++) {
+            assertThat((double) onsets.get(click)).isCloseTo(click * 0.8 * RATE, within(1.0));
+        }
+        Programme line = programme(step, 2, Track.LINE);
+        List<Sound> notes = line.runs().getFirst().sounds();
+        assertThat(notes).hasSize(58);
+        assertThat(seconds(notes.get(0), line)).isCloseTo(3.2, within(1e-9));
+        assertThat(seconds(notes.get(28), line)).as("beat 4 of bar 2").isCloseTo(3.2 + 28 * 0.2, within(1e-9));
+        assertThat(seconds(notes.get(29), line)).as("again a bar line later").isCloseTo(3.2 + 6.4, within(1e-9));
+        assertThat(line.seconds()).isCloseTo(3.2 + 2 * 6.4, within(1e-9));
+    }
+
+    private static Rhythm swung(Rhythm rhythm) {
+        return new Rhythm(
+                rhythm.meter(),
+                rhythm.figure(),
+                rhythm.strikes(),
+                rhythm.place(),
+                rhythm.tonicValue(),
+                rhythm.last(),
+                rhythm.hold(),
+                rhythm.legs(),
+                Swing.parse("2:1"));
+    }
+
+    /** Swing 2:1 in eighths at 60: the second of each pair comes two thirds of a second after the beat. */
+    @Test
+    void swing_is_played() {
+        Step step = Steps.step("C", "major", Extent.octaves(1), Travel.UP, Turn.SINGLE, "4/4", "1/8", "0");
+        Step swung = step.withTempo(Tempo.quarters(60)).withRhythm(swung(step.rhythm()));
+        Programme programme = programme(swung, 1, Track.LINE);
+        List<Sound> notes = programme.runs().getFirst().sounds();
+        assertThat(notes.get(1).at()).isEqualTo(Fraction.of(1).plus(Fraction.of(1, 6)));
+        assertThat(seconds(notes.get(1), programme)).isCloseTo(4 + 2 / 3.0, within(1e-9));
+    }
+
+    @Samples(60)
+    void every_click_begins_within_a_sample_of_its_time(@From("steps") Step step) {
+        Programme programme = programme(step.withTempo(new Tempo(step.tempo().beat(), Bpm.of(60))), 1, Track.CLICK);
+        List<Integer> onsets = onsets(samples(programme));
+        List<Sound> clicks = programme.runs().getFirst().sounds();
+        assertThat(onsets).hasSameSizeAs(clicks);
+        for (int i = 0; i < clicks.size(); i++) {
+            assertThat((double) onsets.get(i)).isCloseTo(seconds(clicks.get(i), programme) * RATE, within(1.0));
+        }
+    }
+
+    @Samples(200)
+    void nothing_sounds_beyond_the_run_and_everything_is_in_order(@From("steps") Step step) {
+        Run run = Run.of(Passage.of(step), 2, EnumSet.allOf(Track.class), A440);
+        Fraction before = Fraction.ZERO;
+        for (Sound sound : run.sounds()) {
+            assertThat(sound.at()).isGreaterThanOrEqualTo(before);
+            // Pairs that swing over a bar line may bring the last sound to the next one.
+            if (step.rhythm().swing().isStraight())
+                assertThat(sound.at()).as("%s of %s", sound, step).isLessThan(run.length());
+            else assertThat(sound.at()).isLessThanOrEqualTo(run.length().plus(Fraction.of(1, 8)));
+            before = sound.at();
+        }
+    }
+
+    /** The JDK's own reader opens the file and finds what was promised. */
+    @Test
+    void the_file_is_read_by_another() throws Exception {
+        Programme programme = programme(Steps.PLAIN, 1, Track.CLICK, Track.LINE, Track.DRONE);
+        Synth synth = new Synth(programme, A440, 48_000);
+        WaveFile file = new WaveFile(48_000, synth.length());
+        ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+        bytes.writeBytes(file.head());
+        synth.play((samples, count) -> bytes.writeBytes(WaveFile.body(samples, count)));
+        assertThat((long) bytes.size()).isEqualTo(file.bytes());
+        AudioInputStream read = AudioSystem.getAudioInputStream(new ByteArrayInputStream(bytes.toByteArray()));
+        assertThat(read.getFormat().getSampleRate()).isEqualTo(48_000f);
+        assertThat(read.getFormat().getChannels()).isEqualTo(1);
+        assertThat(read.getFormat().getSampleSizeInBits()).isEqualTo(16);
+        assertThat(read.getFormat().getEncoding()).isEqualTo(AudioFormat.Encoding.PCM_SIGNED);
+        assertThat(read.getFrameLength()).isEqualTo(synth.length());
+    }
+
+    @Test
+    void more_than_an_hour_is_refused() {
+        assertThatThrownBy(() -> programme(Steps.PLAIN.withTempo(Tempo.quarters(20)), 100, Track.CLICK)
+                        .then(programme(Steps.PLAIN.withTempo(Tempo.quarters(20)), 100, Track.CLICK)))
+                .isInstanceOf(Refusal.class)
+                .hasMessageContaining("at most 60");
+        assertThatThrownBy(() -> programme(Steps.PLAIN, 0, Track.CLICK)).isInstanceOf(Refusal.class);
+        assertThatThrownBy(() -> new Programme(List.of())).isInstanceOf(Refusal.class);
+    }
+}
