@@ -14,6 +14,7 @@ import javax.sound.midi.MidiSystem;
 import javax.sound.midi.Sequence;
 import javax.sound.midi.ShortMessage;
 import org.junit.jupiter.api.Test;
+import pebblestep.core.Refusal;
 import pebblestep.core.instrument.Instruments;
 import pebblestep.core.line.Extent;
 import pebblestep.core.line.Travel;
@@ -36,8 +37,19 @@ import pebblestep.core.sound.Track;
 /** Standard MIDI Files 1.0, read by the JDK's own reader. */
 class MidiFileTest {
     Draw<Step> steps() {
-        return random ->
-                random.nextBoolean() ? Voiced.any().from(random) : Steps.any().from(random);
+        return random -> {
+            for (; ; ) {
+                Step step = random.nextBoolean()
+                        ? Voiced.any().from(random)
+                        : Steps.any().from(random);
+                try {
+                    MidiFile.write("Any", programme(step, 1, EnumSet.allOf(Track.class)), Optional.empty());
+                    return step;
+                } catch (Refusal e) {
+                    // In no octave that has a name or a number, or longer than an hour.
+                }
+            }
+        };
     }
 
     private static Programme programme(Step step, int times, Set<Track> heard) {
