@@ -1,7 +1,7 @@
 import { notifications } from '@mantine/notifications';
 import { NEEDS_STUDIO } from '../../ui/needsStudio';
 import { useLocalStorage } from '@mantine/hooks';
-import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
+import { lazy, Suspense, useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import type { PassageDocument, StepDocument } from '../../api/types';
 import { Engraving, type Words } from '../../notation/Engraving';
 import type { Levels } from '../../sound/mix';
@@ -22,6 +22,8 @@ import { useBenchKeys } from './useBenchKeys';
 import { PaperSwitch } from './PaperSwitch';
 import { SideSwitch } from './SideSwitch';
 import classes from './Bench.module.css';
+
+const TakeStep = lazy(async () => ({ default: (await import('./TakeStep')).TakeStep }));
 
 /** Few notes are drawn this much larger, where they have the room. */
 const LARGEST = 1.5;
@@ -46,6 +48,7 @@ export function BenchDesk() {
   const player = useLoop(levels);
   const [assigning, setAssigning] = useState(false);
   const [finding, setFinding] = useState(false);
+  const [taking, setTaking] = useState(false);
   const [beside, setBeside] = useState<StepDocument>();
   const [words, setWords] = useLocalStorage<Words>({
     key: 'bench-words',
@@ -101,7 +104,12 @@ export function BenchDesk() {
           <>
             <div className={classes.sideRow}>
               <SideSwitch />
-              <PaperSwitch words={words} onChange={setWords} onCompare={compare} />
+              <PaperSwitch
+                words={words}
+                onChange={setWords}
+                onCompare={compare}
+                onTakeAway={() => setTaking(true)}
+              />
             </div>
             <StationPath passage={passage} onPoint={setStation} lights={player.lights} />
             <div className={classes.paper} tabIndex={0} aria-label="Engraved notes" role="region">
@@ -137,6 +145,7 @@ export function BenchDesk() {
         )}
       </div>
       {side === 'climb' ? <ClimbControls /> : <CalmControls onFind={find} />}
+      <Suspense>{taking && <TakeStep onClose={() => setTaking(false)} />}</Suspense>
       <MaterialBrowser opened={finding} onClose={() => setFinding(false)} />
       <Compare other={beside} onClose={() => setBeside(undefined)} />
       <AssignDialog opened={assigning} onClose={() => setAssigning(false)} />

@@ -6,10 +6,12 @@ interface Props {
   onChange: (words: Words) => void;
   /** Lays another step beside this one. */
   onCompare: () => void;
+  /** Takes it away as a file. */
+  onTakeAway: () => void;
 }
 
 /** Which lines stand under the notes, and the way to see two steps side by side. */
-export function PaperSwitch({ words, onChange, onCompare }: Props) {
+export function PaperSwitch({ words, onChange, onCompare, onTakeAway }: Props) {
   return (
     <div className={classes.words} role="group" aria-label="The paper">
       {(['counts', 'degrees'] as const).map((line) => (
@@ -24,6 +26,9 @@ export function PaperSwitch({ words, onChange, onCompare }: Props) {
       ))}
       <button type="button" onClick={onCompare}>
         side by side
+      </button>
+      <button type="button" onClick={onTakeAway}>
+        take away
       </button>
     </div>
   );

@@ -1,4 +1,5 @@
 import { partsOf } from '../../sound/mix';
+import { useParams } from 'react-router';
 import { lazy, Suspense, useContext, useEffect, useMemo, useRef, useState } from 'react';
 import type { TakeRequest, Today, TodayItem } from '../../api/types';
 import { useCore } from '../../core/useCore';
@@ -23,6 +24,7 @@ import { useTaps } from './useTaps';
 import { WhatToPlay } from './WhatToPlay';
 import classes from './Practice.module.css';
 
+const TakeOwn = lazy(async () => ({ default: (await import('./TakeOwn')).TakeOwn }));
 const SoundSheet = lazy(async () => ({ default: (await import('./SoundSheet')).SoundSheet }));
 
 interface Props {
@@ -42,6 +44,8 @@ export function PracticeItem(props: Props) {
   const [chosen, setChosen] = useState<number>();
   const [tapping, setTapping] = useState(false);
   const [sheet, setSheet] = useState(false);
+  const [taking, setTaking] = useState(false);
+  const { token = '' } = useParams();
   const core = useCore();
   const answer = useAnswer(item, async (takes) => {
     await onTakes(takes);
@@ -165,6 +169,7 @@ export function PracticeItem(props: Props) {
         </fieldset>
       </footer>
       <Suspense>
+        {taking && <TakeOwn token={token} assignment={item.assignmentId} onClose={() => setTaking(false)} />}
         {sheet && (
           <SoundSheet
             opened
@@ -176,6 +181,14 @@ export function PracticeItem(props: Props) {
             friend={<FriendLine passage={stand.passage} part={stand.part} />}
             tapping={tapping}
             onTapping={setTapping}
+            onTakeAway={
+              navigator.onLine
+                ? () => {
+                    setSheet(false);
+                    setTaking(true);
+                  }
+                : undefined
+            }
           />
         )}
       </Suspense>

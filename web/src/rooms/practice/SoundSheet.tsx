@@ -18,6 +18,8 @@ interface Props {
   parts: MixPart[];
   /** How a friend joins in; nothing where the step has no partner. */
   friend: ReactNode;
+  /** Opens what can be taken away; nothing where the studio cannot be asked. */
+  onTakeAway?: () => void;
   tapping: boolean;
   onTapping: (on: boolean) => void;
 }
@@ -54,7 +56,7 @@ const ON_OFF: Choice<boolean>[] = [
 
 /** How it sounds: times, voice, rungs, drone, foot, and the delay of the headphones. */
 export function SoundSheet(props: Props) {
-  const { opened, onClose, wish, onSet, asks, parts, friend, tapping, onTapping } = props;
+  const { opened, onClose, wish, onSet, asks, parts, friend, tapping, onTapping, onTakeAway } = props;
   return (
     <Modal opened={opened} onClose={onClose} title="How it sounds" centered size="lg">
       <div className={classes.sheet}>
@@ -78,6 +80,14 @@ export function SoundSheet(props: Props) {
         <Line label="Tap it" value={tapping} choices={ON_OFF} onChange={onTapping} />
         <LevelList parts={parts} levels={wish.levels ?? {}} onSet={(levels) => onSet({ levels })} />
         {friend}
+        {onTakeAway && (
+          <div className={classes.friend}>
+            <span>To play without this page, or on paper.</span>
+            <button type="button" className={classes.take} onClick={onTakeAway}>
+              Take it away as a file
+            </button>
+          </div>
+        )}
         <LatencyFinder latencyMs={wish.latencyMs} onSet={(latencyMs) => onSet({ latencyMs })} />
       </div>
     </Modal>

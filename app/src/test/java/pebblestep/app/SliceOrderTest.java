@@ -33,6 +33,7 @@ class SliceOrderTest {
             "progress",
             "goals",
             "quiz",
+            "takeaway",
             "lessons",
             "leaving",
             "demo");
@@ -65,6 +66,8 @@ class SliceOrderTest {
             .definedBy("pebblestep.app.goals")
             .layer("quiz")
             .definedBy("pebblestep.app.quiz")
+            .layer("takeaway")
+            .definedBy("pebblestep.app.takeaway")
             .layer("lessons")
             .definedBy("pebblestep.app.lessons")
             .layer("leaving")
@@ -74,6 +77,8 @@ class SliceOrderTest {
             .whereLayer("demo")
             .mayNotBeAccessedByAnyLayer()
             .whereLayer("leaving")
+            .mayNotBeAccessedByAnyLayer()
+            .whereLayer("takeaway")
             .mayNotBeAccessedByAnyLayer()
             .whereLayer("lessons")
             .mayOnlyBeAccessedByLayers("demo")

@@ -126,6 +126,15 @@ class StudioWallTest {
                 new Call("POST", "/api/key-plans/" + plan + "/undo", ""),
                 new Call("POST", "/api/key-plans/" + plan + "/end", ""),
                 new Call("POST", "/api/key-plans/" + plan + "/resume", ""),
+                new Call("POST", "/api/exports/midi", "{\"routine\":" + ofRoutine.replaceAll("\\D", "") + "}"),
+                new Call(
+                        "POST",
+                        "/api/exports/midi/look",
+                        "{\"assignment\":" + ofAssignment.replaceAll("\\D", "") + "}"),
+                new Call(
+                        "POST",
+                        "/api/exports/midi",
+                        "{\"step\":" + Given.STEP + ",\"student\":" + ofStudent.replaceAll("\\D", "") + "}"),
                 new Call("GET", ofRoutine, null),
                 new Call("PUT", ofRoutine, routineForm),
                 new Call("POST", ofRoutine + "/archive", ""),

@@ -6,6 +6,7 @@ import pebblestep.core.Refusal;
 import pebblestep.core.passage.Step;
 import pebblestep.core.rhythm.Bpm;
 import pebblestep.core.rhythm.Speech;
+import pebblestep.core.tempo.LadderScheme;
 
 /**
  * A step and its climb: what the step is on each rung. {@link Moves} knows which rung comes next, {@link AscentWords} how
@@ -15,6 +16,9 @@ import pebblestep.core.rhythm.Speech;
  * @param climb how it grows
  */
 public record Ascent(Step step, Climb climb) {
+    /** By how much a ladder of one rung would rise. */
+    private static final int BY = 4;
+
     /** Refuses rungs that the step cannot stand on, by their axis and place. */
     public Ascent {
         for (int axis = 0; axis < climb.axes().size(); axis++) {
@@ -27,6 +31,12 @@ public record Ascent(Step step, Climb climb) {
                 }
             }
         }
+    }
+
+    /** A step that does not climb: the one rung of its own tempo. */
+    public static Ascent alone(Step step) {
+        Bpm bpm = step.tempo().bpm();
+        return of(step, Climb.tempo(bpm, bpm, LadderScheme.fixed(BY)));
     }
 
     /** The ascent of a step on its climb. */

@@ -20,6 +20,7 @@ import javax.sound.midi.MidiMessage;
 import javax.sound.midi.MidiSystem;
 import javax.sound.midi.Sequence;
 import javax.sound.midi.ShortMessage;
+import org.jspecify.annotations.Nullable;
 import pebblestep.core.Refusal;
 import pebblestep.core.instrument.Instrument;
 import pebblestep.core.rhythm.Fraction;
@@ -60,8 +61,8 @@ public final class MidiFile {
      * @param title the name of its first track
      * @param lead who plays the line; heard as a piano without one
      */
-    public static byte[] write(String title, Programme programme, Optional<Instrument> lead) {
-        return new Writer(title, programme, lead.map(Programs::of).orElse(0)).bytes();
+    public static byte[] write(String title, Programme programme, @Nullable Instrument lead) {
+        return new Writer(title, programme, lead == null ? 0 : Programs.of(lead)).bytes();
     }
 
     /** Ticks of a quarter note in which every position of a programme is whole; empty where there would be too many. */

@@ -4,7 +4,6 @@ import jakarta.xml.bind.JAXBElement;
 import java.math.BigDecimal;
 import java.math.BigInteger;
 import java.util.Map;
-import java.util.Optional;
 import org.audiveris.proxymusic.AboveBelow;
 import org.audiveris.proxymusic.Accidental;
 import org.audiveris.proxymusic.AccidentalValue;
@@ -60,6 +59,7 @@ import org.audiveris.proxymusic.TimeModification;
 import org.audiveris.proxymusic.Tuplet;
 import org.audiveris.proxymusic.UpDownStopContinue;
 import org.audiveris.proxymusic.YesNo;
+import org.jspecify.annotations.Nullable;
 import pebblestep.core.Refusal;
 import pebblestep.core.harmony.ChordSymbol;
 import pebblestep.core.pitch.NoteName;
@@ -133,15 +133,16 @@ final class Elements {
         return time;
     }
 
-    static Key key(int fifths, Optional<Integer> cancelled, Optional<String> mode) {
+    /** @param cancelled fifths of the signature before, where it changes */
+    static Key key(int fifths, @Nullable Integer cancelled, @Nullable String mode) {
         Key key = new Key();
-        cancelled.filter(before -> before != 0).ifPresent(before -> {
+        if (cancelled != null && cancelled != 0) {
             Cancel cancel = new Cancel();
-            cancel.setValue(integer(before));
+            cancel.setValue(integer(cancelled));
             key.setCancel(cancel);
-        });
+        }
         key.setFifths(integer(fifths));
-        mode.ifPresent(key::setMode);
+        if (mode != null) key.setMode(mode);
         return key;
     }
 
@@ -169,7 +170,7 @@ final class Elements {
         return clef;
     }
 
-    static Direction metronome(Tempo tempo, Optional<pebblestep.core.rhythm.Swing> swing, String swings) {
+    static Direction metronome(Tempo tempo, pebblestep.core.rhythm.Swing swing, String swings) {
         Metronome metronome = new Metronome();
         Fraction beat = tempo.beat();
         boolean dotted = beat.numerator() == 3;
@@ -186,13 +187,13 @@ final class Elements {
                 .multiply(BigDecimal.valueOf(4 * beat.numerator()))
                 .divide(BigDecimal.valueOf(beat.denominator()), 6, java.math.RoundingMode.HALF_UP)
                 .stripTrailingZeros());
-        swing.ifPresent(ratio -> {
+        if (!swing.isStraight()) {
             Swing played = new Swing();
-            played.setFirst(integer(ratio.first()));
-            played.setSecond(integer(ratio.second()));
+            played.setFirst(integer(swing.first()));
+            played.setSecond(integer(swing.second()));
             played.setSwingType(swings);
             sound.setSwing(played);
-        });
+        }
         Direction direction = direction(type);
         direction.setSound(sound);
         return direction;

@@ -22,6 +22,7 @@ import org.audiveris.proxymusic.StemValue;
 import org.audiveris.proxymusic.TiedType;
 import org.audiveris.proxymusic.Transpose;
 import org.audiveris.proxymusic.YesNo;
+import org.jspecify.annotations.Nullable;
 import pebblestep.core.instrument.Clef;
 import pebblestep.core.instrument.Instrument;
 import pebblestep.core.notation.Beam;
@@ -162,7 +163,10 @@ final class PartWriter {
         attributes.setDivisions(
                 BigDecimal.valueOf(divisions.dividedBy(Fraction.of(4)).numerator()));
         Staff first = slot.staves().get(0);
-        attributes.getKey().add(Elements.key(first.score().signature().fifths(), Optional.empty(), first.mode()));
+        attributes
+                .getKey()
+                .add(Elements.key(
+                        first.score().signature().fifths(), null, first.mode().orElse(null)));
         attributes.getTime().add(Elements.time(sheet.score().meter()));
         if (slot.staves().size() > 1) attributes.setStaves(integer(slot.staves().size()));
         for (int s = 0; s < slot.staves().size(); s++) {
@@ -190,10 +194,7 @@ final class PartWriter {
         Swing swing = sheet.passage().step().rhythm().swing();
         boolean sixteenths = sheet.passage().step().rhythm().swung().equals(Fraction.of(1, 16));
         measure.getNoteOrBackupOrForward()
-                .add(Elements.metronome(
-                        sheet.passage().step().tempo(),
-                        swing.isStraight() ? Optional.empty() : Optional.of(swing),
-                        sixteenths ? "16th" : "eighth"));
+                .add(Elements.metronome(sheet.passage().step().tempo(), swing, sixteenths ? "16th" : "eighth"));
         sheet.score().instruction().ifPresent(words -> measure.getNoteOrBackupOrForward()
                 .add(Elements.words(words)));
     }
@@ -205,7 +206,7 @@ final class PartWriter {
                 slot.staves().get(0).score().measures().get(m).change();
         change.ifPresent(key -> attributes
                 .getKey()
-                .add(Elements.key(key.to().fifths(), Optional.of(key.from().fifths()), Optional.empty())));
+                .add(Elements.key(key.to().fifths(), key.from().fifths(), null)));
         for (int s = 0; s < slot.staves().size() && m > 0; s++) {
             List<Measure> measures = slot.staves().get(s).score().measures();
             Clef clef = measures.get(m).clef();
@@ -223,7 +224,7 @@ final class PartWriter {
         Optional<StemValue> stems = bar.second().map(second -> second.above() ? StemValue.DOWN : StemValue.UP);
         Layered line = new Layered(bar.glyphs(), bar.beams(), bar.tuplets(), voice, staffNumber, stems);
         List<Glyph> before = m == 0 ? List.of() : score.measures().get(m - 1).glyphs();
-        layer(measure, line, before, Optional.of(staff), bar);
+        layer(measure, line, before, staff, bar);
         bar.second().ifPresent(second -> {
             back(measure, length(bar));
             Optional<StemValue> own = Optional.of(second.above() ? StemValue.UP : StemValue.DOWN);
@@ -234,7 +235,7 @@ final class PartWriter {
                     measure,
                     new Layered(second.glyphs(), second.beams(), second.tuplets(), voice + 1, staffNumber, own),
                     earlier,
-                    Optional.empty(),
+                    null,
                     bar);
         });
     }
@@ -248,27 +249,25 @@ final class PartWriter {
             int staff,
             Optional<StemValue> stems) {}
 
-    private void layer(Part.Measure measure, Layered layer, List<Glyph> before, Optional<Staff> staff, Measure bar) {
+    private void layer(Part.Measure measure, Layered layer, List<Glyph> before, @Nullable Staff staff, Measure bar) {
         List<Object> out = measure.getNoteOrBackupOrForward();
         for (int g = 0; g < layer.glyphs().size(); g++) {
             Glyph glyph = layer.glyphs().get(g);
-            int at = g;
-            staff.ifPresent(own -> {
-                for (ChordOver over : bar.chords()) if (over.glyph() == at) out.add(Elements.harmony(over.chord()));
-                ottavas(own.score(), glyph, true, layer.staff()).forEach(out::add);
-            });
+            if (staff != null) {
+                for (ChordOver over : bar.chords()) if (over.glyph() == g) out.add(Elements.harmony(over.chord()));
+                out.addAll(ottavas(staff.score(), glyph, true, layer.staff()));
+            }
             Glyph previous = g > 0 ? layer.glyphs().get(g - 1) : before.isEmpty() ? null : before.getLast();
             boolean continues =
                     previous != null && previous.tied() && previous.note().equals(glyph.note());
             Note note = note(layer, g, continues);
-            staff.ifPresent(own -> under(note, glyph, continues, own));
+            if (staff != null) under(note, glyph, continues, staff);
             if (glyph.isRest() && layer.glyphs().size() == 1 && bar.number() != 0) {
                 note.getRest().setMeasure(YesNo.YES);
             }
             out.add(note);
             for (Head head : glyph.more()) out.add(further(head, glyph, note, continues));
-            staff.ifPresent(
-                    own -> ottavas(own.score(), glyph, false, layer.staff()).forEach(out::add));
+            if (staff != null) out.addAll(ottavas(staff.score(), glyph, false, layer.staff()));
         }
     }
 

@@ -1,6 +1,7 @@
 package pebblestep.exchange.musicxml;
 
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 import pebblestep.core.notation.Score;
 import pebblestep.core.passage.Passage;
 import pebblestep.core.passage.Player;
@@ -25,10 +26,15 @@ public record Sheet(String title, Passage passage, Optional<Player> player, Scor
         COUNT_IN
     }
 
+    /** The same under another title. */
+    public Sheet titled(String other) {
+        return new Sheet(other, passage, player, score, speech);
+    }
+
     /** The sheet of a step; refuses one that cannot be played by that player, or not be written. */
-    public static Sheet of(Step step, Optional<Player> player, Speech speech) {
-        Passage passage = Passage.of(step, player.orElse(null));
+    public static Sheet of(Step step, @Nullable Player player, Speech speech) {
+        Passage passage = Passage.of(step, player);
         return new Sheet(
-                StepWords.title(step, speech), passage, player, Score.of(passage, player.orElse(null)), speech);
+                StepWords.title(step, speech), passage, Optional.ofNullable(player), Score.of(passage, player), speech);
     }
 }

@@ -43,7 +43,7 @@ class MidiFileTest {
                         ? Voiced.any().from(random)
                         : Steps.any().from(random);
                 try {
-                    MidiFile.write("Any", programme(step, 1, EnumSet.allOf(Track.class)), Optional.empty());
+                    MidiFile.write("Any", programme(step, 1, EnumSet.allOf(Track.class)), null);
                     return step;
                 } catch (Refusal e) {
                     // In no octave that has a name or a number, or longer than an hour.
@@ -88,7 +88,7 @@ class MidiFileTest {
         Step step = Steps.step("C", "major", Extent.octaves(2), Travel.UP_DOWN, Turn.SINGLE, "4/4", "1/16", "0")
                 .withTempo(Tempo.quarters(75));
         byte[] file = MidiFile.write(
-                "Scale", programme(step, 1, EnumSet.of(Track.CLICK, Track.LINE)), Optional.of(Instruments.of("oboe")));
+                "Scale", programme(step, 1, EnumSet.of(Track.CLICK, Track.LINE)), Instruments.of("oboe"));
         Sequence sequence = read(file);
         long quarter = sequence.getResolution();
         List<Long> line = begun(sequence, "Line");
@@ -106,7 +106,7 @@ class MidiFileTest {
     void every_position_is_exactly_at_its_tick(@From("steps") Step step) throws Exception {
         Programme programme = programme(step, 1, EnumSet.allOf(Track.class));
         Optional<Integer> exact = MidiFile.exactTicks(programme);
-        Sequence sequence = read(MidiFile.write("Any", programme, Optional.empty()));
+        Sequence sequence = read(MidiFile.write("Any", programme, null));
         Run run = programme.runs().getFirst();
         List<Fraction> positions = run.sounds().stream()
                 .filter(sound -> sound.track() == Track.LINE)
@@ -126,7 +126,7 @@ class MidiFileTest {
         Step step = Steps.PLAIN;
         Programme ladder = programme(step.withTempo(Tempo.quarters(60)), 1, EnumSet.of(Track.CLICK))
                 .then(programme(step.withTempo(Tempo.quarters(66)), 1, EnumSet.of(Track.CLICK)));
-        Sequence sequence = read(MidiFile.write("Ladder", ladder, Optional.empty()));
+        Sequence sequence = read(MidiFile.write("Ladder", ladder, null));
         List<Integer> tempos = new ArrayList<>();
         javax.sound.midi.Track conductor = sequence.getTracks()[0];
         for (int i = 0; i < conductor.size(); i++) {

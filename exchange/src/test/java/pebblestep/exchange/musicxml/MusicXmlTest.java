@@ -3,22 +3,30 @@ package pebblestep.exchange.musicxml;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatCode;
 
+import java.io.ByteArrayInputStream;
+import java.nio.charset.StandardCharsets;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.zip.ZipInputStream;
 import org.junit.jupiter.api.Test;
 import pebblestep.core.Refusal;
+import pebblestep.core.harmony.ChordQualities;
+import pebblestep.core.harmony.ChordQuality;
 import pebblestep.core.instrument.Instruments;
-import pebblestep.core.passage.Passage;
 import pebblestep.core.passage.Player;
 import pebblestep.core.passage.Step;
 import pebblestep.core.passage.Steps;
 import pebblestep.core.passage.Voiced;
+import pebblestep.core.rhythm.Fraction;
 import pebblestep.core.rhythm.Speech;
 import pebblestep.core.samples.Draw;
 import pebblestep.core.samples.Samples;
 import pebblestep.core.samples.Samples.From;
+import pebblestep.core.voice.By;
+import pebblestep.core.voice.Entry;
+import pebblestep.core.voice.Voice;
 import pebblestep.exchange.musicxml.Sheet.Beside;
 
 class MusicXmlTest {
@@ -47,8 +55,7 @@ class MusicXmlTest {
     }
 
     private static Optional<Sheet> sheet(Step step, String instrument) {
-        Optional<Player> player =
-                Optional.of(instrument).filter(id -> !id.isEmpty()).map(id -> Player.of(Instruments.of(id)));
+        Player player = instrument.isEmpty() ? null : Player.of(Instruments.of(instrument));
         try {
             Sheet sheet = Sheet.of(step, player, Speech.USUAL);
             boolean low = sheet.passage().notes().stream()
@@ -70,11 +77,62 @@ class MusicXmlTest {
         assertThatCode(() -> Schema40.validate(file)).doesNotThrowAnyException();
     }
 
+    /** Worked by hand: D flat major has five flats; a sixteenth is a quarter of a quarter note; two to a beam of four. */
     @Test
     void a_plain_scale_is_written() {
-        byte[] file = MusicXml.write("x", List.of(sheet(Steps.PLAIN, "oboe").orElseThrow()), Set.of());
-        assertThat(new String(file, java.nio.charset.StandardCharsets.UTF_8)).contains("<part-name>Oboe</part-name>");
-        assertThat(Passage.of(Steps.PLAIN).notes()).isNotEmpty();
-        System.out.println(new String(file, java.nio.charset.StandardCharsets.UTF_8));
+        byte[] file = MusicXml.write("Scale", List.of(sheet(Steps.PLAIN, "oboe").orElseThrow()), Set.of());
+        String text = new String(file, StandardCharsets.UTF_8);
+        assertThat(text)
+                .contains("<score-partwise version=\"4.0\">", "<work-title>Scale</work-title>", "<fifths>-5</fifths>")
+                .contains("<part-name>Oboe</part-name>", "<divisions>4</divisions>", "<sound tempo=\"72\"/>");
+        assertThat(text.split("<note>", -1)).hasSizeGreaterThan(29);
+        assertThat(text).contains("<bar-style>light-heavy</bar-style>");
+    }
+
+    @Test
+    void a_compressed_file_is_a_container_that_names_the_score() throws Exception {
+        byte[] plain =
+                MusicXml.write("Scale", List.of(sheet(Steps.PLAIN, "oboe").orElseThrow()), Set.of());
+        byte[] file = MusicXml.compressed(plain);
+        assertThat(file).isEqualTo(MusicXml.compressed(plain)).hasSizeLessThan(plain.length / 3);
+        try (ZipInputStream zip = new ZipInputStream(new ByteArrayInputStream(file))) {
+            assertThat(zip.getNextEntry().getName()).isEqualTo("mimetype");
+            assertThat(zip.readAllBytes()).asString().isEqualTo(MusicXml.COMPRESSED_MEDIA_TYPE);
+            assertThat(zip.getNextEntry().getName()).isEqualTo("META-INF/container.xml");
+            assertThat(zip.readAllBytes()).asString().contains("score.musicxml");
+            assertThat(zip.getNextEntry().getName()).isEqualTo("score.musicxml");
+            assertThat(zip.readAllBytes()).isEqualTo(plain);
+        }
+    }
+
+    @Test
+    void hands_share_a_part_and_a_partner_has_their_own() throws Exception {
+        Step scale = Steps.PLAIN.withVoices(List.of(Voice.at(-8, By.LEFT)));
+        String hands = new String(
+                MusicXml.write("Hands", List.of(sheet(scale, "piano").orElseThrow()), Set.of()),
+                StandardCharsets.UTF_8);
+        assertThat(hands)
+                .contains("<staves>2</staves>", "<staff>2</staff>", "<backup>")
+                .doesNotContain("P2");
+        Step round = Steps.PLAIN.withVoices(List.of(
+                Voice.at(1, By.PARTNER).withEntry(new Entry.Later(Fraction.ONE)).on(Instruments.of("clarinet"))));
+        byte[] file = MusicXml.write(
+                "Both",
+                List.of(
+                        sheet(round, "oboe").orElseThrow(),
+                        sheet(Steps.PLAIN, "oboe").orElseThrow()),
+                Set.of());
+        Schema40.validate(file);
+        assertThat(new String(file, StandardCharsets.UTF_8))
+                .contains("id=\"P2\"", "<part-name>Clarinet in B♭</part-name>", "<rehearsal>");
+    }
+
+    @Test
+    void every_chord_that_is_carried_has_a_kind() {
+        for (ChordQuality quality : ChordQualities.all()) {
+            assertThat(Kinds.symbol(Kinds.of(quality.symbol())))
+                    .as(quality.name())
+                    .contains(quality.symbol());
+        }
     }
 }

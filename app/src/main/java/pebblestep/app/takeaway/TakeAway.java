@@ -1,0 +1,135 @@
+package pebblestep.app.takeaway;
+
+import java.io.IOException;
+import java.io.OutputStream;
+import java.io.UncheckedIOException;
+import java.util.List;
+import java.util.Optional;
+import org.springframework.stereotype.Service;
+import pebblestep.app.takeaway.Pieces.Asked;
+import pebblestep.app.takeaway.TakeAwayViews.TakeAwayOptions;
+import pebblestep.core.Refusal;
+import pebblestep.core.passage.Passage;
+import pebblestep.core.passage.Player;
+import pebblestep.core.pitch.ReferencePitch;
+import pebblestep.core.sound.Programme;
+import pebblestep.core.sound.Synth;
+import pebblestep.core.sound.WaveFile;
+import pebblestep.exchange.RoutineJson;
+import pebblestep.exchange.midi.MidiFile;
+import pebblestep.exchange.musicxml.MusicXml;
+import pebblestep.exchange.musicxml.Sheet;
+
+/** Makes files of what was asked for. */
+@Service
+class TakeAway {
+    private static final List<Integer> RATES = List.of(44_100, 48_000);
+
+    /** Writes a file as it is made. */
+    interface Body {
+        void to(OutputStream out) throws IOException;
+    }
+
+    /**
+     * A file on its way.
+     *
+     * @param name a plain one: student, title, date
+     * @param bytes how large it is
+     */
+    record TakenFile(String name, String mediaType, long bytes, Body body) {}
+
+    /** The file; refuses what cannot be written in that format, before anything of it is sent. */
+    TakenFile file(Format format, Asked asked, TakeAwayOptions options) {
+        String name = FileName.of(asked.whose().orElse(null), asked.title(), asked.day(), format.ending());
+        return switch (format) {
+            case MUSICXML -> whole(name, format, MusicXml.write(asked.title(), sheets(asked), options.beside()));
+            case MXL ->
+                whole(
+                        name,
+                        format,
+                        MusicXml.compressed(MusicXml.write(asked.title(), sheets(asked), options.beside())));
+            case MIDI ->
+                whole(
+                        name,
+                        format,
+                        MidiFile.write(
+                                asked.title(),
+                                programme(asked, options),
+                                asked.pieces()
+                                        .getFirst()
+                                        .player()
+                                        .map(Player::instrument)
+                                        .orElse(null)));
+            case WAV -> sound(name, format, asked, options);
+            case ROUTINE ->
+                whole(
+                        name,
+                        format,
+                        RoutineJson.write(
+                                asked.title(),
+                                asked.pieces().stream().map(Piece::ascent).toList()));
+        };
+    }
+
+    private static TakenFile whole(String name, Format format, byte[] file) {
+        return new TakenFile(name, format.mediaType(), file.length, out -> out.write(file));
+    }
+
+    private static List<Sheet> sheets(Asked asked) {
+        return asked.pieces().stream()
+                .map(piece -> Sheet.of(piece.step(), piece.player().orElse(null), asked.speech())
+                        .titled(piece.title()))
+                .toList();
+    }
+
+    private static Programme programme(Asked asked, TakeAwayOptions options) {
+        return asked.pieces().stream()
+                .map(piece -> programme(piece, options))
+                .reduce(Programme::then)
+                .orElseThrow();
+    }
+
+    private static Programme programme(Piece piece, TakeAwayOptions options) {
+        Optional<Player> player = piece.player();
+        if (options.allRungs()) {
+            return Programme.along(
+                    piece.ascent(),
+                    piece.from(),
+                    options.repetitions(),
+                    player.orElse(null),
+                    options.tracks(),
+                    piece.reference());
+        }
+        return Programme.of(
+                Passage.of(piece.step(), player.orElse(null)),
+                options.repetitions(),
+                options.tracks(),
+                piece.reference());
+    }
+
+    private static TakenFile sound(String name, Format format, Asked asked, TakeAwayOptions options) {
+        int rate = options.rate() == null ? RATES.getFirst() : options.rate();
+        if (!RATES.contains(rate)) {
+            throw Refusal.of("options.rate", "A sound file has 44100 or 48000 samples a second, not " + rate + ".");
+        }
+        Programme programme = programme(asked, options);
+        ReferencePitch reference = asked.pieces().getFirst().reference();
+        Synth synth = new Synth(programme, reference, rate);
+        WaveFile wave = new WaveFile(rate, synth.length());
+        return new TakenFile(name, format.mediaType(), wave.bytes(), out -> {
+            out.write(wave.head());
+            try {
+                synth.play((samples, count) -> {
+                    try {
+                        out.write(WaveFile.body(samples, count));
+                    } catch (IOException e) {
+                        throw new UncheckedIOException(e);
+                    }
+                });
+            } catch (UncheckedIOException e) {
+                // Whoever asked for it has gone away.
+                throw e.getCause();
+            }
+        });
+    }
+}

@@ -1,0 +1,91 @@
+package pebblestep.app.takeaway;
+
+import io.swagger.v3.oas.annotations.media.Schema;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
+import jakarta.validation.constraints.Size;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+import pebblestep.core.sound.Run;
+import pebblestep.core.sound.Track;
+import pebblestep.documents.ClimbDocument;
+import pebblestep.documents.StepDocument;
+import pebblestep.exchange.musicxml.Sheet.Beside;
+import tools.jackson.databind.JsonNode;
+
+/** What the API takes to make a file. */
+final class TakeAwayViews {
+    private TakeAwayViews() {}
+
+    /**
+     * What to take away, and for whom: a step as it is sent, with its climb or without; a kept routine; or what a student was
+     * given, as they play it now. Of these one; an assignment knows its student.
+     */
+    record TakeAwayRequest(
+            @Nullable @Schema(implementation = StepDocument.class) JsonNode step,
+            @Nullable @Schema(implementation = ClimbDocument.class) JsonNode climb,
+            @Nullable Long routine,
+            @Nullable Long assignment,
+            @Nullable @Size(max = 40, message = "Choose an instrument from the list.") String instrument,
+            @Nullable Long student,
+            @Nullable @Valid TakeAwayOptions options) {}
+
+    /** What a file would be: its name, and how many bytes it has. */
+    record LookView(String name, long bytes) {
+        static LookView of(TakeAway.TakenFile file) {
+            return new LookView(file.name(), file.bytes());
+        }
+    }
+
+    /** The same for a student: one of their own pieces. */
+    record OwnTakeAway(long assignment, @Nullable @Valid TakeAwayOptions options) {}
+
+    /**
+     * How it is to be.
+     *
+     * @param counts whether the counts stand under the notes
+     * @param degrees whether the degrees do
+     * @param countIn whether bars of rest are counted before the notes
+     * @param times how often each rung is played in a sound file
+     * @param ladder whether every rung from the first on is played, and not the step alone
+     * @param heard what sounds; the click, or the drums that the step has, without
+     * @param rate samples a second of a sound file: 44,100, or 48,000
+     */
+    record TakeAwayOptions(
+            @Nullable Boolean counts,
+            @Nullable Boolean degrees,
+            @Nullable Boolean countIn,
+            @Nullable
+                    @Min(value = 1, message = "Play it once at least.")
+                    @Max(value = Run.MOST_TIMES, message = "Play it at most 100 times.")
+                    Integer times,
+            @Nullable Boolean ladder,
+            @Nullable @Size(max = 7, message = "There are seven things that can sound.") List<Track> heard,
+            @Nullable Integer rate) {
+        static final TakeAwayOptions USUAL = new TakeAwayOptions(null, null, null, null, null, null, null);
+
+        Set<Beside> beside() {
+            Set<Beside> beside = EnumSet.noneOf(Beside.class);
+            if (Boolean.TRUE.equals(counts)) beside.add(Beside.COUNTS);
+            if (Boolean.TRUE.equals(degrees)) beside.add(Beside.DEGREES);
+            if (Boolean.TRUE.equals(countIn)) beside.add(Beside.COUNT_IN);
+            return beside;
+        }
+
+        Set<Track> tracks() {
+            if (heard == null || heard.isEmpty()) return EnumSet.of(Track.CLICK, Track.DRUMS);
+            return EnumSet.copyOf(heard);
+        }
+
+        int repetitions() {
+            return times == null ? 1 : times;
+        }
+
+        boolean allRungs() {
+            return Boolean.TRUE.equals(ladder);
+        }
+    }
+}
