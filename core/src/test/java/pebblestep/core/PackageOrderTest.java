@@ -52,6 +52,8 @@ class PackageOrderTest {
             .definedBy("pebblestep.core.quiz")
             .layer("practice")
             .definedBy("pebblestep.core.practice")
+            .layer("melody")
+            .definedBy("pebblestep.core.melody")
             .layer("sound")
             .definedBy("pebblestep.core.sound")
             .whereLayer("instrument")
@@ -73,11 +75,15 @@ class PackageOrderTest {
                     "climb",
                     "keyplan",
                     "quiz",
-                    "practice")
+                    "practice",
+                    "melody")
             .whereLayer("line")
-            .mayOnlyBeAccessedByLayers("voice", "passage", "climb", "keyplan", "practice")
+            .mayOnlyBeAccessedByLayers("voice", "passage", "climb", "keyplan", "practice", "melody")
             .whereLayer("passage")
-            .mayOnlyBeAccessedByLayers("climb", "keyplan", "notation", "metronome", "minutes", "practice", "sound")
+            .mayOnlyBeAccessedByLayers(
+                    "climb", "keyplan", "notation", "metronome", "minutes", "practice", "melody", "sound")
+            .whereLayer("melody")
+            .mayNotBeAccessedByAnyLayer()
             .whereLayer("sound")
             .mayNotBeAccessedByAnyLayer()
             .whereLayer("notation")

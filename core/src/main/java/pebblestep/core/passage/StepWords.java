@@ -18,6 +18,9 @@ import pebblestep.core.voice.WhichHands;
 
 /** Says a step in few words, for a list. */
 public final class StepWords {
+    /** Of so many values a cycle is still said one by one. */
+    private static final int SAID = 8;
+
     private StepWords() {}
 
     /** Everything but the key: {@code two octaves up and down in thirds, sixteenths from 2}. */
@@ -79,7 +82,7 @@ public final class StepWords {
                         .filter(named -> named.figure().equals(figure))
                         .map(Figures.Named::name)
                         .findFirst())
-                .orElse("values " + figure);
+                .orElseGet(() -> figure.cycle().size() > SAID ? "values of its own" : "values " + figure);
     }
 
     /** What is played: {@code D♭ major, up and down}. */

@@ -12,7 +12,9 @@ import pebblestep.core.Refusal;
 public final class Figure {
     private static final Fraction SHORTEST = Fraction.of(1, 64);
     private static final Fraction LONGEST = Fraction.of(4);
-    private static final int MOST = 64;
+    /** A melody has a value for each of its notes, and a rest behind it. */
+    private static final int MOST = 1_000;
+
     private static final List<Fraction> EVEN = List.of(
             Fraction.ONE,
             Fraction.of(1, 2),

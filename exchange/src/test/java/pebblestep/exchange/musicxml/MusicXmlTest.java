@@ -2,12 +2,14 @@ package pebblestep.exchange.musicxml;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatCode;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
@@ -22,6 +24,8 @@ import pebblestep.core.instrument.Instruments;
 import pebblestep.core.line.Extent;
 import pebblestep.core.line.Travel;
 import pebblestep.core.line.Turn;
+import pebblestep.core.melody.Melody;
+import pebblestep.core.passage.Passage;
 import pebblestep.core.passage.Player;
 import pebblestep.core.passage.Step;
 import pebblestep.core.passage.Steps;
@@ -92,6 +96,31 @@ class MusicXmlTest {
         byte[] file = MusicXml.write("Scales", List.of(sheet), beside);
         keep(file);
         assertThatCode(() -> Schema40.validate(file)).doesNotThrowAnyException();
+    }
+
+    @Samples(300)
+    void what_is_written_and_read_again_has_the_same_notes(@From("sheets") Sheet sheet) {
+        Passage passage = sheet.passage();
+        boolean tooLong = passage.notes().size() > Melody.MOST_NOTES
+                || passage.step().meter().barOf(passage.last().at()) > Melody.MOST_BARS;
+        byte[] file = MusicXml.write("Line", List.of(sheet), Set.of());
+        if (tooLong) {
+            assertThatThrownBy(() -> MusicXmlReader.read(file, 0, 0)).isInstanceOf(Refusal.class);
+            return;
+        }
+        List<String> written = passage.notes().stream()
+                .map(note -> note.concert().midi() + " at " + note.at() + " for " + note.value())
+                .toList();
+        List<List<String>> read = new ArrayList<>();
+        int voices = 1;
+        for (int voice = 0; voice < voices; voice++) {
+            FoundMusic found = MusicXmlReader.read(file, 0, voice);
+            voices = found.voices();
+            read.add(found.melody().notes().stream()
+                    .map(note -> note.pitch().midi() + " at " + note.at() + " for " + note.value())
+                    .toList());
+        }
+        assertThat(read).contains(written);
     }
 
     /** Worked by hand: D flat major has five flats; a sixteenth is a quarter of a quarter note; two to a beam of four. */
