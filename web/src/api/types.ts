@@ -101,6 +101,7 @@ export type LapsVoice = Schemas['LapsVoice'];
 export type Level = Schemas['Level'];
 export type MadeUpPlayer = Schemas['MadeUpPlayer'];
 export type Drone = Schemas['MetronomeDrone'];
+export type FoundMusicFile = Schemas['FoundView'];
 export type TakeAwayRequest = Schemas['TakeAwayRequest'];
 export type TakeAwayOptions = Schemas['TakeAwayOptions'];
 export type Track = Schemas['Track'];

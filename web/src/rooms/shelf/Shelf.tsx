@@ -1,5 +1,5 @@
 import { Button } from '@mantine/core';
-import { useState } from 'react';
+import { lazy, Suspense, useRef, useState } from 'react';
 import { Link } from 'react-router';
 import { useRecipes } from '../../api/climbs';
 import { useArchiveRoutine, useRoutines } from '../../api/routines';
@@ -12,11 +12,20 @@ import { PlanDialog } from '../../parts/plans/PlanDialog';
 import { GiveDialog } from './GiveDialog';
 import { RecipeCard } from './RecipeCard';
 import { Shape, shapeWords } from './Shape';
+import drop from './BringIn.module.css';
+import { useDropped } from './useDropped';
 import classes from './Shelf.module.css';
+
+const BringIn = lazy(async () => ({ default: (await import('./BringIn')).BringIn }));
+
+const READ = '.musicxml,.mxl,.xml,.mid,.midi,.json';
 
 /** The shelf: the studio's own routines and the ready recipes, each by its shape. */
 export function Shelf() {
   const [page, setPage] = useState(0);
+  const [file, setFile] = useState<File>();
+  const picker = useRef<HTMLInputElement>(null);
+  const over = useDropped(setFile);
   const routines = useRoutines(page);
   const recipes = useRecipes();
   if (routines.isError && !routines.data)
@@ -34,6 +43,21 @@ export function Shelf() {
           with
         </p>
         <span className={classes.push} />
+        <Button variant="default" onClick={() => picker.current?.click()}>
+          Bring in a file
+        </Button>
+        <input
+          ref={picker}
+          type="file"
+          hidden
+          accept={READ}
+          aria-label="A file to bring in"
+          onChange={(event) => {
+            setFile(event.currentTarget.files?.[0]);
+            // The same file can be chosen again.
+            event.currentTarget.value = '';
+          }}
+        />
         <Button component={Link} to="/bench">
           A new routine
         </Button>
@@ -48,6 +72,8 @@ export function Shelf() {
         <p>Nothing of your own yet. Begin with a recipe, and change what you like at the bench.</p>
       )}
       <Pages page={page} pages={pages} onPage={setPage} />
+      {over && <div className={drop.drop}>Drop it here to see what it holds</div>}
+      <Suspense>{file && <BringIn file={file} onClose={() => setFile(undefined)} />}</Suspense>
       <h2>Recipes</h2>
       <ul className={classes.cards} aria-label="Recipes">
         {recipes.data.map((recipe) => (

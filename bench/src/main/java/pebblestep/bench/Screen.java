@@ -87,7 +87,7 @@ public final class Screen {
         page.waitForTimeout(1500);
         // How many of its keys land may be the same at the next place: the ribbon tells.
         nudge(page, "The same for a walk of twelve keys", false);
-        engraved(page, "Engraving a walk of twelve keys");
+        engraved(page, "Engraving a walk of twelve keys", 300);
     }
 
     private static void open(Page page, String root) {
@@ -112,14 +112,15 @@ public final class Screen {
                 .first()
                 .click();
         page.waitForTimeout(1500);
-        engraved(page, "Engraving four octaves in sixteenths");
+        engraved(page, "Engraving four octaves in sixteenths", 60);
     }
 
-    private static void engraved(Page page, String what) {
+    /** @param pause milliseconds between two nudges: a longer drawing is given up for the next */
+    private static void engraved(Page page, String what, int pause) {
         page.evaluate("performance.clearMeasures('engrave')");
         for (int i = 0; i < NUDGES / 4; i++) {
             page.evaluate(NUDGE, List.of(i / 10 % 2 == 0 ? "ArrowRight" : "ArrowLeft", false));
-            page.waitForTimeout(60);
+            page.waitForTimeout(pause);
         }
         List<?> found = (List<?>) page.evaluate("performance.getEntriesByName('engrave').map(entry => entry.duration)");
         print(

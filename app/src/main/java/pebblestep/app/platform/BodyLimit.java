@@ -18,6 +18,11 @@ import tools.jackson.databind.json.JsonMapper;
 class BodyLimit extends OncePerRequestFilter {
     static final int MOST_BYTES = 256 * 1024;
 
+    /** A file that is brought in may be larger. */
+    static final int MOST_FILE_BYTES = 5 * 1024 * 1024;
+
+    private static final String FILES = "/api/imports";
+
     private final ProblemWriter problems;
 
     BodyLimit(JsonMapper json) {
@@ -27,15 +32,16 @@ class BodyLimit extends OncePerRequestFilter {
     @Override
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
+        int most = FILES.equals(request.getRequestURI()) ? MOST_FILE_BYTES : MOST_BYTES;
         boolean unsized = request.getContentLengthLong() < 0 && request.getHeader("Transfer-Encoding") != null;
-        if (unsized || request.getContentLengthLong() > MOST_BYTES) {
+        if (unsized || request.getContentLengthLong() > most) {
             problems.write(
                     response,
                     Problems.of(
                             HttpStatus.CONTENT_TOO_LARGE,
                             "too-large",
                             "Too large",
-                            "A request holds at most " + MOST_BYTES / 1024 + " kB, and says how long it is."));
+                            "A request holds at most " + most / 1024 + " kB, and says how long it is."));
             return;
         }
         chain.doFilter(request, response);

@@ -69,7 +69,9 @@ class StudioWallTest {
     private record Call(String method, String path, String body) {
         String pattern() {
             return method + " "
-                    + path.replaceAll("/\\d+|(?<=recipes)/[a-z-]+", "/{id}").replaceAll("\\?.*", "");
+                    + path.replaceAll("/[0-9a-f]+(-[0-9a-f]+){4}|/\\d+|(?<=recipes)/[a-z-]+", "/{id}")
+                            .replaceAll("(?<=exports)/[a-z]+", "/{format}")
+                            .replaceAll("\\?.*", "");
         }
     }
 
@@ -135,6 +137,7 @@ class StudioWallTest {
                         "POST",
                         "/api/exports/midi",
                         "{\"step\":" + Given.STEP + ",\"student\":" + ofStudent.replaceAll("\\D", "") + "}"),
+                new Call("POST", "/api/imports/7a0c5b46-6c28-4f34-9d6b-3f3a3f6f7d11/take", "{}"),
                 new Call("GET", ofRoutine, null),
                 new Call("PUT", ofRoutine, routineForm),
                 new Call("POST", ofRoutine + "/archive", ""),
@@ -157,6 +160,7 @@ class StudioWallTest {
                 .formatted(step.json().get("routineId").asLong(), student.id());
         return List.of(
                 new Call("GET", "/api/keys", null),
+                new Call("POST", "/api/imports", "{}"),
                 new Call("GET", "/api/backups", null),
                 new Call("GET", "/api/teachers", null),
                 new Call("POST", "/api/teachers", "{\"name\":\"A\",\"email\":\"a\"}"),
@@ -192,6 +196,8 @@ class StudioWallTest {
     private List<Call> practiceCalls() {
         return List.of(
                 new Call("GET", "/api/practice/today", null),
+                new Call("POST", "/api/practice/exports/midi", "{\"assignment\":" + assignment.id() + "}"),
+                new Call("POST", "/api/practice/exports/midi/look", "{\"assignment\":" + assignment.id() + "}"),
                 new Call("GET", "/api/practice/key-path", null),
                 new Call("GET", "/api/practice/room", null),
                 new Call("GET", "/api/practice/quiz", null),

@@ -67,7 +67,7 @@ public final class KeyFinder {
                 .toList();
     }
 
-    private static NoteName onFifths(int fifths) {
+    static NoteName onFifths(int fifths) {
         // The lydian way round: F C G D A E B, and the same with signs.
         String letters = "FCGDAEB";
         int place = fifths + 1;

@@ -36,6 +36,7 @@ import pebblestep.core.rhythm.Meter;
 import pebblestep.core.rhythm.Tempo;
 import pebblestep.core.scale.Forms;
 import pebblestep.core.scale.Key;
+import pebblestep.exchange.FoundMusic;
 
 /** Reads one voice of a MusicXML file, plain or compressed: its notes with ties joined and repeats played out. */
 public final class MusicXmlReader {
@@ -84,8 +85,12 @@ public final class MusicXmlReader {
         if (score.getPart().size() > 1) {
             left.of("other parts than " + names.get(part), "1 on");
         }
-        Melody melody = new Reading(chosen, voices.get(voice), left).melody(title(score));
-        return new FoundMusic(names, voices.size(), part, voice, melody, left.sentences());
+        try {
+            Melody melody = new Reading(chosen, voices.get(voice), left).melody(title(score));
+            return new FoundMusic(names, voices.size(), part, voice, melody, left.sentences());
+        } catch (ArithmeticException e) {
+            throw Refusal.of("Its lengths have no common part that could be counted.");
+        }
     }
 
     private static ScorePartwise parsed(byte[] xml) {

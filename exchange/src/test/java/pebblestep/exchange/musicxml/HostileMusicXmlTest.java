@@ -15,6 +15,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 import pebblestep.core.Refusal;
 import pebblestep.core.melody.Melody;
 import pebblestep.core.rhythm.Fraction;
+import pebblestep.exchange.FoundMusic;
 
 /** Files of strangers: each is read as far as it goes, or refused in a sentence; none takes long or much memory. */
 class HostileMusicXmlTest {

@@ -38,6 +38,7 @@ import pebblestep.core.samples.Samples.From;
 import pebblestep.core.voice.By;
 import pebblestep.core.voice.Entry;
 import pebblestep.core.voice.Voice;
+import pebblestep.exchange.FoundMusic;
 import pebblestep.exchange.musicxml.Sheet.Beside;
 
 class MusicXmlTest {

@@ -1,4 +1,4 @@
-package pebblestep.exchange.musicxml;
+package pebblestep.exchange;
 
 import java.util.List;
 import pebblestep.core.melody.Melody;

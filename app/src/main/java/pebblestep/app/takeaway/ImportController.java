@@ -1,0 +1,58 @@
+package pebblestep.app.takeaway;
+
+import jakarta.validation.Valid;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.MediaType;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import pebblestep.app.bench.RoutineViews.RoutineView;
+import pebblestep.app.platform.Teacher;
+import pebblestep.app.takeaway.ImportViews.FoundView;
+import pebblestep.app.takeaway.ImportViews.Reading;
+import pebblestep.app.takeaway.ImportViews.TakeOverRequest;
+import pebblestep.core.Refusal;
+
+/** Brings files in: says what they hold, and takes it over once somebody has seen it. */
+@RestController
+class ImportController {
+    private static final int LONGEST_NAME = 300;
+
+    private final Imports imports;
+
+    ImportController(Imports imports) {
+        this.imports = imports;
+    }
+
+    /**
+     * What a file holds: MusicXML, compressed or not, MIDI, or a routine of ours, known by its content. Of music, which part,
+     * voice and key; the first ones, and the likeliest key, without.
+     */
+    @PostMapping(path = "/api/imports", consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
+    FoundView found(
+            @AuthenticationPrincipal Teacher teacher,
+            @RequestBody byte[] file,
+            @RequestParam(required = false) @Nullable String name,
+            @RequestParam(defaultValue = "0") int part,
+            @RequestParam(defaultValue = "0") int voice,
+            @RequestParam(required = false) @Nullable String tonic,
+            @RequestParam(required = false) @Nullable String form) {
+        if (name != null && name.length() > LONGEST_NAME) {
+            throw Refusal.of("name", "A name has at most " + LONGEST_NAME + " characters.");
+        }
+        return imports.found(teacher.studioId(), file, name == null ? "" : name, new Reading(part, voice, tonic, form));
+    }
+
+    /** Keeps what was found as a routine. */
+    @PostMapping("/api/imports/{id}/take")
+    RoutineView take(
+            @AuthenticationPrincipal Teacher teacher,
+            @PathVariable UUID id,
+            @Valid @RequestBody TakeOverRequest request) {
+        return imports.take(teacher.studioId(), id, request.title());
+    }
+}

@@ -1,0 +1,106 @@
+package pebblestep.app.takeaway;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import pebblestep.app.Client;
+import pebblestep.app.Client.Answer;
+import pebblestep.app.Given;
+import pebblestep.app.RunningApp;
+
+@ExtendWith(RunningApp.class)
+class ImportTest {
+    private static final String TUNE =
+            """
+            <score-partwise version="4.0"><work><work-title>Slack water</work-title></work>
+            <part-list><score-part id="P1"><part-name>Oboe</part-name></score-part></part-list>
+            <part id="P1"><measure number="1"><attributes><divisions>2</divisions><key><fifths>1</fifths></key>
+            <time><beats>3</beats><beat-type>4</beat-type></time></attributes>
+            <note><pitch><step>G</step><octave>4</octave></pitch><duration>2</duration></note>
+            <note><grace/><pitch><step>C</step><octave>5</octave></pitch></note>
+            <note><pitch><step>B</step><octave>4</octave></pitch><duration>3</duration></note>
+            <note><pitch><step>A</step><octave>4</octave></pitch><duration>1</duration></note></measure>
+            <measure number="2"><note><pitch><step>F</step><alter>1</alter><octave>4</octave></pitch><duration>2</duration></note>
+            <note><pitch><step>G</step><octave>4</octave></pitch><duration>4</duration></note></measure></part></score-partwise>
+            """;
+
+    private Client client;
+    private Client teacher;
+
+    @BeforeEach
+    void a_teacher(Client fresh) {
+        client = fresh;
+        teacher = client.another().signUp();
+    }
+
+    private Answer found(String file, String query) {
+        return teacher.send("POST", "/api/imports?name=tune.musicxml" + query, file, "application/octet-stream");
+    }
+
+    @Test
+    void a_tune_becomes_a_step_in_the_key_it_is_in() {
+        Answer found = found(TUNE, "");
+        assertThat(found.status()).isEqualTo(200);
+        assertThat(found.string("kind")).isEqualTo("music");
+        assertThat(found.string("title")).isEqualTo("Slack water");
+        assertThat(found.string("/keys/0/words")).isEqualTo("G major, all 5 notes");
+        assertThat(found.string("/steps/0/document/key/tonic")).isEqualTo("G");
+        assertThat(found.string("/steps/0/document/line/degrees")).isEqualTo("8 10 9 7 8");
+        assertThat(found.json().at("/steps/0/document/rhythm/figure").toString())
+                .isEqualTo("[\"1/4\",\"3/8\",\"1/8\",\"1/4\",\"1/2\"]");
+        assertThat(found.json().at("/left").toString()).isEqualTo("[\"grace notes: measure 1\"]");
+    }
+
+    @Test
+    void nothing_is_kept_until_it_is_taken_and_only_its_studio_can() {
+        String path = "/api/imports/" + found(TUNE, "").string("id") + "/take";
+        assertThat(teacher.get("/api/routines").json().at("/total").asInt()).isZero();
+        assertThat(client.another().signUp().post(path, "{}").status()).isEqualTo(404);
+        Answer taken = teacher.post(path, "{\"title\":\"Tunes\"}");
+        assertThat(taken.string("title")).isEqualTo("Tunes");
+        assertThat(taken.string("/steps/0/document/title")).isEqualTo("Slack water");
+        assertThat(teacher.get("/api/routines").json().at("/total").asInt()).isEqualTo(1);
+        assertThat(teacher.post(path, "{}").status()).as("taken once").isEqualTo(404);
+        assertThat(teacher.post("/api/routines/" + taken.id() + "/archive").status())
+                .as("and put away again")
+                .isEqualTo(200);
+    }
+
+    @Test
+    void another_key_can_be_chosen() {
+        Answer found = found(TUNE, "&tonic=E&form=natural-minor");
+        assertThat(found.string("/steps/0/document/key/form")).isEqualTo("natural-minor");
+        assertThat(found.string("/steps/0/document/line/degrees")).isEqualTo("3 5 4 2 3");
+        assertThat(found(TUNE, "&tonic=H&form=major").status()).isEqualTo(422);
+        assertThat(found(TUNE, "&part=3").status()).isEqualTo(422);
+    }
+
+    @Test
+    void what_went_out_comes_in_again() {
+        Answer step = Given.step(teacher);
+        long routine = step.json().path("routineId").asLong();
+        String ours = teacher.post("/api/exports/routine", "{\"routine\":" + routine + "}")
+                .text();
+        Answer found = found(ours, "");
+        assertThat(found.string("kind")).isEqualTo("routine");
+        assertThat(found.json().at("/steps/0/document")).isEqualTo(step.json().get("document"));
+        assertThat(found.json().at("/steps/0/climb")).isEqualTo(step.json().get("climb"));
+        String notes = teacher.post("/api/exports/musicxml", "{\"routine\":" + routine + "}")
+                .text();
+        assertThat(found(notes, "").string("/steps/0/document/key/tonic"))
+                .isEqualTo(step.string("/document/key/tonic"));
+    }
+
+    @Test
+    void what_is_no_such_file_or_too_large_is_refused() {
+        for (String file : new String[] {"hello", "{\"format\":\"pebble-routine/9\"}", "<html/>", "MThd"}) {
+            Answer refused = found(file, "");
+            assertThat(refused.status()).as(file).isEqualTo(422);
+            assertThat(refused.string("detail")).isNotBlank();
+        }
+        assertThat(found("x".repeat(6 * 1024 * 1024), "").status()).isEqualTo(413);
+        assertThat(found("<a>" + "x".repeat(3 * 1024 * 1024), "").status()).isEqualTo(422);
+    }
+}
