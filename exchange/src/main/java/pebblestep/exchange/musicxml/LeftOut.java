@@ -18,10 +18,19 @@ final class LeftOut {
         measures.computeIfAbsent(what, one -> new LinkedHashSet<>()).add(measure);
     }
 
+    /** Something that is left out of the whole. */
+    void whole(String what) {
+        measures.computeIfAbsent(what, one -> new LinkedHashSet<>());
+    }
+
     /** In sentences: {@code grace notes: measures 3, 7 and 12}. */
     List<String> sentences() {
         List<String> sentences = new ArrayList<>();
         measures.forEach((what, where) -> {
+            if (where.isEmpty()) {
+                sentences.add(what);
+                return;
+            }
             List<String> first = where.stream().limit(SHOWN).toList();
             String more = where.size() > SHOWN ? " and " + (where.size() - SHOWN) + " more" : "";
             sentences.add(what + ": measure" + (where.size() == 1 ? " " : "s ") + String.join(", ", first) + more);

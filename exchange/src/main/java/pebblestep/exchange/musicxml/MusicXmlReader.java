@@ -83,7 +83,7 @@ public final class MusicXmlReader {
         }
         LeftOut left = new LeftOut();
         if (score.getPart().size() > 1) {
-            left.of("other parts than " + names.get(part), "1 on");
+            left.whole("other parts than " + names.get(part));
         }
         try {
             Melody melody = new Reading(chosen, voices.get(voice), left).melody(title(score));
@@ -209,7 +209,7 @@ public final class MusicXmlReader {
                 // Bars of rest before the first note are not counted.
                 Fraction silent = in.downbeat(in.barOf(all.get(0).at()));
                 if (silent.signum() > 0) {
-                    left.of("bars of rest before the first note", "1 on");
+                    left.whole("bars of rest before the first note");
                     all = all.stream()
                             .map(note -> new Melody.Note(note.pitch(), note.at().minus(silent), note.value()))
                             .toList();
