@@ -20,5 +20,7 @@ for (const name of files) {
   if (!opened || written !== read || complaint) wrong.push({ name, opened, written, read, complaint });
 }
 wrong.slice(0, 10).forEach((one) => console.log(JSON.stringify(one)));
-console.log(`${files.length} files, ${notes} notes, ${wrong.length} with a complaint or another count of notes`);
+console.log(
+  `${files.length} files, ${notes} notes, ${wrong.length} with a complaint or another count of notes`,
+);
 process.exitCode = files.length === 0 || wrong.length > 0 ? 1 : 0;

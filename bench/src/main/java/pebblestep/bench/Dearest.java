@@ -71,6 +71,37 @@ public final class Dearest {
                 "what a smaller range would touch",
                 "/api/students/" + students.get(0) + "/touched",
                 "{\"name\":\"Many 0\",\"instrument\":\"oboe\",\"level\":\"first-octave\"}");
+        files(id(send("POST", "/api/routines", routine(10, SMALL))));
+    }
+
+    /** Files of a routine of ten steps, each asked for twice: the first reads the classes that write it. */
+    private void files(String ten) throws Exception {
+        for (String when : List.of("the first time", "again")) {
+            long start = System.nanoTime();
+            long bytes = file("/api/exports/musicxml", "{\"routine\":" + ten + ",\"instrument\":\"oboe\"}");
+            System.out.printf(
+                    "ten steps as MusicXML, %s: %.0f ms, %d kB (aim: under 200 ms)%n",
+                    when, (System.nanoTime() - start) / 1e6, bytes / 1000);
+        }
+        String sound = "{\"step\":" + PassageBenchmark.STEP
+                + ",\"options\":{\"times\":%d,\"heard\":[\"click\",\"line\",\"chords\",\"bass\",\"drone\"]}}";
+        for (int times : new int[] {10, 90}) {
+            long start = System.nanoTime();
+            long bytes = file("/api/exports/wav", sound.formatted(times));
+            System.out.printf(
+                    "%.1f minutes of WAV, line, click, chords, bass and drone: %.0f ms (aim: ten minutes under 5000 ms)%n",
+                    bytes / 88_200.0 / 60, (System.nanoTime() - start) / 1e6);
+        }
+    }
+
+    /** How many bytes a file has. */
+    private long file(String path, String body) throws IOException, InterruptedException {
+        HttpResponse<java.io.InputStream> answer =
+                http.send(request("POST", path, body), HttpResponse.BodyHandlers.ofInputStream());
+        if (answer.statusCode() >= 300) throw new IllegalStateException(path + ": " + answer.statusCode());
+        try (java.io.InputStream in = answer.body()) {
+            return in.transferTo(java.io.OutputStream.nullOutputStream());
+        }
     }
 
     private static String routine(int steps, String climb) {
@@ -89,12 +120,18 @@ public final class Dearest {
     }
 
     private String send(String method, String path, String body) throws IOException, InterruptedException {
+        HttpResponse<String> answer = http.send(request(method, path, body), HttpResponse.BodyHandlers.ofString());
+        if (answer.statusCode() >= 300) throw new IllegalStateException(path + ": " + answer.body());
+        return answer.body();
+    }
+
+    private HttpRequest request(String method, String path, String body) {
         String token = cookies.getCookieStore().getCookies().stream()
                 .filter(one -> one.getName().equals("XSRF-TOKEN"))
                 .map(one -> one.getValue())
                 .findFirst()
                 .orElse("");
-        HttpRequest request = HttpRequest.newBuilder(URI.create(root + path))
+        return HttpRequest.newBuilder(URI.create(root + path))
                 .header("Content-Type", "application/json")
                 .header("X-XSRF-TOKEN", token)
                 .method(
@@ -103,9 +140,6 @@ public final class Dearest {
                                 ? HttpRequest.BodyPublishers.noBody()
                                 : HttpRequest.BodyPublishers.ofString(body))
                 .build();
-        HttpResponse<String> answer = http.send(request, HttpResponse.BodyHandlers.ofString());
-        if (answer.statusCode() >= 300) throw new IllegalStateException(path + ": " + answer.body());
-        return answer.body();
     }
 
     private static String id(String answer) {

@@ -5,7 +5,9 @@ import java.io.OutputStream;
 import java.io.UncheckedIOException;
 import java.util.List;
 import java.util.Optional;
+import java.util.concurrent.Semaphore;
 import org.springframework.stereotype.Service;
+import pebblestep.app.platform.Problems;
 import pebblestep.app.takeaway.Pieces.Asked;
 import pebblestep.app.takeaway.TakeAwayViews.TakeAwayOptions;
 import pebblestep.core.Refusal;
@@ -23,6 +25,11 @@ import pebblestep.exchange.musicxml.Sheet;
 /** Makes files of what was asked for. */
 @Service
 class TakeAway {
+    /** So many sound files are made at once; an hour of sound takes a processor for a quarter of a minute. */
+    private static final int AT_ONCE = 2;
+
+    private final Semaphore making = new Semaphore(AT_ONCE);
+
     private static final List<Integer> RATES = List.of(44_100, 48_000);
 
     /** Writes a file as it is made. */
@@ -107,7 +114,7 @@ class TakeAway {
                 piece.reference());
     }
 
-    private static TakenFile sound(String name, Format format, Asked asked, TakeAwayOptions options) {
+    private TakenFile sound(String name, Format format, Asked asked, TakeAwayOptions options) {
         int rate = options.rate() == null ? RATES.getFirst() : options.rate();
         if (!RATES.contains(rate)) {
             throw Refusal.of("options.rate", "A sound file has 44100 or 48000 samples a second, not " + rate + ".");
@@ -117,8 +124,11 @@ class TakeAway {
         Synth synth = new Synth(programme, reference, rate);
         WaveFile wave = new WaveFile(rate, synth.length());
         return new TakenFile(name, format.mediaType(), wave.bytes(), out -> {
-            out.write(wave.head());
+            if (!making.tryAcquire()) {
+                throw Problems.tooMany("Other sound files are being made. Try again in a moment.");
+            }
             try {
+                out.write(wave.head());
                 synth.play((samples, count) -> {
                     try {
                         out.write(WaveFile.body(samples, count));
@@ -129,6 +139,8 @@ class TakeAway {
             } catch (UncheckedIOException e) {
                 // Whoever asked for it has gone away.
                 throw e.getCause();
+            } finally {
+                making.release();
             }
         });
     }

@@ -9,6 +9,7 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.ErrorResponseException;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -103,6 +104,12 @@ class TakeAwayController {
                         .filename(file.name(), StandardCharsets.UTF_8)
                         .build()
                         .toString());
-        file.body().to(response.getOutputStream());
+        try {
+            file.body().to(response.getOutputStream());
+        } catch (ErrorResponseException e) {
+            // Refused before anything was written: the answer is a problem, and no file.
+            response.reset();
+            throw e;
+        }
     }
 }

@@ -3,6 +3,14 @@ package pebblestep.app.takeaway;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.concurrent.Callable;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -79,6 +87,24 @@ class TakeAwayTest {
         assertThat(taken("wav", "\"assignment\":" + assignment + ",\"options\":{\"rate\":1}")
                         .status())
                 .isEqualTo(422);
+    }
+
+    /** Many hours of sound at once: a few are made, the others are told to wait, and the studio goes on answering. */
+    @Test
+    void sound_files_are_made_a_few_at_a_time() throws Exception {
+        String body = "{\"step\":" + Given.STEP + ",\"options\":{\"times\":60}}";
+        List<Callable<Integer>> many = new ArrayList<>();
+        for (int i = 0; i < 12; i++) {
+            many.add(() -> teacher.post("/api/exports/wav", body).status());
+        }
+        try (ExecutorService clients = Executors.newFixedThreadPool(12)) {
+            Set<Integer> statuses = new TreeSet<>();
+            for (Future<Integer> one : clients.invokeAll(many)) statuses.add(one.get());
+            assertThat(statuses).contains(200).isSubsetOf(200, 429);
+        }
+        assertThat(taken("wav", "\"step\":" + Given.STEP).status())
+                .as("and then again")
+                .isEqualTo(200);
     }
 
     @Test
