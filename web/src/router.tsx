@@ -45,6 +45,10 @@ export const router = createBrowserRouter([
             path: 'quiz',
             lazy: async () => ({ Component: (await import('./rooms/practice/OwnQuiz')).OwnQuiz }),
           },
+          {
+            path: 'sheet',
+            lazy: async () => ({ Component: (await import('./rooms/paper/WeekSheet')).WeekSheet }),
+          },
         ],
       },
       {

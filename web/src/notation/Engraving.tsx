@@ -14,6 +14,8 @@ interface Props {
   lights?: Lights;
   /** The largest scale to draw at; it gets smaller until the whole line fits the room there is. */
   largest?: number;
+  /** It may be as high as it needs, as on paper, and is not drawn smaller to fit. */
+  tall?: boolean;
   /** What stands under the notes. */
   words?: Words;
   /** Notes to mark. */
@@ -63,7 +65,7 @@ function linesOf(passage: PassageDocument, words: Words | undefined): string[][]
 }
 
 /** The engraved notes. The engraver is loaded when it is first needed. */
-export function Engraving({ passage, lights, largest = 1, words, marked, onTouch }: Props) {
+export function Engraving({ passage, lights, largest = 1, tall = false, words, marked, onTouch }: Props) {
   const frame = useRef<HTMLDivElement>(null);
   const { ref: measured, width } = useElementSize<HTMLDivElement>();
   const bothRefs = useMergedRef(frame, measured);
@@ -75,7 +77,7 @@ export function Engraving({ passage, lights, largest = 1, words, marked, onTouch
   const [drawings, setDrawings] = useState(0);
   useEffect(() => {
     // Where the room for it has become too low, or much higher, it is drawn again; it does not jump for less.
-    const room = frame.current?.parentElement;
+    const room = tall ? undefined : frame.current?.parentElement;
     if (!room) return;
     const observer = new ResizeObserver(() => {
       const svg = paper.current?.querySelector('svg');
@@ -85,7 +87,7 @@ export function Engraving({ passage, lights, largest = 1, words, marked, onTouch
     });
     observer.observe(room);
     return () => observer.disconnect();
-  }, []);
+  }, [tall]);
   useEffect(() => {
     let current = true;
     const lines = linesOf(passage, words);
@@ -95,7 +97,7 @@ export function Engraving({ passage, lights, largest = 1, words, marked, onTouch
       // After the next frame: what is quick to show, a sentence or the pulse, is shown before the engraving is drawn.
       await new Promise((next) => requestAnimationFrame(() => setTimeout(next)));
       if (!current || !paper.current) return;
-      const room = frame.current?.parentElement?.clientHeight ?? Infinity;
+      const room = tall ? Infinity : (frame.current?.parentElement?.clientHeight ?? Infinity);
       drawnFor.current = room;
       const scale = fittingScale(score, width, room, largest, lines.length);
       const began = performance.now();
@@ -114,7 +116,7 @@ export function Engraving({ passage, lights, largest = 1, words, marked, onTouch
     return () => {
       current = false;
     };
-  }, [passage, score, width, largest, words, frame, unfit]);
+  }, [passage, score, width, largest, tall, words, frame, unfit]);
 
   useEffect(() => {
     if (!lights) return;

@@ -71,6 +71,7 @@ export function TakeAwayDialog({ things, formats, onClose }: Props) {
           {look.data ? (
             <>
               <strong>{look.data.name}</strong> {sizeOf(look.data.bytes)}
+              {look.data.lasts && `, ${look.data.lasts}`}
             </>
           ) : (
             look.isFetching && 'One moment …'

@@ -5,6 +5,7 @@ import type { MixPart } from '../../sound/mix';
 import { LevelList } from '../../ui/LevelList';
 import type { SoundWish } from './useSound';
 import buttons from './Buttons.module.css';
+import { Link } from 'react-router';
 import classes from './Sheet.module.css';
 
 interface Props {
@@ -86,6 +87,9 @@ export function SoundSheet(props: Props) {
             <button type="button" className={classes.take} onClick={onTakeAway}>
               Take it away as a file
             </button>
+            <Link to="sheet" className={classes.take}>
+              The week on paper
+            </Link>
           </div>
         )}
         <LatencyFinder latencyMs={wish.latencyMs} onSet={(latencyMs) => onSet({ latencyMs })} />

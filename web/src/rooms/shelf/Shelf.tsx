@@ -18,6 +18,10 @@ import classes from './Shelf.module.css';
 
 const BringIn = lazy(async () => ({ default: (await import('./BringIn')).BringIn }));
 
+const TakeAwayDialog = lazy(async () => ({
+  default: (await import('../../parts/takeaway/TakeAwayDialog')).TakeAwayDialog,
+}));
+
 const READ = '.musicxml,.mxl,.xml,.mid,.midi,.json';
 
 /** The shelf: the studio's own routines and the ready recipes, each by its shape. */
@@ -88,6 +92,7 @@ function RoutineCard({ routine }: { routine: RoutineRow }) {
   const archive = useArchiveRoutine();
   const [giving, setGiving] = useState(false);
   const [planning, setPlanning] = useState(false);
+  const [taking, setTaking] = useState(false);
   const { id } = routine;
   const putAway = () =>
     archive.mutate(
@@ -130,12 +135,29 @@ function RoutineCard({ routine }: { routine: RoutineRow }) {
           size="compact-sm"
           variant="subtle"
           color="gray"
+          aria-label={`Take ${routine.title} away`}
+          onClick={() => setTaking(true)}
+        >
+          Take away
+        </Button>
+        <Button
+          size="compact-sm"
+          variant="subtle"
+          color="gray"
           aria-label={`Put ${routine.title} away`}
           onClick={putAway}
         >
           Put away
         </Button>
       </div>
+      <Suspense>
+        {taking && (
+          <TakeAwayDialog
+            things={[{ label: routine.title, subject: { request: { routine: id } } }]}
+            onClose={() => setTaking(false)}
+          />
+        )}
+      </Suspense>
       {planning && <PlanDialog routineId={id} onClose={() => setPlanning(false)} />}
       {giving && <GiveDialog routine={routine} onClose={() => setGiving(false)} />}
     </li>

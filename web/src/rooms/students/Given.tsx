@@ -1,5 +1,5 @@
 import { Button } from '@mantine/core';
-import { useState } from 'react';
+import { lazy, Suspense, useState } from 'react';
 import { Link } from 'react-router';
 import { useAssignments, useEndAssignment } from '../../api/assignments';
 import type { Assignment } from '../../api/types';
@@ -9,11 +9,16 @@ import { Wrong } from '../../ui/Wrong';
 import { ScheduleDialog } from './ScheduleDialog';
 import classes from './StudentPage.module.css';
 
+const TakeAwayDialog = lazy(async () => ({
+  default: (await import('../../parts/takeaway/TakeAwayDialog')).TakeAwayDialog,
+}));
+
 /** What the student has to practise now, and how to end it. */
 export function Given({ studentId }: { studentId: number }) {
   const given = useAssignments(studentId);
   const end = useEndAssignment();
   const [changing, setChanging] = useState<Assignment>();
+  const [taking, setTaking] = useState<Assignment>();
   if (given.isError) return <Wrong error={given.error} again={() => given.refetch()} />;
   const today = isoDay();
   const now = (given.data ?? []).filter((one) => !one.ended && (!one.endsOn || one.endsOn >= today));
@@ -59,6 +64,15 @@ export function Given({ studentId }: { studentId: number }) {
               size="compact-sm"
               variant="subtle"
               color="gray"
+              aria-label={`Take ${one.title} away`}
+              onClick={() => setTaking(one)}
+            >
+              Take away
+            </Button>
+            <Button
+              size="compact-sm"
+              variant="subtle"
+              color="gray"
               aria-label={`End ${one.title}`}
               onClick={() => endIt(one)}
             >
@@ -70,6 +84,14 @@ export function Given({ studentId }: { studentId: number }) {
       {changing && (
         <ScheduleDialog key={changing.id} given={changing} onClose={() => setChanging(undefined)} />
       )}
+      <Suspense>
+        {taking && (
+          <TakeAwayDialog
+            things={[{ label: taking.title, subject: { request: { assignment: taking.id } } }]}
+            onClose={() => setTaking(undefined)}
+          />
+        )}
+      </Suspense>
       {end.isError && <Wrong error={end.error} />}
     </section>
   );

@@ -38,6 +38,16 @@ export function PracticeLink({ student }: { student: Student }) {
         >
           Open
         </Button>
+        <Button
+          size="compact-md"
+          variant="default"
+          component="a"
+          href={`${student.practicePath}/sheet`}
+          target="_blank"
+          rel="noreferrer"
+        >
+          Week sheet
+        </Button>
         <Button size="compact-md" variant="default" onClick={copy}>
           {copied ? 'Copied' : 'Copy'}
         </Button>

@@ -7,7 +7,9 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.FilePayload;
+import com.microsoft.playwright.options.Media;
 import java.io.IOException;
+import java.net.URI;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.util.regex.Pattern;
@@ -104,6 +106,31 @@ class FilesJourney {
             assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Shelf")))
                     .isVisible();
             assertThat(page.getByText("Slack water")).hasCount(0);
+        }
+    }
+
+    @Test
+    void the_week_is_on_paper_with_notes_boxes_and_the_link(Running studio) {
+        try (Visit visit = studio.laptop().signIn().open("/students/1")) {
+            String link = visit.page
+                    .getByRole(AriaRole.TEXTBOX, new Page.GetByRoleOptions().setName("Practice link"))
+                    .inputValue();
+            Page page = visit.open(URI.create(link).getPath() + "/sheet").page;
+            Locator steps = page.locator("article section");
+            assertThat(steps.first().locator("svg .vf-notehead").first()).isVisible();
+            assertThat(page.getByRole(
+                            AriaRole.IMG, new Page.GetByRoleOptions().setName("The practice link, for a phone")))
+                    .isVisible();
+            assertThat(steps.first().locator("thead th")).hasCount(8);
+            int rows = steps.first().locator("tbody tr").count();
+            assertThat(steps.first().locator("tbody td")).hasCount(7 * rows);
+            assertThat(steps.first().getByText(Pattern.compile("beat \\d of bar \\d")))
+                    .isVisible();
+            page.emulateMedia(new Page.EmulateMediaOptions().setMedia(Media.PRINT));
+            assertThat(button(page, "Print")).isHidden();
+            Assertions.assertThat(page.pdf(new Page.PdfOptions().setPreferCSSPageSize(true)))
+                    .startsWith('%', 'P', 'D', 'F');
+            Assertions.assertThat(visit.troubles).isEmpty();
         }
     }
 }

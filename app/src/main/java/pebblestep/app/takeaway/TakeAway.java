@@ -42,8 +42,9 @@ class TakeAway {
      *
      * @param name a plain one: student, title, date
      * @param bytes how large it is
+     * @param seconds how long it sounds; 0 for one that does not
      */
-    record TakenFile(String name, String mediaType, long bytes, Body body) {}
+    record TakenFile(String name, String mediaType, long bytes, double seconds, Body body) {}
 
     /** The file; refuses what cannot be written in that format, before anything of it is sent. */
     TakenFile file(Format format, Asked asked, TakeAwayOptions options) {
@@ -79,7 +80,7 @@ class TakeAway {
     }
 
     private static TakenFile whole(String name, Format format, byte[] file) {
-        return new TakenFile(name, format.mediaType(), file.length, out -> out.write(file));
+        return new TakenFile(name, format.mediaType(), file.length, 0, out -> out.write(file));
     }
 
     private static List<Sheet> sheets(Asked asked) {
@@ -123,7 +124,7 @@ class TakeAway {
         ReferencePitch reference = asked.pieces().getFirst().reference();
         Synth synth = new Synth(programme, reference, rate);
         WaveFile wave = new WaveFile(rate, synth.length());
-        return new TakenFile(name, format.mediaType(), wave.bytes(), out -> {
+        return new TakenFile(name, format.mediaType(), wave.bytes(), programme.seconds(), out -> {
             if (!making.tryAcquire()) {
                 throw Problems.tooMany("Other sound files are being made. Try again in a moment.");
             }

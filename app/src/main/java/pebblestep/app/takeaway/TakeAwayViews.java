@@ -5,10 +5,12 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.Size;
+import java.time.Duration;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
+import pebblestep.core.minutes.InMinutes;
 import pebblestep.core.sound.Run;
 import pebblestep.core.sound.Track;
 import pebblestep.documents.ClimbDocument;
@@ -33,10 +35,11 @@ final class TakeAwayViews {
             @Nullable Long student,
             @Nullable @Valid TakeAwayOptions options) {}
 
-    /** What a file would be: its name, and how many bytes it has. */
-    record LookView(String name, long bytes) {
+    /** What a file would be: its name, how many bytes it has and, of sound, how long it lasts. */
+    record LookView(String name, long bytes, @Nullable String lasts) {
         static LookView of(TakeAway.TakenFile file) {
-            return new LookView(file.name(), file.bytes());
+            Duration lasts = Duration.ofMillis((long) Math.ceil(file.seconds() * 1000));
+            return new LookView(file.name(), file.bytes(), lasts.isZero() ? null : InMinutes.of(lasts));
         }
     }
 

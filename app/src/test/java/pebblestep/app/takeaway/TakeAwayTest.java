@@ -75,6 +75,19 @@ class TakeAwayTest {
     }
 
     @Test
+    void a_look_says_the_name_the_size_and_how_long_it_lasts() {
+        String step = "\"step\":" + Given.STEP;
+        Answer look = teacher.post("/api/exports/wav/look", "{" + step + "}");
+        assertThat(look.string("name")).endsWith(".wav");
+        assertThat(look.string("lasts")).endsWith(" s");
+        assertThat(look.json().get("bytes").asLong()).isGreaterThan(100_000);
+        assertThat(teacher.post("/api/exports/midi/look", "{" + step + "}")
+                        .json()
+                        .has("lasts"))
+                .isFalse();
+    }
+
+    @Test
     void exactly_one_thing_is_taken_and_it_must_be_playable() {
         assertThat(taken("midi", "").status()).isEqualTo(422);
         assertThat(taken("midi", "\"routine\":" + routine + ",\"assignment\":" + assignment)
