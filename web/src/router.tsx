@@ -47,7 +47,7 @@ export const router = createBrowserRouter([
           },
           {
             path: 'sheet',
-            lazy: async () => ({ Component: (await import('./rooms/paper/WeekSheet')).WeekSheet }),
+            lazy: async () => ({ Component: (await import('./rooms/practice/paper/WeekSheet')).WeekSheet }),
           },
         ],
       },

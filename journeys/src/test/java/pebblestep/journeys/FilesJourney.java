@@ -99,7 +99,9 @@ class FilesJourney {
                     .hasCount(4);
             Barriers.look(page, "bring in");
             button(page, "Take it over").click();
-            assertThat(page.getByLabel("Title")).hasValue("Slack water");
+            page.waitForURL("**/bench/**");
+            assertThat(page.getByLabel("Title", new Page.GetByLabelOptions().setExact(true)))
+                    .hasValue("Slack water");
             assertThat(page.getByText("Lands on beat 1 of bar 2.")).isVisible();
             button(page, "Undo").last().click();
             visit.open("/shelf");

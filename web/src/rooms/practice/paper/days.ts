@@ -1,5 +1,5 @@
 import dayjs from 'dayjs';
-import { later } from '../../ui/words';
+import { later } from '../../../ui/words';
 
 /** A day of the sheet: its letters over a column, and the day in words. */
 export interface SheetDay {

@@ -1,8 +1,8 @@
-import type { TodayItem } from '../../api/types';
-import { Engraving } from '../../notation/Engraving';
-import { signs } from '../../ui/signs';
-import { short } from '../../ui/words';
-import { useStand } from '../practice/useStand';
+import type { TodayItem } from '../../../api/types';
+import { Engraving } from '../../../notation/Engraving';
+import { signs } from '../../../ui/signs';
+import { short } from '../../../ui/words';
+import { useStand } from '../useStand';
 import type { SheetDay } from './days';
 import classes from './WeekSheet.module.css';
 

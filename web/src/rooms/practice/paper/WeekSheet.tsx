@@ -1,12 +1,12 @@
 import { Button } from '@mantine/core';
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
-import { isoDay } from '../../ui/words';
-import { Pill } from '../../ui/Pill';
-import { Waiting } from '../../ui/Waiting';
-import { NoWay } from '../practice/NoWay';
-import { usePractice } from '../practice/usePractice';
-import { KeptContext } from '../practice/useRoom';
+import { isoDay } from '../../../ui/words';
+import { Pill } from '../../../ui/Pill';
+import { Waiting } from '../../../ui/Waiting';
+import { NoWay } from '../NoWay';
+import { usePractice } from '../usePractice';
+import { KeptContext } from '../useRoom';
 import { daysFrom } from './days';
 import { LinkCode } from './LinkCode';
 import { SheetItem } from './SheetItem';
