@@ -20,7 +20,11 @@ public record Programme(List<Run> runs) {
     public Programme {
         runs = List.copyOf(runs);
         if (runs.isEmpty()) throw Refusal.of("There is nothing to play.").fits("Choose at least one step.");
-        double seconds = runs.stream().mapToDouble(Run::seconds).sum();
+        requireShort(runs.stream().mapToDouble(Run::seconds).sum());
+    }
+
+    /** Refuses more than an hour. */
+    static void requireShort(double seconds) {
         if (seconds > MOST_MINUTES * 60.0) {
             throw Refusal.of(
                             "times",

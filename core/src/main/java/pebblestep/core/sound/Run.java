@@ -40,12 +40,17 @@ public record Run(Tempo tempo, Meter meter, Fraction length, List<Sound> sounds)
         sounds = List.copyOf(sounds);
     }
 
-    /** The run of a passage; refuses fewer than one and more than a hundred repetitions. */
+    /**
+     * The run of a passage; refuses fewer than one and more than a hundred repetitions, and what lasts longer than any programme
+     * may, before all of it is laid out.
+     */
     public static Run of(Passage passage, int times, Set<Track> heard, ReferencePitch reference) {
         if (times < 1 || times > MOST_TIMES) {
             throw Refusal.of("times", "A line is played 1 to " + MOST_TIMES + " times, not " + times + ".");
         }
-        return new Writer(passage, times, heard, reference).run();
+        Writer writer = new Writer(passage, times, heard, reference);
+        Programme.requireShort(passage.step().tempo().millis(writer.length()) / 1000);
+        return writer.run();
     }
 
     /** How long it is, in seconds. */
@@ -79,6 +84,12 @@ public record Run(Tempo tempo, Meter meter, Fraction length, List<Sound> sounds)
             this.lap = meter.bar().times(LineBars.count(passage));
         }
 
+        /** From the first click to where a next repetition would begin. */
+        Fraction length() {
+            Fraction countIn = meter.bar().times(passage.step().metronome().countInBars());
+            return countIn.plus(lap.times(times));
+        }
+
         Run run() {
             Metronome wish = passage.step().metronome();
             for (Click click : clicks.clicks()) {
@@ -87,8 +98,7 @@ public record Run(Tempo tempo, Meter meter, Fraction length, List<Sound> sounds)
             for (int time = 0; time < times; time++) lap(time);
             if (heard.contains(Track.DRONE)) drone(wish.drone().orElse(Metronome.Drone.TONIC_AND_FIFTH));
             sounds.sort(Comparator.comparing(Sound::at));
-            Fraction countIn = meter.bar().times(wish.countInBars());
-            return new Run(passage.step().tempo(), meter, countIn.plus(lap.times(times)), sounds);
+            return new Run(passage.step().tempo(), meter, length(), sounds);
         }
 
         private void lap(int time) {

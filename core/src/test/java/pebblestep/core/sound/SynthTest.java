@@ -41,10 +41,10 @@ class SynthTest {
             for (; ; ) {
                 Step step = pebblestep.core.passage.Voiced.any().from(random);
                 try {
-                    Passage.of(step);
+                    Run.of(Passage.of(step), 2, Set.of(), A440);
                     return step;
                 } catch (Refusal e) {
-                    // In no octave that has a name.
+                    // In no octave that has a name, or longer than an hour.
                 }
             }
         };

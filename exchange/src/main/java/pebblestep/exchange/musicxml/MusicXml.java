@@ -21,6 +21,7 @@ import org.audiveris.proxymusic.PartName;
 import org.audiveris.proxymusic.ScorePart;
 import org.audiveris.proxymusic.ScorePartwise;
 import org.audiveris.proxymusic.Work;
+import pebblestep.core.Refusal;
 import pebblestep.core.instrument.Instrument;
 import pebblestep.core.notation.Glyph;
 import pebblestep.core.notation.Measure;
@@ -53,15 +54,28 @@ public final class MusicXml {
     /** Names of modes that the standard has too; the minors are all minor. */
     private static final Set<String> MODES = Set.of("major", "dorian", "phrygian", "lydian", "mixolydian", "locrian");
 
+    private static final int MOST_SIGNS = 20_000;
+
     private MusicXml() {}
 
     /**
-     * The score of sheets under a title. Refuses notes outside the octaves 0 to 9, which the standard does not have.
+     * The score of sheets under a title. Refuses notes outside the octaves 0 to 9, which the standard does not have, and more than
+     * twenty thousand notes and rests at once.
      *
      * @param sheets one at least
      * @param beside what stands under and before the notes
      */
     public static byte[] write(String title, List<Sheet> sheets, Set<Beside> beside) {
+        long signs = sheets.stream()
+                .flatMap(MusicXml::scores)
+                .flatMap(MusicXml::lengths)
+                .count();
+        if (signs > MOST_SIGNS) {
+            throw Refusal.of(
+                            "routine",
+                            "This would be " + signs + " notes and rests; a file has at most " + MOST_SIGNS + ".")
+                    .fits("Take fewer steps at once.");
+        }
         ScorePartwise score = new ScorePartwise();
         score.setVersion("4.0");
         Work work = new Work();
@@ -217,13 +231,16 @@ public final class MusicXml {
     private static long divisions(List<Sheet> sheets) {
         long divisions = 1;
         for (Sheet sheet : sheets) {
-            Stream<Score> scores = Stream.concat(
-                    Stream.of(sheet.score()), sheet.score().staves().stream().map(OtherStaff::score));
-            for (Fraction length : (Iterable<Fraction>) scores.flatMap(MusicXml::lengths)::iterator) {
+            for (Fraction length : (Iterable<Fraction>) scores(sheet).flatMap(MusicXml::lengths)::iterator) {
                 divisions = common(divisions, length.times(4).denominator());
             }
         }
         return divisions;
+    }
+
+    private static Stream<Score> scores(Sheet sheet) {
+        return Stream.concat(
+                Stream.of(sheet.score()), sheet.score().staves().stream().map(OtherStaff::score));
     }
 
     private static Stream<Fraction> lengths(Score score) {

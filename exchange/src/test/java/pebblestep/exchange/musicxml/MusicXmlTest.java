@@ -10,6 +10,7 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
@@ -175,6 +176,14 @@ class MusicXmlTest {
         Schema40.validate(file);
         assertThat(new String(file, StandardCharsets.UTF_8))
                 .contains("id=\"P2\"", "<part-name>Clarinet in B♭</part-name>", "<rehearsal>");
+    }
+
+    @Test
+    void more_than_any_paper_is_refused() {
+        Sheet sheet = sheet(Steps.PLAIN, "oboe").orElseThrow();
+        assertThatThrownBy(() -> MusicXml.write("Many", Collections.nCopies(1_000, sheet), Set.of()))
+                .isInstanceOf(Refusal.class)
+                .hasMessageContaining("at most 20000");
     }
 
     @Test
