@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import pebblestep.core.pitch.NoteName;
 import pebblestep.core.scale.Direction;
@@ -40,13 +41,13 @@ public final class KeyFinder {
     public static List<Found> of(Melody melody) {
         List<Found> found = new ArrayList<>();
         for (int fifths = -7; fifths <= 7; fifths++) {
-            NoteName tonic = onFifths(fifths);
+            NoteName tonic = NoteName.onFifths(fifths);
             Key major = Key.of(tonic, Forms.of("major"));
             found.add(counted(major, melody));
             major.relative().ifPresent(minor -> found.add(counted(minor, melody)));
         }
         NoteName last = melody.notes().get(melody.notes().size() - 1).pitch().name();
-        found.sort(Comparator.comparing((Found one) -> melody.signed().equals(java.util.Optional.of(one.key())) ? 0 : 1)
+        found.sort(Comparator.comparing((Found one) -> melody.signed().equals(Optional.of(one.key())) ? 0 : 1)
                 .thenComparing(one -> one.all() - one.notes())
                 .thenComparing(one -> melody.fifths()
                         .map(fifths -> Math.abs(fifths - one.key().signature().fifths()))
@@ -65,15 +66,6 @@ public final class KeyFinder {
                 .filter(one -> (best.notes() - one.notes()) * CLOSE <= best.all())
                 .limit(3)
                 .toList();
-    }
-
-    static NoteName onFifths(int fifths) {
-        // The lydian way round: F C G D A E B, and the same with signs.
-        String letters = "FCGDAEB";
-        int place = fifths + 1;
-        int signs = Math.floorDiv(place, 7);
-        String sign = signs < 0 ? "b" : signs > 0 ? "#" : "";
-        return NoteName.parse(letters.charAt(Math.floorMod(place, 7)) + sign);
     }
 
     private static Found counted(Key key, Melody melody) {

@@ -70,6 +70,6 @@ public final class Spelling {
     }
 
     private static Key major(int fifths) {
-        return Key.of(KeyFinder.onFifths(fifths), Forms.of("major"));
+        return Key.of(NoteName.onFifths(fifths), Forms.of("major"));
     }
 }

@@ -13,6 +13,9 @@ import pebblestep.core.Refusal;
  * {@code F##}. Sentences write it with the signs of the staff: {@code D♭}, {@code F♯♯}.
  */
 public record NoteName(Letter letter, int alteration) {
+    /** The letters by fifths, from the one below C. */
+    private static final String ROUND_OF_FIFTHS = "FCGDAEB";
+
     private static final String[] SIGNS = {"bb", "b", "", "#", "##"};
     private static final String[] READ = {"♭♭", "♭", "", "♯", "♯♯"};
 
@@ -22,6 +25,14 @@ public record NoteName(Letter letter, int alteration) {
             throw Refusal.of("A note is altered at most twice; " + letter + " would need " + Math.abs(alteration)
                     + (alteration < 0 ? " flats." : " sharps."));
         }
+    }
+
+    /** The name so many fifths above C, or below it where negative: 2 is D, -2 is B flat. Refuses what needs three signs. */
+    public static NoteName onFifths(int fifths) {
+        int place = fifths + 1;
+        return new NoteName(
+                Letter.of(ROUND_OF_FIFTHS.charAt(Math.floorMod(place, ROUND_OF_FIFTHS.length()))),
+                Math.floorDiv(place, ROUND_OF_FIFTHS.length()));
     }
 
     /** Reads {@code C}, {@code Db}, {@code F##}, also with ♭ and ♯; refuses anything else. */

@@ -67,15 +67,14 @@ public final class MidiFile {
 
     /** Ticks of a quarter note in which every position of a programme is whole; empty where there would be too many. */
     static Optional<Integer> exactTicks(Programme programme) {
-        long ticks = 1;
+        Fraction unit = Fraction.ONE;
         for (Run run : programme.runs()) {
-            for (Fraction at :
-                    (Iterable<Fraction>) run.sounds().stream().flatMap(sound -> ends(sound).stream())::iterator) {
-                long needed = at.times(4).denominator();
-                ticks = ticks / gcd(ticks, needed) * needed;
-                if (ticks > MOST_TICKS) return Optional.empty();
+            for (Sound sound : run.sounds()) {
+                for (Fraction at : ends(sound)) unit = unit.commonMeasure(at.times(4));
+                if (unit.denominator() > MOST_TICKS) return Optional.empty();
             }
         }
+        long ticks = unit.denominator();
         // Programs that show a grid want some ticks between the beats.
         int most = 1;
         while (ticks * most < 96) most *= 2;
@@ -89,10 +88,6 @@ public final class MidiFile {
             case Sound.Clicked click -> List.of(click.at());
             case Sound.Drummed hit -> List.of(hit.at());
         };
-    }
-
-    private static long gcd(long a, long b) {
-        return b == 0 ? a : gcd(b, a % b);
     }
 
     /** Something that happens at a tick; what ends comes before what begins. */

@@ -229,13 +229,12 @@ public final class MusicXml {
 
     /** Units of a quarter note in which every length of every sheet is whole. */
     private static long divisions(List<Sheet> sheets) {
-        long divisions = 1;
-        for (Sheet sheet : sheets) {
-            for (Fraction length : (Iterable<Fraction>) scores(sheet).flatMap(MusicXml::lengths)::iterator) {
-                divisions = common(divisions, length.times(4).denominator());
-            }
-        }
-        return divisions;
+        return sheets.stream()
+                .flatMap(MusicXml::scores)
+                .flatMap(MusicXml::lengths)
+                .map(length -> length.times(4))
+                .reduce(Fraction.ONE, Fraction::commonMeasure)
+                .denominator();
     }
 
     private static Stream<Score> scores(Sheet sheet) {
@@ -250,17 +249,6 @@ public final class MusicXml {
     private static Stream<Glyph> glyphs(Measure measure) {
         return Stream.concat(
                 measure.glyphs().stream(), measure.second().stream().flatMap(second -> second.glyphs().stream()));
-    }
-
-    private static long common(long a, long b) {
-        long x = a;
-        long y = b;
-        while (y != 0) {
-            long rest = x % y;
-            x = y;
-            y = rest;
-        }
-        return Math.multiplyExact(a / x, b);
     }
 
     private static byte[] marshalled(ScorePartwise score) {

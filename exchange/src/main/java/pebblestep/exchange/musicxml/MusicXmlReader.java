@@ -43,19 +43,17 @@ public final class MusicXmlReader {
     private static final int MOST_MEASURES = 2_000;
     private static final int MOST_DIVISIONS = 100_000;
 
-    /** Modes by how many fifths their tonic lies above that of the major key of their signature. */
-    private static final Map<String, Mode> MODES = Map.of(
-            "major", new Mode("major", 0),
-            "ionian", new Mode("major", 0),
-            "mixolydian", new Mode("mixolydian", 1),
-            "dorian", new Mode("dorian", 2),
-            "minor", new Mode("natural-minor", 3),
-            "aeolian", new Mode("natural-minor", 3),
-            "phrygian", new Mode("phrygian", 4),
-            "locrian", new Mode("locrian", 5),
-            "lydian", new Mode("lydian", -1));
-
-    private record Mode(String form, int fifths) {}
+    /** Modes of the standard by the forms that they are here; where its tonic lies, the form knows. */
+    private static final Map<String, String> MODES = Map.of(
+            "major", "major",
+            "ionian", "major",
+            "mixolydian", "mixolydian",
+            "dorian", "dorian",
+            "minor", "natural-minor",
+            "aeolian", "natural-minor",
+            "phrygian", "phrygian",
+            "locrian", "locrian",
+            "lydian", "lydian");
 
     private MusicXmlReader() {}
 
@@ -404,19 +402,12 @@ public final class MusicXmlReader {
                 return;
             }
             fifths = read;
-            Mode mode = key.getMode() == null ? null : MODES.get(key.getMode());
-            signed = mode == null
-                    ? null
-                    : Key.tryOf(onFifths(read + mode.fifths()), Forms.of(mode.form()))
-                            .orElse(null);
-        }
-
-        private static NoteName onFifths(int fifths) {
-            String letters = "FCGDAEB";
-            int place = fifths + 1;
-            int signs = Math.floorDiv(place, 7);
-            return NoteName.parse(
-                    letters.charAt(Math.floorMod(place, 7)) + (signs < 0 ? "b".repeat(-signs) : "#".repeat(signs)));
+            signed = Optional.ofNullable(key.getMode())
+                    .map(MODES::get)
+                    .map(Forms::of)
+                    .flatMap(form ->
+                            form.signatureFifths().flatMap(lower -> Key.tryOf(NoteName.onFifths(read - lower), form)))
+                    .orElse(null);
         }
 
         private void transpose(Transpose transpose, String name) {

@@ -11,6 +11,7 @@ import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import pebblestep.core.Refusal;
 import pebblestep.core.melody.Melody;
@@ -56,6 +57,25 @@ class HostileMusicXmlTest {
                 + measure(2, note("C", 5, 8, "<tie type=\"stop\"/>") + note("D", 5, 8, "")));
         assertThat(notes(found)).containsExactly("G4 -1/4 1/4", "C5 0 3/2", "D5 3/2 1/2");
         assertThat(found.left()).isEmpty();
+    }
+
+    /** The tonics of the modes without sharps or flats, as every handbook of theory has them (common practice, no source). */
+    @ParameterizedTest
+    @CsvSource({
+        "major, C major",
+        "ionian, C major",
+        "dorian, D dorian",
+        "phrygian, E phrygian",
+        "lydian, F lydian",
+        "mixolydian, G mixolydian",
+        "minor, A natural minor",
+        "aeolian, A natural minor",
+        "locrian, B locrian"
+    })
+    void a_mode_says_the_key_whole(String mode, String key) {
+        String named = ATTRIBUTES.replace("<fifths>0</fifths>", "<fifths>0</fifths><mode>" + mode + "</mode>");
+        assertThat(read(measure(1, named + note("C", 4, 16, ""))).melody().signed())
+                .hasValueSatisfying(one -> assertThat(one).hasToString(key));
     }
 
     @Test
