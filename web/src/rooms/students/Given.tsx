@@ -64,10 +64,10 @@ export function Given({ studentId }: { studentId: number }) {
               size="compact-sm"
               variant="subtle"
               color="gray"
-              aria-label={`Take ${one.title} away`}
+              aria-label={`Take ${one.title} away as a file`}
               onClick={() => setTaking(one)}
             >
-              Take away
+              File
             </Button>
             <Button
               size="compact-sm"
