@@ -131,6 +131,47 @@ public final class Client {
         }
     }
 
+    /** The file that is answered to a request; fails where none is. */
+    public byte[] download(String path, String body) {
+        HttpResponse<byte[]> response = exchange(
+                path,
+                HttpRequest.BodyPublishers.ofString(body),
+                "application/json",
+                HttpResponse.BodyHandlers.ofByteArray());
+        if (response.statusCode() != 200) throw new AssertionError(response.statusCode() + new String(response.body()));
+        return response.body();
+    }
+
+    /** Sends a file as the body. */
+    public Answer upload(String path, byte[] file) {
+        HttpResponse<String> response = exchange(
+                path,
+                HttpRequest.BodyPublishers.ofByteArray(file),
+                "application/octet-stream",
+                HttpResponse.BodyHandlers.ofString());
+        return new Answer(
+                response.statusCode(),
+                response.headers().firstValue("Content-Type").orElse(""),
+                response.body());
+    }
+
+    private <T> HttpResponse<T> exchange(
+            String path, HttpRequest.BodyPublisher body, String type, HttpResponse.BodyHandler<T> reading) {
+        HttpRequest.Builder request = HttpRequest.newBuilder(URI.create("http://localhost:" + port + path))
+                .POST(body)
+                .header("Content-Type", type);
+        cookie("XSRF-TOKEN").filter(token -> csrf).ifPresent(token -> request.header("X-XSRF-TOKEN", token));
+        if (bearer != null) request.header("Authorization", "Bearer " + bearer);
+        try {
+            return http.send(request.build(), reading);
+        } catch (IOException e) {
+            throw new AssertionError(e);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new AssertionError(e);
+        }
+    }
+
     /** The whole line with which the session cookie was last set. */
     public String cookieLine() {
         return sessionCookie;

@@ -4,12 +4,14 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import pebblestep.app.platform.Problems;
 import pebblestep.app.platform.Remembered;
+import pebblestep.core.Refusal;
 import tools.jackson.databind.json.JsonMapper;
 
 /** Keeps the settings of a studio. */
 @Service
 public class SettingsService {
     private static final int MOST_KNOWN = 1_000;
+    private static final int LONGEST_NAME = 80;
 
     private final Studios studios;
     private final JsonMapper json;
@@ -49,6 +51,15 @@ public class SettingsService {
     @Transactional(readOnly = true)
     public String studioName(long studioId) {
         return find(studioId).name;
+    }
+
+    /** Calls a studio something else; refuses an empty name, and one longer than 80 characters. */
+    @Transactional
+    public void rename(long studioId, String name) {
+        if (name.isBlank() || name.length() > LONGEST_NAME) {
+            throw Refusal.of("name", "A studio's name has 1 to " + LONGEST_NAME + " characters.");
+        }
+        find(studioId).name = name.strip();
     }
 
     private StudioEntity find(long studioId) {

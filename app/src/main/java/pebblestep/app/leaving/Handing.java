@@ -19,6 +19,7 @@ import org.springframework.jdbc.core.namedparam.NamedParameterJdbcTemplate;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import pebblestep.app.leaving.KeptTables.Kept;
+import pebblestep.exchange.CsvText;
 import tools.jackson.core.JsonGenerator;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -105,21 +106,16 @@ class Handing {
                 csv.printRecord(
                         row.getString(1),
                         row.getString(2),
-                        plain(row.getString(3)),
+                        CsvText.harmless(row.getString(3)),
                         row.getBigDecimal(4),
                         row.getString(5).toLowerCase(Locale.ROOT),
                         row.getInt(6),
                         row.getString(7),
-                        plain(row.getString(8)));
+                        CsvText.harmless(row.getString(8)));
             } catch (IOException e) {
                 throw new java.io.UncheckedIOException(e);
             }
         });
         csv.flush();
-    }
-
-    /** A spreadsheet takes a text that begins so for a formula; with a mark before it, it stays a text. */
-    private static @Nullable String plain(@Nullable String text) {
-        return text != null && !text.isEmpty() && "=+-@\t\r".indexOf(text.charAt(0)) >= 0 ? "'" + text : text;
     }
 }

@@ -5,6 +5,7 @@ import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
+import java.util.Map;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
 import org.springframework.http.HttpStatus;
@@ -21,7 +22,11 @@ class BodyLimit extends OncePerRequestFilter {
     /** A file that is brought in may be larger. */
     static final int MOST_FILE_BYTES = 5 * 1024 * 1024;
 
-    private static final String FILES = "/api/imports";
+    /** A whole studio may be larger still; it goes to the disk as it comes. */
+    static final int MOST_ARCHIVE_BYTES = 200 * 1024 * 1024;
+
+    private static final Map<String, Integer> LARGER =
+            Map.of("/api/imports", MOST_FILE_BYTES, "/api/archives", MOST_ARCHIVE_BYTES);
 
     private final ProblemWriter problems;
 
@@ -32,7 +37,7 @@ class BodyLimit extends OncePerRequestFilter {
     @Override
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
-        int most = FILES.equals(request.getRequestURI()) ? MOST_FILE_BYTES : MOST_BYTES;
+        int most = LARGER.getOrDefault(request.getRequestURI(), MOST_BYTES);
         boolean unsized = request.getContentLengthLong() < 0 && request.getHeader("Transfer-Encoding") != null;
         if (unsized || request.getContentLengthLong() > most) {
             problems.write(

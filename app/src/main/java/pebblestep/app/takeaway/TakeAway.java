@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.Semaphore;
 import org.springframework.stereotype.Service;
+import pebblestep.app.platform.FileName;
 import pebblestep.app.platform.Problems;
 import pebblestep.app.takeaway.Pieces.Asked;
 import pebblestep.app.takeaway.TakeAwayViews.TakeAwayOptions;

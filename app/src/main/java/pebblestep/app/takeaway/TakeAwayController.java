@@ -3,17 +3,16 @@ package pebblestep.app.takeaway;
 import jakarta.servlet.http.HttpServletResponse;
 import jakarta.validation.Valid;
 import java.io.IOException;
-import java.nio.charset.StandardCharsets;
+import java.io.OutputStream;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
-import org.springframework.http.ContentDisposition;
-import org.springframework.http.HttpHeaders;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.ErrorResponseException;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
+import pebblestep.app.platform.FileName;
 import pebblestep.app.platform.PracticeVisitor;
 import pebblestep.app.platform.Teacher;
 import pebblestep.app.takeaway.Pieces.Asked;
@@ -96,16 +95,10 @@ class TakeAwayController {
     }
 
     private static void send(TakenFile file, HttpServletResponse response) throws IOException {
-        response.setContentType(file.mediaType());
         response.setContentLengthLong(file.bytes());
-        response.setHeader(
-                HttpHeaders.CONTENT_DISPOSITION,
-                ContentDisposition.attachment()
-                        .filename(file.name(), StandardCharsets.UTF_8)
-                        .build()
-                        .toString());
+        OutputStream out = FileName.attached(response, file.name(), file.mediaType());
         try {
-            file.body().to(response.getOutputStream());
+            file.body().to(out);
         } catch (ErrorResponseException e) {
             // Refused before anything was written: the answer is a problem, and no file.
             response.reset();

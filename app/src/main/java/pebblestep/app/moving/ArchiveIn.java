@@ -1,0 +1,319 @@
+package pebblestep.app.moving;
+
+import java.io.IOException;
+import java.sql.PreparedStatement;
+import java.sql.SQLException;
+import java.time.Clock;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.LocalTime;
+import java.time.OffsetDateTime;
+import java.time.ZoneOffset;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.dao.DataAccessException;
+import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.jdbc.support.GeneratedKeyHolder;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import pebblestep.app.accounts.Settings;
+import pebblestep.app.accounts.SettingsService;
+import pebblestep.app.moving.Columns.Column;
+import pebblestep.core.Refusal;
+import pebblestep.exchange.archive.ArchiveFile;
+import tools.jackson.core.JacksonException;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Takes an archive over into a studio: all of it, or nothing. */
+@Service
+class ArchiveIn {
+    private static final int BATCH = 1_000;
+    private static final int MOST_INSTRUMENTS = 100;
+
+    private final JdbcTemplate database;
+    private final Columns columns;
+    private final RowChecks checks;
+    private final SettingsService settings;
+    private final ReadBack readBack;
+    private final JsonMapper json;
+    private final Clock clock;
+
+    ArchiveIn(
+            JdbcTemplate database,
+            Columns columns,
+            RowChecks checks,
+            SettingsService settings,
+            ReadBack readBack,
+            JsonMapper json,
+            Clock clock) {
+        this.database = database;
+        this.columns = columns;
+        this.checks = checks;
+        this.settings = settings;
+        this.readBack = readBack;
+        this.json = json;
+        this.clock = clock;
+    }
+
+    /** Is told how many rows stand, and may refuse to go on. */
+    interface Watch {
+        void rows(long done);
+    }
+
+    /**
+     * What came in.
+     *
+     * @param before the studio's name and settings, where the archive brought its own
+     */
+    record Arrived(
+            List<Long> students,
+            List<Long> routines,
+            List<Long> instruments,
+            List<Long> assignments,
+            @Nullable Before before) {}
+
+    /** What an empty studio was before it took over another's name and settings. */
+    record Before(String name, Settings settings) {}
+
+    /** One archive on its way in: the id that each line has got. */
+    private final class Coming {
+        private final long studioId;
+        private final ArchiveFile file;
+        private final Watch watch;
+        private final RowChecks.Reading reading = checks.reading();
+        private final Map<String, List<Long>> ids = new HashMap<>();
+        private long done;
+
+        private Coming(long studioId, ArchiveFile file, Watch watch) {
+            this.studioId = studioId;
+            this.file = file;
+            this.watch = watch;
+        }
+
+        private List<Long> ids(String table) {
+            return ids.getOrDefault(table, List.of());
+        }
+
+        private long id(String table, long line) {
+            List<Long> its = ids(table);
+            if (line < 1 || line > its.size()) {
+                throw Refusal.of("it points at line " + line + " of " + table + ".jsonl, which is not there");
+            }
+            return its.get((int) (line - 1));
+        }
+
+        private void table(CarriedTable table) throws IOException {
+            List<Column> its = columns.of(table);
+            List<@Nullable Object[]> batch = new ArrayList<>();
+            ids.put(table.name(), new ArrayList<>());
+            file.read(table.name(), (number, row) -> {
+                try {
+                    batch.add(values(table, its, row));
+                } catch (Refusal e) {
+                    throw Refusal.of("file", table.name() + ".jsonl, line " + number + ": " + e.getMessage());
+                } catch (IllegalArgumentException | JacksonException | java.time.DateTimeException e) {
+                    throw Refusal.of("file", table.name() + ".jsonl, line " + number + ": this cannot be read.");
+                }
+                if (batch.size() == BATCH || pointsAtItself(table)) write(table, its, batch);
+            });
+            write(table, its, batch);
+        }
+
+        /** Rows of which one may point at the one before it go one by one: it has its id then. */
+        private boolean pointsAtItself(CarriedTable table) {
+            return table.pointers().containsValue(table.name());
+        }
+
+        private @Nullable Object[] values(CarriedTable table, List<Column> its, JsonNode row) {
+            @Nullable Object[] values = new @Nullable Object[its.size()];
+            for (int i = 0; i < values.length; i++) {
+                Column column = its.get(i);
+                JsonNode value = row.path(column.name());
+                if (value.isMissingNode() || value.isNull()) {
+                    if (column.needed()) throw Refusal.of("it has no " + column.name());
+                    continue;
+                }
+                try {
+                    reading.require(table.name(), column.name(), value);
+                    values[i] = value(table, column, value);
+                } catch (Refusal e) {
+                    throw Refusal.of(column.name() + ": " + e.getMessage());
+                }
+            }
+            return values;
+        }
+
+        private Object value(CarriedTable table, Column column, JsonNode value) {
+            String target = table.pointers().get(column.name());
+            if (target != null) return id(target, value.asLong());
+            if (table.name().equals(CarriedTable.PLANS) && column.name().equals("steps")) {
+                return PlanPointers.moved(value.asString(), line -> line == 0 ? 0L : id(CarriedTable.STEPS, line));
+            }
+            if (table.name().equals(CarriedTable.STUDENTS)
+                    && column.name().equals("instrument")
+                    && value.asString().startsWith(CarriedTable.OWN)) {
+                long line = Long.parseLong(value.asString().substring(CarriedTable.OWN.length()));
+                return CarriedTable.OWN + id(CarriedTable.INSTRUMENTS, line);
+            }
+            return switch (column.kind()) {
+                case NUMBER -> value.longValue();
+                case DECIMAL -> value.decimalValue();
+                case FLAG -> value.booleanValue();
+                case DAY -> LocalDate.parse(value.asString());
+                case TIME -> LocalTime.parse(value.asString());
+                case MOMENT -> OffsetDateTime.ofInstant(Instant.parse(value.asString()), ZoneOffset.UTC);
+                case IDENTIFIER -> UUID.fromString(value.asString());
+                case DOCUMENT -> value.toString();
+                case TEXT -> value.stringValue();
+            };
+        }
+
+        private void write(CarriedTable table, List<Column> its, List<@Nullable Object[]> batch) {
+            if (batch.isEmpty()) return;
+            Insert insert = Insert.of(table, its);
+            try {
+                GeneratedKeyHolder keys = new GeneratedKeyHolder();
+                database.batchUpdate(
+                        connection -> table.isPointedAt()
+                                ? connection.prepareStatement(insert.sql(), new String[] {"id"})
+                                : connection.prepareStatement(insert.sql()),
+                        new org.springframework.jdbc.core.BatchPreparedStatementSetter() {
+                            @Override
+                            public void setValues(PreparedStatement statement, int i) throws SQLException {
+                                statement.setLong(1, studioId);
+                                @Nullable Object[] values = batch.get(i);
+                                for (int at = 0; at < values.length; at++) statement.setObject(at + 2, values[at]);
+                            }
+
+                            @Override
+                            public int getBatchSize() {
+                                return batch.size();
+                            }
+                        },
+                        keys);
+                if (table.isPointedAt()) {
+                    keys.getKeyList().forEach(key -> ids.computeIfAbsent(table.name(), name -> new ArrayList<>())
+                            .add(((Number) key.values().iterator().next()).longValue()));
+                }
+            } catch (DataAccessException e) {
+                throw Refusal.of("file", table.name() + ".jsonl holds a row that no studio can keep.")
+                        .fits("Save the archive again, and bring that.");
+            }
+            done += batch.size();
+            batch.clear();
+            watch.rows(done);
+        }
+    }
+
+    /** How a row of a table is put in; columns of somebody who arrives and stay behind are made anew. */
+    private record Insert(String sql) {
+        static Insert of(CarriedTable table, List<Column> its) {
+            StringBuilder names = new StringBuilder("studio_id");
+            StringBuilder marks = new StringBuilder("?");
+            for (Column column : its) {
+                names.append(", ").append(column.name());
+                marks.append(column.kind() == Columns.Kind.DOCUMENT ? ", ? format json" : ", ?");
+            }
+            anew(table).forEach((name, value) -> {
+                names.append(", ").append(name);
+                marks.append(", ").append(value);
+            });
+            return new Insert("insert into " + table.name() + " (" + names + ") values (" + marks + ")");
+        }
+
+        private static Map<String, String> anew(CarriedTable table) {
+            return switch (table.name()) {
+                // A name without a way in: they have left before they came.
+                case CarriedTable.TEACHERS ->
+                    Map.of(
+                            "email", "'left:' || random_uuid()",
+                            "password_hash", "''",
+                            "role", "'TEACHER'",
+                            "left_at", "current_timestamp");
+                case CarriedTable.STUDENTS -> Map.of("link_version", "1", "version", "0");
+                case CarriedTable.INSTRUMENTS, CarriedTable.ROUTINES, CarriedTable.STEPS, "lesson_notes" ->
+                    Map.of("version", "0");
+                default -> Map.of();
+            };
+        }
+    }
+
+    /** Takes it over; refuses the first row that cannot be kept, by its table and line, and then keeps nothing. */
+    @Transactional
+    public Arrived take(long studioId, ArchiveFile file, Watch watch) throws IOException {
+        Before before = isEmpty(studioId) ? named(studioId, file).orElse(null) : null;
+        Coming coming = new Coming(studioId, file, watch);
+        for (CarriedTable table : CarriedTable.ALL) coming.table(table);
+        Integer instruments = database.queryForObject(
+                "select count(*) from studio_instruments where studio_id = ?", Integer.class, studioId);
+        if (instruments != null && instruments > MOST_INSTRUMENTS) {
+            throw Refusal.of("file", "With these the studio would have " + instruments + " instruments of its own.")
+                    .fits("A studio adds at most " + MOST_INSTRUMENTS + ".");
+        }
+        Arrived arrived = new Arrived(
+                coming.ids(CarriedTable.STUDENTS),
+                coming.ids(CarriedTable.ROUTINES),
+                coming.ids(CarriedTable.INSTRUMENTS),
+                coming.ids(CarriedTable.ASSIGNMENTS),
+                before);
+        readBack.require(studioId, arrived);
+        return arrived;
+    }
+
+    /** Whether a studio has nobody and nothing yet. */
+    boolean isEmpty(long studioId) {
+        Boolean has = database.queryForObject(
+                """
+                select exists (select 1 from students where studio_id = ?)
+                  or exists (select 1 from routines where studio_id = ?)""",
+                Boolean.class,
+                studioId,
+                studioId);
+        return !Boolean.TRUE.equals(has);
+    }
+
+    /** An empty studio becomes the one that comes in: it takes over its name and settings. */
+    private java.util.Optional<Before> named(long studioId, ArchiveFile file) throws IOException {
+        List<JsonNode> studio = new ArrayList<>();
+        file.read(ArchiveOut.STUDIO, (number, row) -> studio.add(row));
+        if (studio.isEmpty()) return java.util.Optional.empty();
+        Before before = new Before(settings.studioName(studioId), settings.of(studioId));
+        JsonNode said = studio.getFirst().path("settings");
+        try {
+            if (!said.isMissingNode()) settings.change(studioId, json.treeToValue(said, Settings.class));
+            settings.rename(studioId, studio.getFirst().path("name").asString(""));
+        } catch (JacksonException | Refusal e) {
+            throw Refusal.of("file", "studio.jsonl: the studio's settings cannot be read: " + e.getMessage());
+        }
+        return java.util.Optional.of(before);
+    }
+
+    /** Takes back what came in: out of sight at once, and really gone after thirty days like everything deleted. */
+    @Transactional
+    public void undo(long studioId, Arrived arrived) {
+        OffsetDateTime now = clock.instant().atOffset(ZoneOffset.UTC);
+        all(
+                "update students set archived = true, deleted_at = ?, version = version + 1 where id = ?",
+                arrived.students(),
+                now);
+        all("update routines set archived = true, version = version + 1 where id = ?", arrived.routines());
+        all("update studio_instruments set archived = true, version = version + 1 where id = ?", arrived.instruments());
+        Before before = arrived.before();
+        if (before != null) {
+            settings.change(studioId, before.settings());
+            settings.rename(studioId, before.name());
+        }
+    }
+
+    private void all(String sql, List<Long> ids, Object... first) {
+        database.batchUpdate(sql, ids, BATCH, (statement, id) -> {
+            for (int i = 0; i < first.length; i++) statement.setObject(i + 1, first[i]);
+            statement.setLong(first.length + 1, id);
+        });
+    }
+}

@@ -1,0 +1,333 @@
+package pebblestep.app.moving;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatCode;
+
+import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.security.MessageDigest;
+import java.time.OffsetDateTime;
+import java.util.HexFormat;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipInputStream;
+import java.util.zip.ZipOutputStream;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVParser;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import pebblestep.app.Client;
+import pebblestep.app.Client.Answer;
+import pebblestep.app.Given;
+import pebblestep.app.RunningApp;
+
+/** A studio leaves as one file and is the same where it arrives; a file that is not whole changes nothing. */
+@ExtendWith(RunningApp.class)
+class ArchiveTest {
+    private Client client;
+    private Client teacher;
+    private Answer ada;
+    private JdbcClient database;
+
+    @BeforeEach
+    void a_studio_with_everything(Client fresh, RunningApp.Server server) {
+        client = fresh;
+        database = server.context().getBean(JdbcClient.class);
+        teacher = client.another().signUp();
+        Answer instrument = teacher.post("/api/instruments", Given.INSTRUMENT);
+        ada = Given.student(teacher, "Ada Reed", "own-" + instrument.json().get("ownId"));
+        Answer ben = Given.student(teacher, "=Ben()", "oboe");
+        Answer step = Given.step(teacher);
+        long assignment = teacher.post("/api/assignments", Given.assignment(step.id(), ada.id()))
+                .id();
+        Client practising = client.byLink(ada.string("practicePath"));
+        practising.post("/api/practice/takes", Given.take(assignment, "slips", 60));
+        practising.post("/api/practice/takes", Given.take(assignment, "clean", 60));
+        practising.post(
+                "/api/practice/words",
+                "{\"clientId\":\"%s\",\"text\":\"Hello\",\"saidAt\":\"%s\"}"
+                        .formatted(UUID.randomUUID(), OffsetDateTime.now()));
+        teacher.post("/api/assignments/" + assignment + "/place", "{\"at\":[1]}");
+        teacher.post("/api/assignments/" + assignment + "/undo", "");
+        teacher.post("/api/students/" + ada.id() + "/lesson-notes", "{\"text\":\"A note about Ada\"}");
+        teacher.post(
+                "/api/students/" + ben.id() + "/required",
+                """
+                {"tonic":"C","form":"major","octaves":1,"value":"1/8","bpm":80,"date":"2027-03-12"}""");
+        teacher.post(
+                "/api/students/" + ben.id() + "/quiz/answers",
+                """
+                {"kind":"spell","tonic":"C","form":"major","answer":"C D E F G A B"}""");
+        Answer plan = teacher.post(
+                "/api/key-plans",
+                """
+                {"routineId":%d,"studentIds":[%d],"order":"fourths","start":"C","thereAndBack":false,"named":"written",
+                 "forms":"major","pace":"week","startsOn":"2026-03-02","minutesADay":5}"""
+                        .formatted(step.json().get("routineId").asLong(), ben.id()));
+        teacher.post("/api/key-plans/" + plan.json().at("/0/id").asLong() + "/decisions", "{\"kind\":\"skip\"}");
+        teacher.put("/api/settings", "{\"valueNames\":\"british\"}");
+    }
+
+    private static Map<String, byte[]> entries(byte[] archive) throws IOException {
+        Map<String, byte[]> found = new LinkedHashMap<>();
+        try (ZipInputStream zip = new ZipInputStream(new ByteArrayInputStream(archive))) {
+            for (ZipEntry entry = zip.getNextEntry(); entry != null; entry = zip.getNextEntry()) {
+                found.put(entry.getName(), zip.readAllBytes());
+            }
+        }
+        return found;
+    }
+
+    private static byte[] zip(Map<String, byte[]> entries) throws IOException {
+        ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+        try (ZipOutputStream zip = new ZipOutputStream(bytes)) {
+            for (Map.Entry<String, byte[]> entry : entries.entrySet()) {
+                zip.putNextEntry(new ZipEntry(entry.getKey()));
+                zip.write(entry.getValue());
+                zip.closeEntry();
+            }
+        }
+        return bytes.toByteArray();
+    }
+
+    private static String text(Map<String, byte[]> entries, String name) {
+        return new String(entries.get(name), StandardCharsets.UTF_8);
+    }
+
+    /** The same archive with other lines in a table, and a manifest that agrees. */
+    private static byte[] changed(byte[] archive, String table, String from, String to) throws Exception {
+        Map<String, byte[]> entries = entries(archive);
+        byte[] before = entries.get(table + ".jsonl");
+        String lines = text(entries, table + ".jsonl");
+        assertThat(lines).contains(from);
+        byte[] after = lines.replace(from, to).getBytes(StandardCharsets.UTF_8);
+        entries.put(table + ".jsonl", after);
+        entries.put(
+                "manifest.json",
+                text(entries, "manifest.json").replace(sha(before), sha(after)).getBytes(StandardCharsets.UTF_8));
+        return zip(entries);
+    }
+
+    private static String sha(byte[] bytes) throws Exception {
+        return HexFormat.of().formatHex(MessageDigest.getInstance("SHA-256").digest(bytes));
+    }
+
+    private byte[] saved() {
+        return teacher.download("/api/exports/archive", "{}");
+    }
+
+    private Answer taken(Client by, byte[] archive) {
+        Answer found = by.upload("/api/archives", archive);
+        if (found.status() != 200) return found;
+        return by.post("/api/archives/" + found.string("id") + "/take");
+    }
+
+    @Test
+    void an_empty_studio_becomes_the_one_that_arrives_and_writes_the_same() throws IOException {
+        byte[] archive = saved();
+        Client other = client.another().signUp();
+        Answer found = other.upload("/api/archives", archive);
+        assertThat(found.status()).as(found.text()).isEqualTo(200);
+        assertThat(found.string("becomes")).isEqualTo("true");
+        assertThat(found.json().get("counts").toString())
+                .contains("{\"what\":\"students\",\"rows\":2}", "{\"what\":\"takes\",\"rows\":2}");
+        assertThat(other.get("/api/students").json().get("total").asInt()).isZero();
+
+        Answer taken = other.post("/api/archives/" + found.string("id") + "/take");
+        assertThat(taken.status()).as(taken.text()).isEqualTo(200);
+        assertThat(taken.string("state")).isEqualTo("taken");
+        assertThat(other.get("/api/students").json().get("total").asInt()).isEqualTo(2);
+
+        Map<String, byte[]> before = entries(archive);
+        Map<String, byte[]> after = entries(other.download("/api/exports/archive", "{}"));
+        assertThat(after.keySet()).isEqualTo(before.keySet());
+        for (String name : before.keySet()) {
+            if (name.equals("manifest.json")) continue;
+            assertThat(text(after, name)).as(name).isEqualTo(text(before, name));
+        }
+        assertThat(text(before, "takes.jsonl").lines()).hasSize(2);
+        assertThat(text(before, "key_plan_events.jsonl")).contains("SKIP");
+    }
+
+    @Test
+    void what_has_arrived_is_practised_on_and_judged_like_before() {
+        Client other = client.another().signUp();
+        taken(other, saved());
+        long there = other.get("/api/students").json().at("/items/1/id").asLong();
+        String theirs = "/api/students/" + there;
+        assertThat(other.get(theirs).string("name")).isEqualTo("Ada Reed");
+        assertThat(other.get(theirs).string("/instrument/name")).isEqualTo("Marsh reed");
+        assertThat(other.get(theirs + "/key-path").json())
+                .isEqualTo(
+                        teacher.get("/api/students/" + ada.id() + "/key-path").json());
+        assertThat(other.get("/api/desk").status()).isEqualTo(200);
+        Client practising = client.byLink(other.get(theirs).string("practicePath"));
+        Answer today = practising.get("/api/practice/today");
+        long assignment = today.json().at("/items/0/assignmentId").asLong();
+        assertThat(practising
+                        .post("/api/practice/takes", Given.take(assignment, "clean", 60))
+                        .status())
+                .isEqualTo(200);
+        // The link of before opens the room of before.
+        assertThat(client.byLink(ada.string("practicePath"))
+                        .get("/api/practice/today")
+                        .json()
+                        .at("/items/0/assignmentId")
+                        .asLong())
+                .isNotEqualTo(assignment);
+    }
+
+    @Test
+    void a_studio_that_has_students_gets_more_and_gives_them_back() {
+        Client other = client.another().signUp();
+        Given.student(other, "Ada Reed", "oboe");
+        String name = other.get("/api/session").string("studio");
+        Answer found = other.upload("/api/archives", saved());
+        assertThat(found.string("becomes")).isEqualTo("false");
+        assertThat(found.json().get("alike").toString()).isEqualTo("[\"Ada Reed\"]");
+        String path = "/api/archives/" + found.string("id");
+        assertThat(other.post(path + "/take").status()).isEqualTo(200);
+        assertThat(other.post(path + "/take").status()).isEqualTo(409);
+        assertThat(other.get("/api/session").string("studio")).isEqualTo(name);
+        assertThat(other.get("/api/students").json().get("total").asInt()).isEqualTo(3);
+        assertThat(other.post(path + "/undo").string("state")).isEqualTo("undone");
+        assertThat(other.get("/api/students").json().get("total").asInt()).isEqualTo(1);
+        assertThat(other.get("/api/routines").json().get("total").asInt()).isZero();
+        assertThat(other.post(path + "/undo").status()).isEqualTo(409);
+    }
+
+    @Test
+    void one_student_leaves_alone_and_arrives_alone() throws IOException {
+        byte[] archive = teacher.download("/api/exports/archive", "{\"student\":" + ada.id() + "}");
+        Map<String, byte[]> entries = entries(archive);
+        assertThat(text(entries, "students.jsonl")).contains("Ada Reed").doesNotContain("Ben");
+        assertThat(text(entries, "quiz_answers.jsonl")).isEmpty();
+        assertThat(text(entries, "lesson_notes.jsonl")).contains("A note about Ada");
+        Client other = client.another().signUp();
+        assertThat(taken(other, archive).status()).isEqualTo(200);
+        Answer students = other.get("/api/students");
+        assertThat(students.json().get("total").asInt()).isEqualTo(1);
+        assertThat(students.string("/items/0/instrument/name")).isEqualTo("Marsh reed");
+    }
+
+    @Test
+    void no_secret_leaves_and_no_formula() throws IOException {
+        Map<String, byte[]> entries = entries(saved());
+        for (Map.Entry<String, byte[]> entry : entries.entrySet()) {
+            assertThat(text(entries, entry.getKey()))
+                    .as(entry.getKey())
+                    .doesNotContain("@example.test", "$2a$", "password", "identity", "link_version");
+        }
+        try (CSVParser csv = CSVFormat.RFC4180
+                .builder()
+                .setHeader()
+                .setSkipHeaderRecord(true)
+                .get()
+                .parse(new java.io.StringReader(text(entries, "students.csv")))) {
+            assertThat(csv.getRecords()).extracting(row -> row.get("name")).containsExactly("Ada Reed", "'=Ben()");
+        }
+    }
+
+    @Test
+    void every_table_of_a_studio_is_carried_or_left_for_a_reason() {
+        Set<String> pointing = new TreeSet<>(database.sql(
+                        """
+                        select distinct lower(table_name) from information_schema.columns
+                        where table_schema = 'PUBLIC' and column_name in ('STUDIO_ID', 'STUDENT_ID')""")
+                .query(String.class)
+                .list());
+        Set<String> carried =
+                CarriedTable.ALL.stream().map(CarriedTable::name).collect(Collectors.toCollection(TreeSet::new));
+        // Standings are worked out anew from what is carried; tokens open doors of one installation.
+        carried.addAll(List.of("standings", "account_tokens"));
+        assertThat(carried).isEqualTo(pointing);
+    }
+
+    @Test
+    void what_is_not_whole_is_refused_and_leaves_nothing() throws Exception {
+        byte[] archive = saved();
+        Client other = client.another().signUp();
+        Map<String, byte[]> path = entries(archive);
+        path.put("../../outside.txt", new byte[0]);
+        Map<String, byte[]> changed = entries(archive);
+        changed.put("takes.jsonl", new byte[0]);
+        Map<String, byte[]> bomb = entries(archive);
+        bomb.put("takes.jsonl", new byte[64 * 1024 * 1024]);
+        Map<String, byte[]> bare = entries(archive);
+        bare.remove("manifest.json");
+        Map<byte[], String> refused = new LinkedHashMap<>();
+        refused.put(new byte[0], "no studio archive");
+        refused.put("<?xml version=\"1.0\"?>".getBytes(StandardCharsets.UTF_8), "no studio archive");
+        refused.put(zip(bare), "no studio archive");
+        refused.put(zip(path), "../../outside.txt");
+        refused.put(zip(changed), "changed, or cut short");
+        refused.put(zip(bomb), "swells");
+        refused.put(
+                changed(archive, "takes", "\"outcome\":\"CLEAN\"", "\"outcome\":\"SPLENDID\""), "takes.jsonl, line 2");
+        refused.put(changed(archive, "takes", "\"bpm\":60", "\"bpm\":1e999999999"), "takes.jsonl, line 1");
+        refused.put(
+                changed(archive, "takes", "\"assignment_id\":1", "\"assignment_id\":99"),
+                "line 99 of assignments.jsonl");
+        refused.put(changed(archive, "steps", "\"octaves\":2", "\"octaves\":2000"), "steps.jsonl, line 1");
+        refused.put(
+                changed(archive, "students", "\"instrument\":\"own-1\"", "\"instrument\":\"own-7\""),
+                "students.jsonl, line 1");
+        refused.put(changed(archive, "students", "\"instrument\":\"oboe\"", "\"instrument\":\"kazoo\""), "kazoo");
+        refused.put(changed(archive, "students", "\"name\":\"Ada Reed\",", ""), "it has no name");
+        refused.put(changed(archive, "students", "Ada Reed", "A".repeat(300)), "no studio can keep");
+        refused.put(changed(archive, "students", "{\"name\"", "[{\"name\""), "JSON");
+        refused.put(changed(archive, "quiz_answers", "SPELL", "GUESS"), "quiz_answers.jsonl, line 1");
+        refused.put(changed(archive, "studio", "british", "martian"), "settings");
+        for (Map.Entry<byte[], String> one : refused.entrySet()) {
+            Answer answer = taken(other, one.getKey());
+            assertThat(answer.status())
+                    .as(one.getValue() + ": " + answer.text())
+                    .isIn(400, 422);
+            assertThat(answer.text()).contains(one.getValue());
+        }
+        assertThat(other.get("/api/students").json().get("total").asInt()).isZero();
+        assertThat(other.get("/api/routines").json().get("total").asInt()).isZero();
+        assertThat(other.get("/api/settings").string("valueNames")).isNotEqualTo("british");
+        assertThat(taken(other, archive).status()).isEqualTo(200);
+    }
+
+    @Test
+    void others_neither_see_nor_take_it() {
+        Answer found = teacher.upload("/api/archives", saved());
+        Client stranger = client.another().signUp();
+        String path = "/api/archives/" + found.string("id");
+        assertThat(stranger.get(path).status()).isEqualTo(404);
+        assertThat(stranger.post(path + "/take").status()).isEqualTo(404);
+        assertThat(stranger.post(path + "/undo").status()).isEqualTo(404);
+        assertThat(stranger.delete(path).status()).isEqualTo(404);
+        assertThat(stranger.post("/api/exports/archive", "{\"student\":" + ada.id() + "}")
+                        .status())
+                .isEqualTo(404);
+        assertThat(client.another().get(path).status()).isEqualTo(401);
+        assertThat(teacher.delete(path).status()).isEqualTo(204);
+        assertThat(teacher.get(path).status()).isEqualTo(404);
+    }
+
+    @Test
+    void students_who_are_deleted_stay_behind_with_all_that_is_theirs() throws IOException {
+        teacher.post("/api/students/" + ada.id() + "/archive");
+        teacher.post("/api/students/" + ada.id() + "/delete", "{\"name\":\"Ada Reed\"}");
+        Map<String, byte[]> entries = entries(saved());
+        assertThat(text(entries, "students.jsonl")).doesNotContain("Ada Reed");
+        assertThat(text(entries, "takes.jsonl")).isEmpty();
+        assertThat(text(entries, "assignment_changes.jsonl")).isEmpty();
+        Client other = client.another().signUp();
+        assertThatCode(() -> taken(other, saved())).doesNotThrowAnyException();
+        assertThat(other.get("/api/students").json().get("total").asInt()).isEqualTo(1);
+    }
+}
