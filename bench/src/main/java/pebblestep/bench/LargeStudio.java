@@ -153,7 +153,7 @@ public class LargeStudio implements ApplicationRunner {
                         {"format":"pebble-step/1","title":"%s %s","key":{"tonic":"%s","form":"%s","named":"written"},
                          "line":{"pattern":"straight","octaves":1},
                          "rhythm":{"meter":"4/4","figure":["1/8"],"place":"0"},"tempo":{"beat":"1/4","bpm":60}}"""
-                                .formatted(tonic, form, tonic, form);
+                                .formatted(tonic, form, tonic.id(), form);
                 String climb =
                         "{\"axes\":[{\"axis\":\"tempo\",\"from\":60,\"to\":96,\"scheme\":{\"type\":\"fixed\",\"by\":6}}]}";
                 material.add(new RoutineStep(null, json.readTree(document), json.readTree(climb)));
