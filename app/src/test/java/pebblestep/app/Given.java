@@ -36,7 +36,19 @@ public final class Given {
     /** The application's settings as they are without any, but for where the data lies and how many may sign up. */
     public static PebbleProperties properties(Path data, boolean demo, int signUpsPerHour) {
         return new PebbleProperties(
-                data, demo, signUpsPerHour, List.of(), PebbleProperties.SignUps.OPEN, "", false, "", "", false, 64, 4);
+                data,
+                demo,
+                signUpsPerHour,
+                List.of(),
+                PebbleProperties.SignUps.OPEN,
+                "",
+                false,
+                "",
+                "",
+                false,
+                false,
+                64,
+                4);
     }
 
     public static Answer student(Client teacher, String name, String instrument) {

@@ -63,6 +63,7 @@ public final class RunningApp implements BeforeAllCallback, ParameterResolver {
                     "--spring.datasource.hikari.connection-timeout=5000",
                     "--pebble.confirm-addresses=false",
                     "--pebble.password-strength=4",
+                    "--pebble.mail-inside=true",
                     "--pebble.sign-ups-per-hour=10000");
             TurnableClock.onTurn(() -> context.getBean(DayTurn.class).look());
             return new Server(

@@ -33,8 +33,11 @@ class SliceOrderTest {
             "progress",
             "goals",
             "quiz",
+            "calendar",
             "takeaway",
             "lessons",
+            "letters",
+            "moving",
             "leaving",
             "demo");
 
@@ -66,8 +69,14 @@ class SliceOrderTest {
             .definedBy("pebblestep.app.goals")
             .layer("quiz")
             .definedBy("pebblestep.app.quiz")
+            .layer("calendar")
+            .definedBy("pebblestep.app.calendar")
             .layer("takeaway")
             .definedBy("pebblestep.app.takeaway")
+            .layer("letters")
+            .definedBy("pebblestep.app.letters")
+            .layer("moving")
+            .definedBy("pebblestep.app.moving")
             .layer("lessons")
             .definedBy("pebblestep.app.lessons")
             .layer("leaving")
@@ -80,12 +89,18 @@ class SliceOrderTest {
             .mayNotBeAccessedByAnyLayer()
             .whereLayer("takeaway")
             .mayNotBeAccessedByAnyLayer()
+            .whereLayer("letters")
+            .mayNotBeAccessedByAnyLayer()
+            .whereLayer("moving")
+            .mayNotBeAccessedByAnyLayer()
+            .whereLayer("calendar")
+            .mayNotBeAccessedByAnyLayer()
             .whereLayer("lessons")
-            .mayOnlyBeAccessedByLayers("demo")
+            .mayOnlyBeAccessedByLayers("letters", "demo")
             .whereLayer("quiz")
             .mayOnlyBeAccessedByLayers("demo")
             .whereLayer("goals")
-            .mayOnlyBeAccessedByLayers("lessons", "demo")
+            .mayOnlyBeAccessedByLayers("lessons", "moving", "demo")
             .whereLayer("progress")
             .mayOnlyBeAccessedByLayers("lessons", "demo")
             .whereLayer("keyplans")

@@ -111,4 +111,16 @@ interface AssignmentRepository extends JpaRepository<AssignmentEntity, Long> {
                       and a.ended = false and a.overtaken = false and a.startsOn <= :day
                     order by a.startsOn, a.id""")
     List<AssignedRow> begun(long studioId, Collection<Long> studentIds, LocalDate day);
+
+    /** The days of everything in a studio that is or was to be practised between two days. */
+    @Query(
+            """
+            select new pebblestep.app.assignments.GivenDays(a.studentId, a.title, a.startsOn, a.endsOn, a.weekdays,
+              a.dailyMinutes, a.ended, a.learnedOn)
+            from AssignmentEntity a
+            where a.studioId = :studioId and a.studentId in :studentIds and a.overtaken = false
+              and a.startsOn <= :to and (a.endsOn is null or a.endsOn >= :from)
+              and (a.learnedOn is null or a.learnedOn >= :from)
+            order by a.startsOn, a.id""")
+    List<GivenDays> days(long studioId, Collection<Long> studentIds, LocalDate from, LocalDate to, Limit limit);
 }

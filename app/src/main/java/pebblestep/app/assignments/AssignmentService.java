@@ -325,6 +325,12 @@ public class AssignmentService implements KeyBefore {
         return reader.of(assignments.allOf(studioId, studentIds, Limit.of(MOST_AT_ONCE)));
     }
 
+    /** On which days these students have or had something to practise between two days. */
+    @Transactional(readOnly = true)
+    public List<GivenDays> days(long studioId, Collection<Long> studentIds, LocalDate from, LocalDate to) {
+        return InParts.of(studentIds, part -> assignments.days(studioId, part, from, to, Limit.of(MOST_AT_ONCE)));
+    }
+
     /** These assignments of a studio. */
     @Transactional(readOnly = true)
     public List<Assigned> ofIds(long studioId, Collection<Long> ids) {

@@ -18,6 +18,9 @@ final class KeptTables {
 
     /** What there is about a student, those that others point at last. */
     static final List<Kept> OF_A_STUDENT = List.of(
+            new Kept("letters", THEIRS),
+            new Kept("calendar_renewals", THEIRS),
+            new Kept("lessons_off", THEIRS),
             new Kept("quiz_answers", THEIRS),
             new Kept("required_scales", THEIRS),
             new Kept("lesson_notes", THEIRS),
@@ -41,6 +44,11 @@ final class KeptTables {
 
     /** What there is of a studio. */
     static final List<Kept> OF_A_STUDIO = List.of(
+            new Kept("letters", ITS_OWN),
+            new Kept("mail_servers", ITS_OWN),
+            new Kept("studio_calendars", ITS_OWN),
+            new Kept("calendar_renewals", ITS_OWN),
+            new Kept("lessons_off", ITS_OWN),
             new Kept("quiz_answers", ITS_OWN),
             new Kept("required_scales", ITS_OWN),
             new Kept("lesson_notes", ITS_OWN),

@@ -53,7 +53,7 @@ import pebblestep.core.rhythm.Speech;
 
 /** What a lesson needs in one look, and what parents are told of a month. */
 @Service
-class LessonService {
+public class LessonService {
     private static final int WEEK = 7;
     private static final int MOST_DAYS = 28;
     private static final int SECONDS = 60;
@@ -95,7 +95,7 @@ class LessonService {
 
     /** Everything since the last lesson, and what to decide. */
     @Transactional(readOnly = true)
-    LessonCard card(long studioId, long studentId) {
+    public LessonCard card(long studioId, long studentId) {
         StudentView student = students.get(studioId, studentId);
         LocalDate today = LocalDate.now(clock);
         Optional<LocalDate> last = notes.lastBefore(studioId, studentId, today);

@@ -13,6 +13,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.RowCallbackHandler;
@@ -23,7 +24,7 @@ import org.springframework.transaction.annotation.Isolation;
 import org.springframework.transaction.annotation.Transactional;
 import pebblestep.app.moving.Columns.Column;
 import pebblestep.exchange.archive.ArchiveWriter;
-import pebblestep.exchange.archive.ArchiveWriter.Document;
+import pebblestep.exchange.archive.ArchiveWriter.Json;
 
 /** Writes archives, as the studio stands at one moment, in parts that fit into memory however large it is. */
 @Service
@@ -36,6 +37,9 @@ class ArchiveOut {
 
     /** So many ids are asked for at once. */
     private static final int WINDOW = 20_000;
+
+    /** By which a device knows its takes. */
+    private static final Set<String> UNSEEN = Set.of("client_id");
 
     private final NamedParameterJdbcTemplate database;
     private final Columns columns;
@@ -67,7 +71,8 @@ class ArchiveOut {
             archive.table(
                     STUDIO,
                     List.of("name", "settings"),
-                    sink -> sink.row(new Object[] {name, settings == null ? null : new Document(settings)}));
+                    Set.of(),
+                    sink -> sink.row(new Object[] {name, settings == null ? null : new Json(settings)}));
             tables(archive, going);
             archive.finish(OF_STUDIO, name, clock.instant().truncatedTo(ChronoUnit.SECONDS));
         }
@@ -94,7 +99,11 @@ class ArchiveOut {
     private void tables(ArchiveWriter archive, Going going) throws IOException {
         for (CarriedTable table : CarriedTable.ALL) {
             List<Column> its = columns.of(table);
-            archive.table(table.name(), its.stream().map(Column::name).toList(), sink -> rows(table, its, going, sink));
+            archive.table(
+                    table.name(),
+                    its.stream().map(Column::name).toList(),
+                    UNSEEN,
+                    sink -> rows(table, its, going, sink));
         }
     }
 
@@ -133,7 +142,9 @@ class ArchiveOut {
             Object value = value(column, row, i + 2);
             if (target != null && value != null) {
                 value = going.line(target, (Long) value);
-                if (value == null && column.needed()) return new Object[0];
+                // Who decided may be unknown; what a row is about may not.
+                boolean aside = target.equals(CarriedTable.TEACHERS) || target.equals(table.name());
+                if (value == null && !aside) return new Object[0];
             }
             if (table.name().equals(CarriedTable.PLANS) && column.name().equals("steps") && value != null) {
                 value = PlanPointers.moved((String) value, id -> going.line(CarriedTable.STEPS, id));
@@ -172,7 +183,7 @@ class ArchiveOut {
             case IDENTIFIER -> text(row.getObject(at, UUID.class));
             case DOCUMENT -> {
                 String json = row.getString(at);
-                yield json == null ? null : new Document(json);
+                yield json == null ? null : new Json(json);
             }
             case TEXT -> row.getString(at);
         };

@@ -93,6 +93,7 @@ record CarriedTable(String name, Map<String, String> pointers, Set<String> left,
                     OF_THEIR_ASSIGNMENTS),
             new CarriedTable(
                     TAKES, Map.of("student_id", STUDENTS, "assignment_id", ASSIGNMENTS), Set.of(), HERE, THEIRS),
+            new CarriedTable("lessons_off", Map.of("student_id", STUDENTS), Set.of(), HERE, THEIRS),
             new CarriedTable("words_to_teacher", Map.of("student_id", STUDENTS), Set.of(), HERE, THEIRS),
             new CarriedTable(
                     "lesson_notes", Map.of("student_id", STUDENTS, "written_by", TEACHERS), Set.of(), HERE, THEIRS),

@@ -18,6 +18,7 @@ import pebblestep.core.Identified;
  * @param confirmAddresses whether an address has to answer a letter before it has a studio; the first needs not
  * @param url under which the studio is reached from outside; letters link to it
  * @param mailFrom the address that letters come from
+ * @param mailInside whether studios may send through a mail server in the network of this machine
  * @param metrics whether this machine may ask for numbers about the running application
  * @param reserveMegabytes below so much space nothing is written any more
  * @param passwordStrength how dear it is to try a password: two to that power of rounds, 4 to 31
@@ -33,6 +34,7 @@ public record PebbleProperties(
         @DefaultValue("true") boolean confirmAddresses,
         @DefaultValue("") String url,
         @DefaultValue("pebble-step@localhost") String mailFrom,
+        @DefaultValue("false") boolean mailInside,
         @DefaultValue("false") boolean metrics,
         @DefaultValue("64") int reserveMegabytes,
         @DefaultValue("10") int passwordStrength) {

@@ -37,7 +37,7 @@ import pebblestep.documents.practice.Today;
 
 /** The practice room: what there is to practise, and all that a device needs to go on with it by itself. */
 @Service
-class RoomService {
+public class RoomService {
     private static final Logger LOG = LoggerFactory.getLogger(RoomService.class);
 
     /** A day may lie that far beside the studio's own. */

@@ -1,23 +1,13 @@
 package pebblestep.app.students;
 
-import java.io.IOException;
-import java.io.UncheckedIOException;
 import java.nio.ByteBuffer;
 import java.nio.charset.StandardCharsets;
-import java.nio.file.Files;
-import java.nio.file.Path;
-import java.nio.file.StandardOpenOption;
-import java.security.GeneralSecurityException;
 import java.security.MessageDigest;
-import java.security.SecureRandom;
 import java.util.Arrays;
 import java.util.Base64;
 import java.util.Optional;
-import javax.crypto.Mac;
-import javax.crypto.spec.SecretKeySpec;
 import org.springframework.stereotype.Component;
-import pebblestep.app.keeping.DataFolder;
-import pebblestep.app.platform.PebbleProperties;
+import pebblestep.app.keeping.Seals;
 
 /**
  * Makes and reads the tokens of practice links: the student's id, and 128 bits of an HMAC-SHA256 over the id, the link's
@@ -25,34 +15,14 @@ import pebblestep.app.platform.PebbleProperties;
  */
 @Component
 class LinkTokens {
-    private static final int KEY_BYTES = DataFolder.KEY_BYTES;
     private static final int SEAL_BYTES = 16;
     private static final int ROOM_BYTES = 9;
     private static final byte[] ROOM = "room".getBytes(StandardCharsets.US_ASCII);
 
-    private final byte[] key;
+    private final Seals seals;
 
-    LinkTokens(PebbleProperties properties) {
-        this.key = properties.demo() ? newKey() : keptKey(properties.data().resolve(DataFolder.KEY));
-    }
-
-    private static byte[] newKey() {
-        byte[] key = new byte[KEY_BYTES];
-        new SecureRandom().nextBytes(key);
-        return key;
-    }
-
-    private static byte[] keptKey(Path file) {
-        try {
-            if (Files.exists(file)) return Files.readAllBytes(file);
-            Files.createDirectories(file.toAbsolutePath().getParent());
-            byte[] key = newKey();
-            Files.write(file, key, StandardOpenOption.CREATE_NEW);
-            DataFolder.closeToOthers(file, "rw-------");
-            return key;
-        } catch (IOException e) {
-            throw new UncheckedIOException("The key of the practice links cannot be read or written: " + file, e);
-        }
+    LinkTokens(Seals seals) {
+        this.seals = seals;
     }
 
     /**
@@ -76,7 +46,7 @@ class LinkTokens {
                 .putLong(studentId)
                 .put(identity)
                 .array();
-        return Base64.getUrlEncoder().withoutPadding().encodeToString(Arrays.copyOf(hmac(named), ROOM_BYTES));
+        return Base64.getUrlEncoder().withoutPadding().encodeToString(Arrays.copyOf(seals.seal(named), ROOM_BYTES));
     }
 
     /** The student a token names; whether the name is sealed is for {@link #isSealed} to say. */
@@ -108,16 +78,6 @@ class LinkTokens {
                 .putInt(linkVersion)
                 .put(identity)
                 .array();
-        return Arrays.copyOf(hmac(named), SEAL_BYTES);
-    }
-
-    private byte[] hmac(byte[] named) {
-        try {
-            Mac mac = Mac.getInstance("HmacSHA256");
-            mac.init(new SecretKeySpec(key, "HmacSHA256"));
-            return mac.doFinal(named);
-        } catch (GeneralSecurityException e) {
-            throw new IllegalStateException(e);
-        }
+        return Arrays.copyOf(seals.seal(named), SEAL_BYTES);
     }
 }

@@ -55,6 +55,10 @@ class StudentEntity {
     @Nullable
     String className;
 
+    /** Where the letter about their week goes. */
+    @Nullable
+    String letterTo;
+
     /** Whether the quiz is given as practice. */
     boolean quizGiven;
 

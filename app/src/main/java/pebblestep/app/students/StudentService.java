@@ -2,6 +2,7 @@ package pebblestep.app.students;
 
 import java.math.BigDecimal;
 import java.time.Clock;
+import java.time.Instant;
 import java.util.Collection;
 import java.util.List;
 import java.util.Map;
@@ -19,6 +20,7 @@ import pebblestep.app.accounts.SettingsService;
 import pebblestep.app.accounts.StudioGate;
 import pebblestep.app.accounts.StudioIdentities;
 import pebblestep.app.platform.Archive;
+import pebblestep.app.platform.InParts;
 import pebblestep.app.platform.PageOf;
 import pebblestep.app.platform.PracticeLinkReader;
 import pebblestep.app.platform.PracticeVisitor;
@@ -341,6 +343,31 @@ public class StudentService implements PracticeLinkReader {
                         && gate.deleted(student.studioId).isEmpty()
                         && tokens.isSealed(token, student.id, student.linkVersion, identities.of(student.studioId)))
                 .map(student -> new PracticeVisitor(student.id, student.studioId));
+    }
+
+    /** Where the letter about a student's week went last. */
+    @Transactional(readOnly = true)
+    public Optional<String> letterTo(long studioId, long id) {
+        return Optional.ofNullable(find(studioId, id).letterTo);
+    }
+
+    /** Remembers where the letter about a student's week goes. */
+    @Transactional
+    public void letterTo(long studioId, long id, String address) {
+        find(studioId, id).letterTo = address;
+    }
+
+    /** Since when these students are there. */
+    @Transactional(readOnly = true)
+    public Map<Long, Instant> since(long studioId, Collection<Long> ids) {
+        return InParts.of(ids, part -> students.findByStudioIdAndIdIn(studioId, part)).stream()
+                .collect(Collectors.toMap(student -> student.id, student -> student.createdAt));
+    }
+
+    /** The studio of a student who is there and not put away. */
+    @Transactional(readOnly = true)
+    public Optional<Long> studioOf(long id) {
+        return students.findById(id).filter(student -> !student.archived).map(student -> student.studioId);
     }
 
     private StudentEntity find(long studioId, long id) {

@@ -10,13 +10,14 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import pebblestep.app.Given;
+import pebblestep.app.keeping.Seals;
 
 class LinkTokensTest {
     @TempDir
     Path folder;
 
     private LinkTokens tokens() {
-        return new LinkTokens(Given.properties(folder.resolve("data"), false, 20));
+        return new LinkTokens(new Seals(Given.properties(folder.resolve("data"), false, 20)));
     }
 
     @Test
@@ -58,13 +59,13 @@ class LinkTokensTest {
         String token = tokens().token(7, 1, "");
         assertThat(tokens().isSealed(token, 7, 1, "")).isTrue();
         assertThat(Files.size(folder.resolve("data/practice-links.key"))).isEqualTo(32);
-        LinkTokens elsewhere = new LinkTokens(Given.properties(folder.resolve("other"), false, 20));
+        LinkTokens elsewhere = new LinkTokens(new Seals(Given.properties(folder.resolve("other"), false, 20)));
         assertThat(elsewhere.isSealed(token, 7, 1, "")).isFalse();
     }
 
     @Test
     void a_room_has_one_name_whatever_link_leads_to_it_and_another_for_every_student_and_studio() {
-        LinkTokens elsewhere = new LinkTokens(Given.properties(folder.resolve("other"), false, 20));
+        LinkTokens elsewhere = new LinkTokens(new Seals(Given.properties(folder.resolve("other"), false, 20)));
         assertThat(List.of(tokens().room(7, ""), tokens().room(8, ""), elsewhere.room(7, "")))
                 .doesNotHaveDuplicates()
                 .allMatch(room -> room.matches("[A-Za-z0-9_-]{12}"));
@@ -73,7 +74,7 @@ class LinkTokensTest {
 
     @Test
     void the_demo_keeps_no_key() {
-        LinkTokens demo = new LinkTokens(Given.properties(folder.resolve("demo"), true, 20));
+        LinkTokens demo = new LinkTokens(new Seals(Given.properties(folder.resolve("demo"), true, 20)));
         assertThat(demo.isSealed(demo.token(1, 1, ""), 1, 1, "")).isTrue();
         assertThat(folder.resolve("demo")).doesNotExist();
     }

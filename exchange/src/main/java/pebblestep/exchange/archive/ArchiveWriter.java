@@ -15,7 +15,7 @@ import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.HexFormat;
 import java.util.List;
-import java.util.zip.Deflater;
+import java.util.Set;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
 import org.apache.commons.csv.CSVFormat;
@@ -40,7 +40,7 @@ public final class ArchiveWriter implements AutoCloseable {
     private static final ObjectWriter LINES = JSON.writer().withRootValueSeparator("");
 
     /** Archives are made while somebody waits: how long it takes matters more than a tenth of its size. */
-    private static final int QUICKLY = Deflater.BEST_SPEED;
+    private static final int QUICKLY = 3;
 
     private static final LocalDateTime NO_TIME = LocalDateTime.of(1980, 1, 1, 0, 0);
 
@@ -53,9 +53,9 @@ public final class ArchiveWriter implements AutoCloseable {
     }
 
     /** A document, written as it stands. */
-    public record Document(String json) {}
+    public record Json(String json) {}
 
-    /** Takes one row: a value for each column, which is a text, number, boolean, {@link Document}, or null. */
+    /** Takes one row: a value for each column, which is a text, number, boolean, {@link Json}, or null. */
     public interface Sink {
         void row(@Nullable Object[] values);
     }
@@ -65,11 +65,15 @@ public final class ArchiveWriter implements AutoCloseable {
         void to(Sink sink);
     }
 
-    /** Writes a table; its rows are asked for twice. */
-    public void table(String name, List<String> columns, Rows rows) throws IOException {
+    /**
+     * Writes a table; its rows are asked for twice.
+     *
+     * @param unseen columns that say nothing to whoever reads a spreadsheet
+     */
+    public void table(String name, List<String> columns, Set<String> unseen, Rows rows) throws IOException {
         try {
             lines(name, columns, rows);
-            csv(name, columns, rows);
+            csv(name, columns, unseen, rows);
         } catch (UncheckedIOException e) {
             throw e.getCause();
         }
@@ -96,7 +100,7 @@ public final class ArchiveWriter implements AutoCloseable {
         if (value == null) return;
         json.writeName(name);
         switch (value) {
-            case Document document -> json.writeRawValue(document.json());
+            case Json document -> json.writeRawValue(document.json());
             case Long number -> json.writeNumber(number);
             case java.math.BigDecimal number -> json.writeNumber(number.stripTrailingZeros());
             case Boolean flag -> json.writeBoolean(flag);
@@ -104,17 +108,21 @@ public final class ArchiveWriter implements AutoCloseable {
         }
     }
 
-    private void csv(String name, List<String> columns, Rows rows) throws IOException {
+    private void csv(String name, List<String> columns, Set<String> unseen, Rows rows) throws IOException {
         begin(name + ".csv");
         Writer writer = new OutputStreamWriter(unclosed(), StandardCharsets.UTF_8);
         CSVPrinter csv = CSVFormat.RFC4180
                 .builder()
-                .setHeader(columns.toArray(String[]::new))
+                .setHeader(columns.stream()
+                        .filter(column -> !unseen.contains(column))
+                        .toArray(String[]::new))
                 .get()
                 .print(writer);
         rows.to(values -> {
             try {
-                for (Object value : values) csv.print(plain(value));
+                for (int i = 0; i < values.length; i++) {
+                    if (!unseen.contains(columns.get(i))) csv.print(plain(values[i]));
+                }
                 csv.println();
             } catch (IOException e) {
                 throw new UncheckedIOException(e);
@@ -127,7 +135,7 @@ public final class ArchiveWriter implements AutoCloseable {
     private static @Nullable Object plain(@Nullable Object value) {
         return switch (value) {
             case null -> null;
-            case Document document -> document.json();
+            case Json document -> document.json();
             case String text -> CsvText.harmless(text);
             default -> value;
         };

@@ -88,9 +88,14 @@ public final class CalendarFile {
 
     /** The zone of that name; refuses names that no calendar would know. */
     public static ZoneId zone(String name) {
-        if (ZoneId.getAvailableZoneIds().contains(name) && ZONES.getTimeZone(name) != null) return ZoneId.of(name);
+        if (knows(name)) return ZoneId.of(name);
         throw Refusal.of("zone", "There is no time zone \"" + name + "\".")
                 .fits("Choose one from the list, such as Europe/Lisbon.");
+    }
+
+    /** Whether a calendar knows the zone of that name. */
+    public static boolean knows(String name) {
+        return ZoneId.getAvailableZoneIds().contains(name) && ZONES.getTimeZone(name) != null;
     }
 
     private static List<VEvent> events(WeeklyLesson lesson, ZoneId zone, Instant stamp) {

@@ -1,0 +1,78 @@
+package pebblestep.core.practice;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+import pebblestep.core.practice.WeekLetter.Line;
+import pebblestep.core.practice.WeekLetter.Reader;
+import pebblestep.core.practice.WeekLetter.Week;
+
+class WeekLetterTest {
+    private static final Week WEEK = new Week(
+            "Maren Saltby",
+            LocalDate.parse("2026-11-30"),
+            LocalDate.parse("2026-11-23"),
+            List.of(new Line("D major: Two octaves in sixteenths", "72", 5), new Line("B♭ major: Thirds", "60", 4)),
+            List.of("D major, Two octaves in sixteenths: up from 66 to 72."),
+            Optional.of("In B♭ major E♭ slipped in 3 of 12 takes."),
+            Optional.of("She is doing well."),
+            "https://studio.test/p/abc",
+            "Ottilie");
+
+    @Test
+    void a_student_reads_it_so() {
+        WeekLetter letter = WeekLetter.of(WEEK, Reader.STUDENT);
+        assertThat(letter.subject()).isEqualTo("Your week: 2 steps, 9 minutes a day");
+        assertThat(letter.text())
+                .startsWith(
+                        """
+                        Dear Maren,
+
+                        For the week from 30 November, in this order, about 9 minutes a day:
+                        1. D major: Two octaves in sixteenths, metronome at 72, 5 minutes
+                        2. B♭ major: Thirds, metronome at 60, 4 minutes
+
+                        What has changed since 23 November:
+                        - D major, Two octaves in sixteenths: up from 66 to 72.
+
+                        One thing to watch: In B♭ major E♭ slipped in 3 of 12 takes.
+
+                        To hear it, and to log how it went: https://studio.test/p/abc
+
+                        """)
+                .endsWith("\n\nOttilie\n")
+                .doesNotContain("She is doing well");
+    }
+
+    @Test
+    void a_parent_reads_it_so() {
+        WeekLetter letter = WeekLetter.of(WEEK, Reader.PARENT);
+        assertThat(letter.subject()).isEqualTo("Maren’s week: 2 steps, 9 minutes a day");
+        assertThat(letter.text())
+                .startsWith("Hello,\n\n")
+                .contains(
+                        "From the lesson: She is doing well.",
+                        "Where Maren hears and logs it: https://studio.test/p/abc");
+    }
+
+    @Test
+    void a_week_without_anything_new_says_so() {
+        Week empty = new Week(
+                "Silas",
+                WEEK.from(),
+                WEEK.since(),
+                List.of(),
+                List.of(),
+                Optional.empty(),
+                Optional.empty(),
+                WEEK.link(),
+                WEEK.teacher());
+        assertThat(WeekLetter.of(empty, Reader.PARENT).subject()).isEqualTo("Silas’ week: nothing new");
+        assertThat(WeekLetter.of(empty, Reader.STUDENT).text())
+                .contains("For the week from 30 November there is nothing new: play what is already known.")
+                .doesNotContain("What has changed", "One thing");
+    }
+}
