@@ -40,3 +40,7 @@ alter table students add column letter_to varchar(200);
 
 -- Whether a take was ticked on paper and typed in afterwards.
 alter table takes add column on_paper boolean default false not null;
+
+-- Numbers are taken by the thousand: each time some are taken, that is written to the disk at once, and an archive brings
+-- two million takes.
+alter table takes alter column id set cache 1000;

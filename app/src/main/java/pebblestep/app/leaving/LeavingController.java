@@ -4,9 +4,13 @@ import jakarta.servlet.http.HttpServletResponse;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.OutputStream;
+import java.time.Clock;
+import java.time.LocalDate;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
@@ -19,6 +23,8 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import pebblestep.app.leaving.Leaving.DeletedView;
+import pebblestep.app.leaving.Tables.Table;
+import pebblestep.app.platform.FileName;
 import pebblestep.app.platform.Teacher;
 import pebblestep.app.students.StudentService;
 
@@ -28,8 +34,12 @@ class LeavingController {
     private final Leaving leaving;
     private final Handing handing;
     private final StudentService students;
+    private final Tables tables;
+    private final Clock clock;
 
-    LeavingController(Leaving leaving, Handing handing, StudentService students) {
+    LeavingController(Leaving leaving, Handing handing, StudentService students, Tables tables, Clock clock) {
+        this.tables = tables;
+        this.clock = clock;
         this.leaving = leaving;
         this.handing = handing;
         this.students = students;
@@ -54,6 +64,26 @@ class LeavingController {
             throws IOException {
         students.get(teacher.studioId(), id);
         handing.takes(id, file(response, "takes-" + id + ".csv", "text/csv;charset=UTF-8"));
+    }
+
+    /** Which table, and whose; everybody's without a student. */
+    record TableRequest(@NotNull(message = "Name the table.") Table table, @Nullable Long student) {}
+
+    /** A table for a spreadsheet. */
+    @PostMapping("/api/exports/csv")
+    void table(
+            @AuthenticationPrincipal Teacher teacher,
+            @Valid @RequestBody TableRequest request,
+            HttpServletResponse response)
+            throws IOException {
+        String whose = request.student() == null
+                ? null
+                : students.get(teacher.studioId(), request.student()).name();
+        ByteArrayOutputStream table = new ByteArrayOutputStream();
+        tables.write(teacher.studioId(), request.table(), request.student(), table);
+        String name = FileName.of(whose, request.table().id(), LocalDate.now(clock), "csv");
+        response.setContentLength(table.size());
+        table.writeTo(FileName.attached(response, name, "text/csv;charset=UTF-8"));
     }
 
     private static OutputStream file(HttpServletResponse response, String name, String type) throws IOException {

@@ -206,6 +206,7 @@ public class PracticeService implements CleanShares {
                         take.slipped == null
                                 ? ""
                                 : SlippedJson.parse(take.slipped).inWords(),
-                        take.takenOn));
+                        take.takenOn,
+                        take.onPaper));
     }
 }

@@ -1,5 +1,6 @@
 package pebblestep.app.practice;
 
+import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotBlank;
@@ -70,7 +71,8 @@ public final class PracticeViews {
     /** A line to the teacher. */
     public record WordView(long id, String text, LocalDate day) {}
 
-    /** A take in the log; {@code slipped} says what slipped in words, and is empty where nothing was said. */
+    /** A take in the log; {@code slipped} says what slipped in words, and is empty where nothing was said; {@code onPaper}
+     * where it was ticked on a sheet. */
     public record TakeView(
             long id,
             long assignmentId,
@@ -79,7 +81,28 @@ public final class PracticeViews {
             Outcome outcome,
             String note,
             String slipped,
-            LocalDate day) {}
+            LocalDate day,
+            boolean onPaper) {}
+
+    /**
+     * A box that was ticked on a sheet: a clean take on a day.
+     *
+     * @param bpm the tempo beside it
+     * @param played the rungs of other axes than tempo, as the sheet's list gave them
+     */
+    public record TickRequest(
+            @NotNull(message = "Name the assignment.") Long assignment,
+            @NotNull(message = "Give the tempo.") BigDecimal bpm,
+            @Nullable @Size(max = 5, message = "Give one rung for each axis.") List<@NotNull PlayedPart> played,
+            @NotNull(message = "Give the day.") LocalDate day) {}
+
+    /** A sheet that comes back. */
+    public record TicksRequest(
+            @NotNull(message = "Tick a box.") @Size(min = 1, max = 300, message = "A sheet has 1 to 300 ticks.")
+                    List<@Valid @NotNull TickRequest> ticks) {}
+
+    /** What came of a sheet: how many takes were new, and how many had been typed in before. */
+    public record TicksView(int taken, int before) {}
 
     /** Where the student stands with a piece after a take: as the list shows it, and with all that is needed to go on. */
     public record TakeAnswer(TodayItem item, PieceDocument piece) {}

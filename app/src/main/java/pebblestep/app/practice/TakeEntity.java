@@ -52,6 +52,9 @@ class TakeEntity {
     @Nullable
     String slipped;
 
+    /** Whether it was ticked on paper and typed in afterwards. */
+    boolean onPaper;
+
     Instant takenAt;
     LocalDate takenOn;
     Instant receivedAt;
