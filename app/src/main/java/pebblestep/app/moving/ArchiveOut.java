@@ -36,7 +36,7 @@ class ArchiveOut {
     static final String OF_STUDENT = "student";
 
     /** So many ids are asked for at once. */
-    private static final int WINDOW = 20_000;
+    private static final int WINDOW = 4_000;
 
     /** By which a device knows its takes. */
     private static final Set<String> UNSEEN = Set.of("client_id");

@@ -26,6 +26,7 @@ class StudioWallTest {
     private Answer step;
     private Answer assignment;
     private Answer instrument;
+    private long off;
     private long plan;
     private long required;
     private long note;
@@ -49,6 +50,10 @@ class StudioWallTest {
         plan = plans.json().at("/0/id").asLong();
         instrument = here.post("/api/instruments", Given.INSTRUMENT);
         assertThat(instrument.status()).isEqualTo(201);
+        here.post(
+                "/api/calendar/off",
+                "{\"date\":\"%s\"}".formatted(java.time.LocalDate.now().plusDays(9)));
+        off = here.get("/api/calendar").json().at("/off/0/id").asLong();
     }
 
     private static final String REQUIRED =
@@ -70,7 +75,7 @@ class StudioWallTest {
         String pattern() {
             return method + " "
                     + path.replaceAll("/[0-9a-f]+(-[0-9a-f]+){4}|/\\d+|(?<=recipes)/[a-z-]+", "/{id}")
-                            .replaceAll("(?<=exports)/[a-z]+", "/{format}")
+                            .replaceAll("(?<=exports)/midi", "/{format}")
                             .replaceAll("\\?.*", "");
         }
     }
@@ -137,6 +142,27 @@ class StudioWallTest {
                         "POST",
                         "/api/exports/midi",
                         "{\"step\":" + Given.STEP + ",\"student\":" + ofStudent.replaceAll("\\D", "") + "}"),
+                new Call("POST", "/api/exports/archive", "{\"student\":" + student.id() + "}"),
+                new Call("POST", "/api/exports/csv", "{\"table\":\"takes\",\"student\":" + student.id() + "}"),
+                new Call("POST", "/api/exports/ics", "{\"student\":" + student.id() + "}"),
+                new Call(
+                        "POST",
+                        "/api/exports/eml",
+                        "{\"student\":" + student.id() + ",\"subject\":\"A\",\"text\":\"A\"}"),
+                new Call("GET", ofStudent + "/calendar", null),
+                new Call("POST", ofStudent + "/calendar/renew", ""),
+                new Call("DELETE", "/api/calendar/off/" + off, null),
+                new Call("GET", ofStudent + "/letter", null),
+                new Call("POST", ofStudent + "/letter", "{\"to\":\"a@example.test\",\"subject\":\"A\",\"text\":\"A\"}"),
+                new Call("GET", ofStudent + "/paper", null),
+                new Call(
+                        "POST",
+                        ofStudent + "/paper",
+                        "{\"ticks\":[{\"assignment\":" + assignment.id() + ",\"bpm\":60,\"day\":\"2026-03-02\"}]}"),
+                new Call("GET", "/api/archives/7a0c5b46-6c28-4f34-9d6b-3f3a3f6f7d11", null),
+                new Call("DELETE", "/api/archives/7a0c5b46-6c28-4f34-9d6b-3f3a3f6f7d11", null),
+                new Call("POST", "/api/archives/7a0c5b46-6c28-4f34-9d6b-3f3a3f6f7d11/take", ""),
+                new Call("POST", "/api/archives/7a0c5b46-6c28-4f34-9d6b-3f3a3f6f7d11/undo", ""),
                 new Call("POST", "/api/imports/7a0c5b46-6c28-4f34-9d6b-3f3a3f6f7d11/take", "{}"),
                 new Call("GET", ofRoutine, null),
                 new Call("PUT", ofRoutine, routineForm),
@@ -161,6 +187,15 @@ class StudioWallTest {
         return List.of(
                 new Call("GET", "/api/keys", null),
                 new Call("POST", "/api/imports", "{}"),
+                new Call("POST", "/api/archives", "{}"),
+                new Call("GET", "/api/calendar", null),
+                new Call("PUT", "/api/calendar", "{\"zone\":\"Europe/Lisbon\",\"lessonMinutes\":45}"),
+                new Call("POST", "/api/calendar/renew", ""),
+                new Call("POST", "/api/calendar/off", "{\"date\":\"2027-03-02\"}"),
+                new Call("GET", "/api/sent", null),
+                new Call("GET", "/api/mail-server", null),
+                new Call("PUT", "/api/mail-server", "{}"),
+                new Call("DELETE", "/api/mail-server", null),
                 new Call("GET", "/api/backups", null),
                 new Call("GET", "/api/teachers", null),
                 new Call("POST", "/api/teachers", "{\"name\":\"A\",\"email\":\"a\"}"),
@@ -198,6 +233,7 @@ class StudioWallTest {
                 new Call("GET", "/api/practice/today", null),
                 new Call("POST", "/api/practice/exports/midi", "{\"assignment\":" + assignment.id() + "}"),
                 new Call("POST", "/api/practice/exports/midi/look", "{\"assignment\":" + assignment.id() + "}"),
+                new Call("GET", "/api/practice/calendar", null),
                 new Call("GET", "/api/practice/key-path", null),
                 new Call("GET", "/api/practice/room", null),
                 new Call("GET", "/api/practice/quiz", null),
