@@ -40,6 +40,7 @@ public final class Archive {
 
     private void save(String email, String password, Path file) throws Exception {
         post("/api/session", "{\"email\":\"%s\",\"password\":\"%s\"}".formatted(email, password));
+        Files.deleteIfExists(file);
         long began = System.nanoTime();
         send("POST", "/api/exports/archive", BodyPublishers.ofString("{}"), BodyHandlers.ofFile(file));
         System.out.printf(
