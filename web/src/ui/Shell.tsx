@@ -1,5 +1,5 @@
 import { ActionIcon, Menu } from '@mantine/core';
-import { IconKey, IconKeyboard, IconLogout, IconSettings, IconUser, IconUsers } from '@tabler/icons-react';
+import { IconKey, IconKeyboard, IconLogout, IconMail, IconSettings, IconUser, IconUsers } from '@tabler/icons-react';
 import { useState } from 'react';
 import { Link, Navigate, NavLink, Outlet, useLocation } from 'react-router';
 import { useSession, useSignOut } from '../api/session';
@@ -95,6 +95,9 @@ function TeacherMenu({ teacher }: { teacher: NonNullable<Session['teacher']> }) 
           )}
           <Menu.Item leftSection={<IconUsers size={16} />} onClick={() => setTeachers(true)}>
             Teachers
+          </Menu.Item>
+          <Menu.Item component={Link} to="/letters" leftSection={<IconMail size={16} />}>
+            Letters
           </Menu.Item>
           <Menu.Item leftSection={<IconKey size={16} />} onClick={() => setAccount(true)}>
             Your account

@@ -85,7 +85,7 @@ export function TakeAwayDialog({ things, formats, onClose }: Props) {
           </Button>
           <Button
             disabled={!look.data || taking}
-            onClick={() => look.data && void take(wanted, look.data.name)}
+            onClick={() => look.data && void take(wanted)}
           >
             Take it
           </Button>

@@ -1,8 +1,8 @@
 import { useQuery } from '@tanstack/react-query';
-import { useEffect, useRef, useState } from 'react';
 import { api, data, practiceApi } from '../../api/client';
 import type { TakeAwayOptions, TakeAwayRequest } from '../../api/types';
 import type { FormatId } from './formats';
+import { useFile } from './useFile';
 
 /** What is taken away: something of the studio, or a student's own piece by the token of their link. */
 export type Subject = { request: Omit<TakeAwayRequest, 'options'> } | { token: string; assignment: number };
@@ -48,47 +48,9 @@ export function useLook(wanted: Wanted) {
   });
 }
 
-function save(name: string, parts: BlobPart[], type: string) {
-  const url = URL.createObjectURL(new Blob(parts, { type }));
-  const link = document.createElement('a');
-  link.href = url;
-  link.download = name;
-  link.click();
-  window.setTimeout(() => URL.revokeObjectURL(url), 60_000);
-}
-
-/** Fetching a file: how far it is, and how to stop it. */
+/** Fetching one of these files: how far it is, and how to stop it. */
 export function useTakeAway(onDone: () => void) {
-  const [share, setShare] = useState<number>();
-  const [error, setError] = useState<Error>();
-  const running = useRef<AbortController | undefined>(undefined);
-  useEffect(() => () => running.current?.abort(), []);
-  const take = async (wanted: Wanted, name: string) => {
-    if (running.current) return;
-    const control = new AbortController();
-    running.current = control;
-    setError(undefined);
-    setShare(0);
-    try {
-      const response = await fetched(wanted, control.signal);
-      const all = Number(response.headers.get('Content-Length')) || 1;
-      const parts: BlobPart[] = [];
-      let got = 0;
-      for (const reader = response.body!.getReader(); ;) {
-        const { done, value } = await reader.read();
-        if (done) break;
-        parts.push(value as BlobPart);
-        got += value.length;
-        setShare(Math.min(1, got / all));
-      }
-      save(name, parts, response.headers.get('Content-Type') ?? 'application/octet-stream');
-      onDone();
-    } catch (failed) {
-      if (!control.signal.aborted) setError(failed as Error);
-    } finally {
-      running.current = undefined;
-      setShare(undefined);
-    }
-  };
-  return { take, share, error, cancel: () => running.current?.abort() };
+  const { take, progress, error, cancel } = useFile(onDone);
+  const share = progress && (progress.all ? Math.min(1, progress.got / progress.all) : 0);
+  return { take: (wanted: Wanted) => take((signal) => fetched(wanted, signal)), share, error, cancel };
 }

@@ -1,6 +1,6 @@
 import { Button } from '@mantine/core';
 import { notifications } from '@mantine/notifications';
-import { useState } from 'react';
+import { lazy, Suspense, useState } from 'react';
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
 import { useKeyPlans } from '../../api/plans';
 import { useKeyPath } from '../../api/progress';
@@ -20,6 +20,10 @@ import { StudentForm } from './StudentForm';
 import { StudentPlans } from './StudentPlans';
 import { signs } from '../../ui/signs';
 import classes from './StudentPage.module.css';
+
+const StudentTakeAway = lazy(async () => ({
+  default: (await import('./StudentTakeAway')).StudentTakeAway,
+}));
 
 /** The key to show first: the plan's, else the one practised last, else the first of the path. */
 function latest(path: KeyPath): string {
@@ -47,6 +51,7 @@ export function StudentPage() {
   const archive = useArchiveStudent();
   const navigate = useNavigate();
   const [changing, setChanging] = useState(false);
+  const [taking, setTaking] = useState(false);
   const [search, setSearch] = useSearchParams();
   // All at once: what comes later would push the stones away from a hand that reaches for them.
   if (student.isPending || path.isPending || plans.isPending) return <Waiting />;
@@ -81,8 +86,8 @@ export function StudentPage() {
         <Button variant="default" component={Link} to={`/students/${id}/quiz`}>
           Quiz
         </Button>
-        <Button variant="default" component={Link} to={`/students/${id}/report`}>
-          For the parents
+        <Button variant="default" onClick={() => setTaking(true)}>
+          Take away
         </Button>
         <Button variant="default" onClick={() => setChanging(true)}>
           Change
@@ -114,6 +119,9 @@ export function StudentPage() {
           <Log studentId={id} />
         </aside>
       </div>
+      <Suspense>
+        {taking && <StudentTakeAway student={student.data} onClose={() => setTaking(false)} />}
+      </Suspense>
       <StudentForm opened={changing} onClose={() => setChanging(false)} student={student.data} />
     </div>
   );

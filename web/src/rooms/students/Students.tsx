@@ -1,6 +1,6 @@
 import { Button } from '@mantine/core';
 import { IconPlus } from '@tabler/icons-react';
-import { useState } from 'react';
+import { lazy, Suspense, useState } from 'react';
 import { Link } from 'react-router';
 import { useKeyGrid } from '../../api/lists';
 import { useSession } from '../../api/session';
@@ -19,12 +19,17 @@ import { StudentLook } from './StudentLook';
 import { rangeSigns } from '../../ui/signs';
 import classes from './Students.module.css';
 
+const StudioTakeAway = lazy(async () => ({
+  default: (await import('./StudioTakeAway')).StudioTakeAway,
+}));
+
 /** The students of the studio, and those put away. */
 export function Students() {
   const [page, setPage] = useState(0);
   const [archived, setArchived] = useState(false);
   const [adding, setAdding] = useState(false);
   const [reading, setReading] = useState(false);
+  const [taking, setTaking] = useState(false);
   const [deleting, setDeleting] = useState<Student>();
   const students = useStudents(page, archived);
   const archive = useArchiveStudent();
@@ -61,6 +66,11 @@ export function Students() {
           Instruments
         </Button>
         <span className={classes.push} />
+        {!archived && total > 0 && (
+          <Button variant="default" onClick={() => setTaking(true)}>
+            Take away
+          </Button>
+        )}
         {!archived && (
           <Button variant="default" onClick={() => setReading(true)}>
             Read a list
@@ -117,6 +127,11 @@ export function Students() {
       {deleting && <DeleteStudent student={deleting} onClose={() => setDeleting(undefined)} />}
       <Pages page={page} pages={pages} onPage={setPage} />
       {reading && <ReadStudents onClose={() => setReading(false)} />}
+      <Suspense>
+        {taking && (
+          <StudioTakeAway owner={session.data?.teacher?.owner === true} onClose={() => setTaking(false)} />
+        )}
+      </Suspense>
       <StudentForm opened={adding} onClose={() => setAdding(false)} />
     </div>
   );

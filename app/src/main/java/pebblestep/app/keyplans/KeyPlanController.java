@@ -10,6 +10,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import pebblestep.app.keyplans.KeyPlanViews.BookletView;
 import pebblestep.app.keyplans.KeyPlanViews.KeyPlanRequest;
 import pebblestep.app.keyplans.KeyPlanViews.KeyPlanView;
 import pebblestep.app.keyplans.KeyPlanViews.PlanDecision;
@@ -34,6 +35,12 @@ class KeyPlanController {
     @GetMapping("/api/students/{id}/key-plans")
     List<KeyPlanView> list(@AuthenticationPrincipal Teacher teacher, @PathVariable long id) {
         return plans.list(teacher.studioId(), id);
+    }
+
+    /** A plan as a booklet to print. */
+    @GetMapping("/api/key-plans/{id}/booklet")
+    BookletView booklet(@AuthenticationPrincipal Teacher teacher, @PathVariable long id) {
+        return plans.booklet(teacher.studioId(), id);
     }
 
     /** Goes on to the next key, gives this one again, holds, or goes on after that. */

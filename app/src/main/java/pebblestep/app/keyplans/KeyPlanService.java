@@ -14,6 +14,9 @@ import pebblestep.app.accounts.SettingsService;
 import pebblestep.app.accounts.TeacherNames;
 import pebblestep.app.assignments.PlannedSteps;
 import pebblestep.app.keyplans.KeyPlanEventEntity.Kind;
+import pebblestep.app.keyplans.KeyPlanViews.BookletKey;
+import pebblestep.app.keyplans.KeyPlanViews.BookletPiece;
+import pebblestep.app.keyplans.KeyPlanViews.BookletView;
 import pebblestep.app.keyplans.KeyPlanViews.KeyPlanRequest;
 import pebblestep.app.keyplans.KeyPlanViews.KeyPlanView;
 import pebblestep.app.keyplans.KeyPlanViews.Passed;
@@ -23,10 +26,14 @@ import pebblestep.app.platform.Problems;
 import pebblestep.app.students.StudentService;
 import pebblestep.app.students.StudentViews.StudentView;
 import pebblestep.core.Refusal;
+import pebblestep.core.climb.Ascent;
+import pebblestep.core.keyplan.InKey;
 import pebblestep.core.keyplan.KeyPlan;
 import pebblestep.core.passage.Player;
 import pebblestep.core.pitch.NoteName;
+import pebblestep.core.rhythm.Speech;
 import pebblestep.core.scale.KeyOrder;
+import pebblestep.documents.StepDocuments;
 import pebblestep.documents.bench.PlanAsked;
 
 /** Gives key plans to students and decides about them. */
@@ -210,6 +217,77 @@ public class KeyPlanService {
                 last.map(event -> event.decidedBy)
                         .map(names.of(entity.studioId)::get)
                         .orElse(null));
+    }
+
+    /**
+     * What a plan brings in one key of its round.
+     *
+     * @param tonic as the student reads it
+     * @param isNow whether the plan is in that key
+     */
+    public record InOneKey(NoteName tonic, boolean isNow, List<PlannedPiece> pieces) {}
+
+    /**
+     * One step in one key.
+     *
+     * @param title what it is called there
+     * @param ascent the step with its climb; empty where it does not fit the student
+     * @param refusal why it does not
+     */
+    public record PlannedPiece(String title, Optional<Ascent> ascent, String refusal) {}
+
+    /** What a plan is called, whose it is, and what it brings in each key of its round. */
+    public record Round(String title, long studentId, List<InOneKey> keys) {}
+
+    /** A plan with everything that it brings. */
+    @Transactional(readOnly = true)
+    public Round round(long studioId, long id) {
+        KeyPlanEntity entity = find(studioId, id);
+        Player player = students.player(studioId, entity.studentId);
+        Planned planned = keeper.planned(entity);
+        Speech speech = settings.of(studioId).speech();
+        NoteName now = planned.plan().on(LocalDate.now(clock), planned.events()).tonic();
+        List<InOneKey> keys = planned.plan().round().stream()
+                .map(tonic -> new InOneKey(
+                        planned.asRead(tonic, player),
+                        tonic.equals(now),
+                        planned.material().pieces(tonic, player, speech).stream()
+                                .map(piece -> new PlannedPiece(
+                                        piece.fitted()
+                                                .map(fitted ->
+                                                        fitted.ascent().step().title())
+                                                .orElse(piece.key().toString()),
+                                        piece.fitted().map(InKey::ascent),
+                                        piece.refusal()))
+                                .toList()))
+                .toList();
+        return new Round(entity.title, entity.studentId, keys);
+    }
+
+    /** A plan as a booklet to print. */
+    @Transactional(readOnly = true)
+    public BookletView booklet(long studioId, long id) {
+        Round round = round(studioId, id);
+        StudentView student = students.get(studioId, round.studentId());
+        KeyPlanEntity entity = find(studioId, id);
+        return new BookletView(
+                student.id(),
+                student.name(),
+                student.instrument().name(),
+                round.title(),
+                order(entity),
+                round.keys().stream()
+                        .map(key -> new BookletKey(
+                                key.tonic().id(),
+                                key.pieces().stream()
+                                        .map(piece -> new BookletPiece(
+                                                piece.title(),
+                                                piece.ascent()
+                                                        .map(ascent -> StepDocuments.write(ascent.step()))
+                                                        .orElse(null),
+                                                piece.refusal()))
+                                        .toList()))
+                        .toList());
     }
 
     private static String order(KeyPlanEntity entity) {

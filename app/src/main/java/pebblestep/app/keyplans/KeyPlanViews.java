@@ -16,6 +16,7 @@ import pebblestep.core.keyplan.FormSet;
 import pebblestep.core.keyplan.KeyPlan.Pace;
 import pebblestep.core.passage.Step.Named;
 import pebblestep.core.scale.KeyOrder;
+import pebblestep.documents.StepDocument;
 
 /** What the API takes and shows of key plans. */
 public final class KeyPlanViews {
@@ -86,6 +87,16 @@ public final class KeyPlanViews {
             List<PlanStation> round,
             @Nullable Deciding undo,
             @Nullable String decidedBy) {}
+
+    /** A plan as a booklet: everything that it brings, key by key. */
+    public record BookletView(
+            long studentId, String student, String instrument, String title, String order, List<BookletKey> keys) {}
+
+    /** One key of a booklet; the tonic as the student reads it. */
+    public record BookletKey(String tonic, List<BookletPiece> pieces) {}
+
+    /** One step of a booklet: the step, or why it does not fit. */
+    public record BookletPiece(String title, @Nullable StepDocument step, String refusal) {}
 
     /** What can be decided about a plan. */
     public enum Deciding implements Identified {

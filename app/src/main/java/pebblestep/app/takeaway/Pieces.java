@@ -14,7 +14,10 @@ import pebblestep.app.assignments.Assigned;
 import pebblestep.app.assignments.AssignmentService;
 import pebblestep.app.bench.RoutineService;
 import pebblestep.app.bench.RoutineViews.RoutineView;
+import pebblestep.app.keyplans.KeyPlanService;
+import pebblestep.app.platform.PracticeVisitor;
 import pebblestep.app.practice.ProgressStore;
+import pebblestep.app.practice.RoomService;
 import pebblestep.app.students.StudentService;
 import pebblestep.app.takeaway.TakeAwayViews.TakeAwayRequest;
 import pebblestep.core.Refusal;
@@ -27,6 +30,7 @@ import pebblestep.core.rhythm.Speech;
 import pebblestep.documents.ClimbDocuments;
 import pebblestep.documents.Fields;
 import pebblestep.documents.StepDocuments;
+import pebblestep.documents.practice.Today;
 import pebblestep.exchange.ClimbJson;
 import pebblestep.exchange.StepJson;
 import tools.jackson.databind.JsonNode;
@@ -39,6 +43,8 @@ class Pieces {
     private final AssignmentService assignments;
     private final ProgressStore progress;
     private final SettingsService settings;
+    private final KeyPlanService plans;
+    private final RoomService rooms;
     private final Clock clock;
 
     Pieces(
@@ -47,7 +53,11 @@ class Pieces {
             AssignmentService assignments,
             ProgressStore progress,
             SettingsService settings,
+            KeyPlanService plans,
+            RoomService rooms,
             Clock clock) {
+        this.plans = plans;
+        this.rooms = rooms;
         this.students = students;
         this.routines = routines;
         this.assignments = assignments;
@@ -67,15 +77,21 @@ class Pieces {
     /** What a request names; refuses none of it, and several at once. */
     @Transactional(readOnly = true)
     Asked asked(long studio, TakeAwayRequest request) {
-        long named = Stream.of(request.step(), request.routine(), request.assignment())
+        Boolean list = Boolean.TRUE.equals(request.list()) ? Boolean.TRUE : null;
+        long named = Stream.of(request.step(), request.routine(), request.assignment(), request.plan(), list)
                 .filter(Objects::nonNull)
                 .count();
         if (named != 1) {
             throw Refusal.of(
                             "step", "Name what to take away: a step, a routine, or something that a student was given.")
-                    .fits("One of step, routine and assignment.");
+                    .fits("One of step, routine, assignment, plan and list.");
         }
         if (request.assignment() != null) return given(studio, request.assignment());
+        if (request.plan() != null) return week(studio, request.plan());
+        if (list != null) {
+            if (request.student() == null) throw Refusal.of("student", "Say whose list it is.");
+            return list(studio, request.student());
+        }
         Speech speech = settings.of(studio).speech();
         Optional<Player> player = Optional.ofNullable(request.student())
                 .map(id -> students.player(studio, id))
@@ -102,6 +118,44 @@ class Pieces {
         return new Asked(piece.title(), whose, List.of(piece), speech, LocalDate.now(clock));
     }
 
+    /** What a key plan brings in the key it is in. */
+    private Asked week(long studio, long plan) {
+        KeyPlanService.Round round = plans.round(studio, plan);
+        Player player = students.player(studio, round.studentId());
+        List<Piece> pieces = round.keys().stream()
+                .filter(KeyPlanService.InOneKey::isNow)
+                .flatMap(key -> key.pieces().stream())
+                .flatMap(piece -> piece
+                        .ascent()
+                        .map(ascent -> new Piece(piece.title(), ascent, Optional.empty(), Optional.of(player)))
+                        .stream())
+                .toList();
+        if (pieces.isEmpty()) throw Refusal.of("plan", "Nothing of this plan fits the student in its present key.");
+        return new Asked(
+                round.title(),
+                Optional.of(students.get(studio, round.studentId()).name()),
+                pieces,
+                settings.of(studio).speech(),
+                LocalDate.now(clock));
+    }
+
+    /** All that a student has to practise today, in its order, each on the rung where they stand. */
+    private Asked list(long studio, long student) {
+        Today today = rooms.today(new PracticeVisitor(student, studio));
+        List<Asked> each = today.items().stream()
+                .filter(item -> item.misfit() == null)
+                .map(item -> given(studio, item.assignmentId()))
+                .toList();
+        if (each.isEmpty()) throw Refusal.of("list", "There is nothing to practise today.");
+        Asked first = each.getFirst();
+        return new Asked(
+                "today's list",
+                first.whose(),
+                each.stream().flatMap(one -> one.pieces().stream()).toList(),
+                first.speech(),
+                first.day());
+    }
+
     /** What a student was given, on the rung where they stand. */
     private Asked given(long studio, long id) {
         Assigned assigned = assignments.get(studio, id);
@@ -110,7 +164,8 @@ class Pieces {
 
     /** The same for the student themselves; refuses what was given to others. */
     @Transactional(readOnly = true)
-    Asked own(long studio, long student, long id) {
+    Asked own(long studio, long student, @Nullable Long id) {
+        if (id == null) return list(studio, student);
         Assigned assigned = assignments.find(studio, student, id).orElseThrow(() -> Refusal.of(
                         "assignment", "This is not on your list.")
                 .fits("Look at today's list again."));

@@ -23,14 +23,19 @@ final class TakeAwayViews {
     private TakeAwayViews() {}
 
     /**
-     * What to take away, and for whom: a step as it is sent, with its climb or without; a kept routine; or what a student was
-     * given, as they play it now. Of these one; an assignment knows its student.
+     * What to take away, and for whom: a step as it is sent, with its climb or without; a kept routine; what a student was
+     * given, as they play it now; what a key plan brings in the key it is in; or all of a student's list of today. Of these
+     * one; an assignment and a plan know their student.
+     *
+     * @param list whether it is the student's list of today
      */
     record TakeAwayRequest(
             @Nullable @Schema(implementation = StepDocument.class) JsonNode step,
             @Nullable @Schema(implementation = ClimbDocument.class) JsonNode climb,
             @Nullable Long routine,
             @Nullable Long assignment,
+            @Nullable Long plan,
+            @Nullable Boolean list,
             @Nullable @Size(max = 40, message = "Choose an instrument from the list.") String instrument,
             @Nullable Long student,
             @Nullable @Valid TakeAwayOptions options) {}
@@ -43,8 +48,8 @@ final class TakeAwayViews {
         }
     }
 
-    /** The same for a student: one of their own pieces. */
-    record OwnTakeAway(long assignment, @Nullable @Valid TakeAwayOptions options) {}
+    /** The same for a student: one of their own pieces, or without one all of today's list. */
+    record OwnTakeAway(@Nullable Long assignment, @Nullable @Valid TakeAwayOptions options) {}
 
     /**
      * How it is to be.

@@ -129,6 +129,8 @@ class StudioWallTest {
                 new Call("PUT", "/api/lesson-notes/" + note, "{\"text\":\"Taken\",\"version\":0}"),
                 new Call("GET", ofStudent + "/report", null),
                 new Call("POST", ofAssignment + "/span", "{\"wider\":false}"),
+                new Call("GET", "/api/key-plans/" + plan + "/booklet", null),
+                new Call("POST", "/api/exports/midi", "{\"plan\":" + plan + "}"),
                 new Call("POST", "/api/key-plans/" + plan + "/decisions", "{\"kind\":\"skip\"}"),
                 new Call("POST", "/api/key-plans/" + plan + "/undo", ""),
                 new Call("POST", "/api/key-plans/" + plan + "/end", ""),
