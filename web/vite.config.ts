@@ -143,5 +143,9 @@ export default defineConfig({
   },
   // A busy machine may take long over the core; a test that hangs is ended all the same.
   test: { testTimeout: 120_000, hookTimeout: 120_000 },
-  server: { proxy: { '/api': `http://localhost:${process.env.PORT ?? 8080}` } },
+  server: {
+    proxy: Object.fromEntries(
+      ['/api', '/calendar'].map((path) => [path, `http://localhost:${process.env.PORT ?? 8080}`]),
+    ),
+  },
 });

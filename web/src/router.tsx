@@ -89,6 +89,18 @@ export const router = createBrowserRouter([
             lazy: async () => ({ Component: (await import('./rooms/quiz/QuizPage')).QuizPage }),
           },
           {
+            path: '/students/:studentId/booklet',
+            lazy: async () => ({ Component: (await import('./rooms/paper/BookletPage')).BookletPage }),
+          },
+          {
+            path: '/shelf/:routineId/class',
+            lazy: async () => ({ Component: (await import('./rooms/paper/ClassSheetPage')).ClassSheetPage }),
+          },
+          {
+            path: '/letters',
+            lazy: async () => ({ Component: (await import('./rooms/letters/LettersPage')).LettersPage }),
+          },
+          {
             path: '/students/:studentId/report',
             lazy: async () => ({ Component: (await import('./rooms/report/ReportPage')).ReportPage }),
           },

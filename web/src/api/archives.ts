@@ -6,12 +6,12 @@ import type { ArchiveFound } from './types';
 export function lookIntoArchive(file: File, signal: AbortSignal): Promise<ArchiveFound> {
   return data(
     api.POST('/api/archives', {
-      body: file as unknown as never,
       // The file goes as it is.
-      bodySerializer: (body) => body as unknown as File,
+      body: file as never,
+      bodySerializer: (body: unknown) => body as File,
       headers: { 'Content-Type': 'application/octet-stream' },
       signal,
-    } as never),
+    }),
   );
 }
 

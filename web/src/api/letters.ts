@@ -7,7 +7,8 @@ import type { LetterReader, LetterWish, MailServer, MailServerWish } from './typ
 export function useWeekLetter(id: number, reader: LetterReader) {
   return useQuery({
     queryKey: ['letter', id, reader],
-    queryFn: () => data(api.GET('/api/students/{id}/letter', { params: { path: { id }, query: { reader } } })),
+    queryFn: () =>
+      data(api.GET('/api/students/{id}/letter', { params: { path: { id }, query: { reader } } })),
     // What somebody has begun to write must not be written anew beneath the pen.
     staleTime: Infinity,
     gcTime: 0,

@@ -36,3 +36,12 @@ export function useDecidePlan() {
     onSuccess: changed,
   });
 }
+
+/** A key plan with everything it brings, key by key; nothing is asked for without an id. */
+export function useBooklet(id: number | undefined) {
+  return useQuery({
+    queryKey: ['plans', 'booklet', id],
+    queryFn: () => data(api.GET('/api/key-plans/{id}/booklet', { params: { path: { id: id! } } })),
+    enabled: id !== undefined,
+  });
+}

@@ -125,3 +125,5 @@ export type LetterReader = Schemas['WeekLetterReader'];
 export type ArchiveFound = Schemas['ArchiveView'];
 export type TableName = Schemas['TablesTable'];
 export type Tick = Schemas['TickRequest'];
+export type PassageAsked = Schemas['PassageAsked'];
+export type Booklet = Schemas['BookletView'];

@@ -54,12 +54,15 @@ function nearest(drawn: Drawn, x: number, y: number): Touch | undefined {
 export interface Words {
   counts: boolean;
   degrees: boolean;
+  /** Not said where it is not wanted: what is kept of before does not know it. */
+  solfa?: boolean;
 }
 
 /** The word of each note for each line that is wanted. */
 function linesOf(passage: PassageDocument, words: Words | undefined): string[][] {
   const lines: string[][] = [];
   if (words?.counts) lines.push(passage.notes.map((note) => note.said));
+  if (words?.solfa) lines.push(passage.notes.map((note) => note.solfa));
   if (words?.degrees) lines.push(passage.notes.map((note) => signs(note.degree)));
   return lines;
 }

@@ -1,5 +1,13 @@
 import { ActionIcon, Menu } from '@mantine/core';
-import { IconKey, IconKeyboard, IconLogout, IconMail, IconSettings, IconUser, IconUsers } from '@tabler/icons-react';
+import {
+  IconKey,
+  IconKeyboard,
+  IconLogout,
+  IconMail,
+  IconSettings,
+  IconUser,
+  IconUsers,
+} from '@tabler/icons-react';
 import { useState } from 'react';
 import { Link, Navigate, NavLink, Outlet, useLocation } from 'react-router';
 import { useSession, useSignOut } from '../api/session';

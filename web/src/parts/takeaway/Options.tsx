@@ -27,6 +27,12 @@ export function NotesOptions({ options, onSet }: Props) {
       />
       <Checkbox
         size="sm"
+        label="sol-fa under the notes"
+        checked={options.solfa === true}
+        onChange={(event) => onSet({ solfa: event.currentTarget.checked })}
+      />
+      <Checkbox
+        size="sm"
         label="the count-in as bars of rest"
         checked={options.countIn === true}
         onChange={(event) => onSet({ countIn: event.currentTarget.checked })}

@@ -83,10 +83,7 @@ export function TakeAwayDialog({ things, formats, onClose }: Props) {
           <Button variant="default" onClick={taking ? cancel : onClose}>
             Cancel
           </Button>
-          <Button
-            disabled={!look.data || taking}
-            onClick={() => look.data && void take(wanted)}
-          >
+          <Button disabled={!look.data || taking} onClick={() => look.data && void take(wanted)}>
             Take it
           </Button>
         </Group>

@@ -4,7 +4,8 @@ import type { TableName } from '../../api/types';
 /** A table for a spreadsheet, of one student or of everybody. */
 export function table(name: TableName, student?: number) {
   return async (signal: AbortSignal): Promise<Response> =>
-    (await api.POST('/api/exports/csv', { body: { table: name, student }, signal, parseAs: 'stream' })).response;
+    (await api.POST('/api/exports/csv', { body: { table: name, student }, signal, parseAs: 'stream' }))
+      .response;
 }
 
 /** The archive of one student, or of the whole studio. */

@@ -1,6 +1,12 @@
 import type { Words } from '../../notation/Engraving';
 import classes from './Bench.module.css';
 
+const LINES = [
+  { line: 'counts', name: 'counts' },
+  { line: 'degrees', name: 'degrees' },
+  { line: 'solfa', name: 'sol-fa' },
+] as const;
+
 interface Props {
   words: Words;
   onChange: (words: Words) => void;
@@ -14,14 +20,14 @@ interface Props {
 export function PaperSwitch({ words, onChange, onCompare, onTakeAway }: Props) {
   return (
     <div className={classes.words} role="group" aria-label="The paper">
-      {(['counts', 'degrees'] as const).map((line) => (
+      {LINES.map(({ line, name }) => (
         <button
           key={line}
           type="button"
-          aria-pressed={words[line]}
+          aria-pressed={words[line] === true}
           onClick={() => onChange({ ...words, [line]: !words[line] })}
         >
-          {line}
+          {name}
         </button>
       ))}
       <button type="button" onClick={onCompare}>

@@ -1,12 +1,14 @@
 import dayjs from 'dayjs';
 import { Button } from '@mantine/core';
 import { useState } from 'react';
-import { Link, useParams } from 'react-router';
+import { useParams } from 'react-router';
 import { useReport } from '../../api/lessons';
 import type { Report } from '../../api/types';
 import { dayOf } from '../../ui/words';
 import { Waiting } from '../../ui/Waiting';
 import { Wrong } from '../../ui/Wrong';
+import { CARE, Paper } from '../../parts/paper/Paper';
+import paper from '../../parts/paper/Paper.module.css';
 import classes from './Report.module.css';
 
 function monthOf(back: number): string {
@@ -21,32 +23,38 @@ export function ReportPage() {
   if (report.isPending) return <Waiting />;
   if (report.isError) return <Wrong error={report.error} again={() => report.refetch()} />;
   return (
-    <div className={classes.room}>
-      <div className={classes.tools}>
-        <Link to={`/students/${id}`}>Back to {report.data.student}</Link>
-        <span className={classes.push} />
-        <Button variant="default" onClick={() => setBack(back + 1)}>
-          The month before
-        </Button>
-        <Button variant="default" disabled={back === 0} onClick={() => setBack(back - 1)}>
-          The month after
-        </Button>
-        <Button onClick={() => window.print()}>Print</Button>
-      </div>
-      <Sheet report={report.data} />
-    </div>
+    <Paper
+      back={{ to: `/students/${id}`, name: `Back to ${report.data.student}` }}
+      choices={
+        <>
+          <Button variant="default" onClick={() => setBack(back + 1)}>
+            The month before
+          </Button>
+          <Button variant="default" disabled={back === 0} onClick={() => setBack(back - 1)}>
+            The month after
+          </Button>
+        </>
+      }
+      foot={`A little on most days does more than much on one. Practice should never hurt. ${CARE}`}
+    >
+      <Month report={report.data} />
+    </Paper>
   );
 }
 
-function Sheet({ report }: { report: Report }) {
+function Month({ report }: { report: Report }) {
   const most = Math.max(1, ...report.minutes.map((day) => day.minutes));
   return (
-    <article className={classes.sheet}>
-      <p className={classes.studio}>{report.studio}</p>
-      <h1>
-        {report.student}, {report.month}
-      </h1>
-      <p className={classes.lead}>{report.practised}</p>
+    <div className={paper.lines}>
+      <header>
+        <div>
+          <h1>
+            {report.student}, {report.month}
+          </h1>
+          <p>{report.studio}</p>
+        </div>
+      </header>
+      <p className={paper.lead}>{report.practised}</p>
       <ol className={classes.days} aria-label="Minutes by day">
         {report.minutes.map((day) => (
           <li key={day.day} title={`${dayOf(day.day)}: ${day.minutes} minutes`}>
@@ -73,11 +81,7 @@ function Sheet({ report }: { report: Report }) {
           </ul>
         </section>
       )}
-      <p className={classes.foot}>
-        A little on most days does more than much on one. Practice should never hurt: stop at pain, tingling
-        or numbness, and rest.
-      </p>
-    </article>
+    </div>
   );
 }
 

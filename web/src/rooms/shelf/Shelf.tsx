@@ -16,13 +16,18 @@ import drop from './BringIn.module.css';
 import { useDropped } from './useDropped';
 import classes from './Shelf.module.css';
 
+const BringArchive = lazy(async () => ({ default: (await import('./BringArchive')).BringArchive }));
+
 const BringIn = lazy(async () => ({ default: (await import('./BringIn')).BringIn }));
 
 const TakeAwayDialog = lazy(async () => ({
   default: (await import('../../parts/takeaway/TakeAwayDialog')).TakeAwayDialog,
 }));
 
-const READ = '.musicxml,.mxl,.xml,.mid,.midi,.json';
+const READ = '.musicxml,.mxl,.xml,.mid,.midi,.json,.zip';
+
+/** An archive is a zip; every other file is looked into for what it holds. */
+const isArchive = (file: File) => file.name.toLowerCase().endsWith('.zip');
 
 /** The shelf: the studio's own routines and the ready recipes, each by its shape. */
 export function Shelf() {
@@ -77,7 +82,10 @@ export function Shelf() {
       )}
       <Pages page={page} pages={pages} onPage={setPage} />
       {over && <div className={drop.drop}>Drop it here to see what it holds</div>}
-      <Suspense>{file && <BringIn file={file} onClose={() => setFile(undefined)} />}</Suspense>
+      <Suspense>
+        {file && !isArchive(file) && <BringIn file={file} onClose={() => setFile(undefined)} />}
+        {file && isArchive(file) && <BringArchive file={file} onClose={() => setFile(undefined)} />}
+      </Suspense>
       <h2>Recipes</h2>
       <ul className={classes.cards} aria-label="Recipes">
         {recipes.data.map((recipe) => (
@@ -130,6 +138,16 @@ function RoutineCard({ routine }: { routine: RoutineRow }) {
           onClick={() => setPlanning(true)}
         >
           Keys
+        </Button>
+        <Button
+          size="compact-sm"
+          variant="subtle"
+          color="gray"
+          component={Link}
+          to={`/shelf/${id}/class`}
+          aria-label={`${routine.title} as a class sheet`}
+        >
+          Class sheet
         </Button>
         <Button
           size="compact-sm"

@@ -109,8 +109,8 @@ function Sheet({ student, letter, onClose }: SheetProps) {
           `It goes through ${letter.through}.`
         ) : (
           <>
-            No mail server is named, so it goes into the <Link to="/letters">mailbox</Link> and to nobody else.
-            Copy it, or save it and open it in your mail program.
+            No mail server is named, so it goes into the <Link to="/letters">mailbox</Link> and to nobody
+            else. Copy it, or save it and open it in your mail program.
           </>
         )}
       </p>

@@ -1,19 +1,30 @@
 import { Button } from '@mantine/core';
-import { useState } from 'react';
+import { lazy, Suspense, useState } from 'react';
 import { useTakes, useWords } from '../../api/progress';
+import type { Student } from '../../api/types';
 import { dayOf, short } from '../../ui/words';
 import { Wrong } from '../../ui/Wrong';
 import classes from './StudentPage.module.css';
 
+const TypeIn = lazy(async () => ({ default: (await import('./TypeIn')).TypeIn }));
+
 /** The log of takes, newest first. */
-export function Log({ studentId }: { studentId: number }) {
+export function Log({ student }: { student: Student }) {
+  const studentId = student.id;
+  const [typing, setTyping] = useState(false);
   const [page, setPage] = useState(0);
   const takes = useTakes(studentId, page);
   if (takes.isError) return <Wrong error={takes.error} again={() => takes.refetch()} />;
   const { items = [], pages = 0, total = 0 } = takes.data ?? {};
   return (
     <section aria-label="Log">
-      <h2>Log</h2>
+      <h2 className={classes.withButton}>
+        Log
+        <Button size="compact-sm" variant="default" onClick={() => setTyping(true)}>
+          Type in a sheet
+        </Button>
+      </h2>
+      <Suspense>{typing && <TypeIn student={student} onClose={() => setTyping(false)} />}</Suspense>
       <Words studentId={studentId} />
       {takes.isSuccess && total === 0 && <p className={classes.soft}>No take yet.</p>}
       <ul className={classes.log} tabIndex={0} aria-label="Takes">
@@ -26,6 +37,7 @@ export function Log({ studentId }: { studentId: number }) {
             <span>{short(take.bpm)} bpm</span>
             <span className={classes.of}>
               {take.title}
+              {take.onPaper && <small> typed in from a sheet</small>}
               {take.slipped && <small> {take.slipped}</small>}
               {take.note && <em> “{take.note}”</em>}
             </span>

@@ -116,7 +116,7 @@ export function StudentPage() {
           <RequiredPanel studentId={id} />
           <RangeCard student={student.data} />
           <PracticeLink student={student.data} />
-          <Log studentId={id} />
+          <Log student={student.data} />
         </aside>
       </div>
       <Suspense>

@@ -16,11 +16,7 @@ export function StudioTakeAway({ owner, onClose }: { owner: boolean; onClose: ()
             words="In the columns by which a list is read in"
             fetched={table('students')}
           />
-          <FileButton
-            label="Standings by key"
-            words="Everybody, key by key"
-            fetched={table('standings')}
-          />
+          <FileButton label="Standings by key" words="Everybody, key by key" fetched={table('standings')} />
           <FileButton label="Minutes by day" words="Everybody, of the last year" fetched={table('minutes')} />
           <FileButton
             label="Required scales"

@@ -1,24 +1,21 @@
 import type { TodayItem } from '../../../api/types';
-import { Engraving } from '../../../notation/Engraving';
-import { signs } from '../../../ui/signs';
+import { PaperNotes, watched } from '../../../parts/paper/PaperStep';
+import type { PaperWords } from '../../../parts/paper/words';
 import { short } from '../../../ui/words';
 import { useStand } from '../useStand';
 import type { SheetDay } from './days';
-import classes from './WeekSheet.module.css';
+import classes from '../../../parts/paper/Paper.module.css';
 
 interface Props {
   item: TodayItem;
   days: SheetDay[];
-  counts: boolean;
+  words: PaperWords;
   /** Tempos from the present one on. */
   rows: number;
 }
 
-const LARGEST = 0.62;
-const COUNTS = { counts: true, degrees: false };
-
 /** One step of the sheet: what it is, its notes, what to watch, and boxes for the tempos from here on. */
-export function SheetItem({ item, days, counts, rows }: Props) {
+export function SheetItem({ item, days, words, rows }: Props) {
   const { passage, refused } = useStand(item, undefined);
   const { here, rungs } = item.toPlay;
   const ahead = rungs.slice(here.rung, here.rung + rows);
@@ -32,23 +29,9 @@ export function SheetItem({ item, days, counts, rows }: Props) {
         <em>{item.toPlay.minutes} min</em>
       </h2>
       {refused && <p>{refused.message}</p>}
-      {passage && (
-        <div className={classes.notes}>
-          <Engraving passage={passage} largest={LARGEST} tall words={counts ? COUNTS : undefined} />
-        </div>
-      )}
+      {passage && <PaperNotes passage={passage} words={words} />}
       <div className={classes.foot}>
-        <p>
-          {passage?.landing.sentence}{' '}
-          {!passage?.stations &&
-            passage?.slips
-              .slice(0, 2)
-              .map(
-                (slip) =>
-                  `${slip.when ? `Going ${slip.when}, play` : 'Play'} ${signs(slip.play)}, not ${signs(slip.not)}.`,
-              )
-              .join(' ')}
-        </p>
+        <p>{passage && watched(passage)}</p>
         <table>
           <thead>
             <tr>

@@ -1,21 +1,16 @@
-import { Button } from '@mantine/core';
 import { useState } from 'react';
-import { Link, useParams } from 'react-router';
+import { useParams } from 'react-router';
+import { LinkCode } from '../../../parts/paper/LinkCode';
+import { CARE, Paper } from '../../../parts/paper/Paper';
+import { WordPills } from '../../../parts/paper/WordPills';
+import type { PaperWords } from '../../../parts/paper/words';
 import { isoDay } from '../../../ui/words';
-import { Pill } from '../../../ui/Pill';
 import { Waiting } from '../../../ui/Waiting';
 import { NoWay } from '../NoWay';
 import { usePractice } from '../usePractice';
 import { KeptContext } from '../useRoom';
 import { daysFrom } from './days';
-import { LinkCode } from './LinkCode';
 import { SheetItem } from './SheetItem';
-import classes from './WeekSheet.module.css';
-
-const PAPERS = [
-  { id: 'a4', name: 'A4' },
-  { id: 'letter', name: 'Letter' },
-] as const;
 
 /** Of more steps than this, fewer tempos stand under each, so that they share a page. */
 const FEW = 3;
@@ -24,54 +19,37 @@ const FEW = 3;
 export function WeekSheet() {
   const token = useParams().token!;
   const { list, kept, asked } = usePractice(token);
-  const [paper, setPaper] = useState<'a4' | 'letter'>('a4');
-  const [counts, setCounts] = useState(false);
+  const [words, setWords] = useState<PaperWords>('none');
   if (!list) return asked.isError ? <NoWay error={asked.error} /> : <Waiting />;
   const days = daysFrom(isoDay());
   const items = list.items.filter((item) => !item.misfit);
   return (
     <KeptContext value={kept}>
-      <div className={classes.room}>
-        <div className={classes.tools}>
-          <Link to={`/p/${token}`}>Back to practising</Link>
-          <span className={classes.push} />
-          {PAPERS.map((one) => (
-            <Pill key={one.id} pressed={one.id === paper} onPress={() => setPaper(one.id)}>
-              {one.name}
-            </Pill>
-          ))}
-          <Pill pressed={counts} onPress={() => setCounts(!counts)}>
-            counts
-          </Pill>
-          <Button onClick={() => window.print()}>Print</Button>
-        </div>
-        <style>{`@page { size: ${paper === 'a4' ? 'A4' : 'letter'} portrait; margin: 11mm 12mm; }`}</style>
-        <article className={classes.sheet} data-paper={paper} data-mantine-color-scheme="light">
-          <header>
-            <div>
-              <h1>{list.student}</h1>
-              <p>
-                {list.instrument} · the week from {days[0]!.long} · {list.minutes} min a day
-              </p>
-            </div>
-            <LinkCode address={`${window.location.origin}/p/${token}`} />
-          </header>
-          {items.length === 0 && <p>Nothing to practise today.</p>}
-          {items.map((item) => (
-            <SheetItem
-              key={item.assignmentId}
-              item={item}
-              days={days}
-              counts={counts}
-              rows={items.length > FEW ? 2 : 4}
-            />
-          ))}
-          <footer>
-            Tick a box for each time it was clean. Stop at pain, tingling or numbness; rest, and see a doctor
-            or a clinician who treats musicians.
-          </footer>
-        </article>
-      </div>
+      <Paper
+        back={{ to: `/p/${token}`, name: 'Back to practising' }}
+        choices={<WordPills words={words} onWords={setWords} />}
+        foot={`Tick a box for each time it was clean. ${CARE}`}
+      >
+        <header>
+          <div>
+            <h1>{list.student}</h1>
+            <p>
+              {list.instrument} · the week from {days[0]!.long} · {list.minutes} min a day
+            </p>
+          </div>
+          <LinkCode address={`${window.location.origin}/p/${token}`} />
+        </header>
+        {items.length === 0 && <p>Nothing to practise today.</p>}
+        {items.map((item) => (
+          <SheetItem
+            key={item.assignmentId}
+            item={item}
+            days={days}
+            words={words}
+            rows={items.length > FEW ? 2 : 4}
+          />
+        ))}
+      </Paper>
     </KeptContext>
   );
 }

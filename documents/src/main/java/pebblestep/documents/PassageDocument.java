@@ -24,6 +24,7 @@ import pebblestep.core.scale.Direction;
 import pebblestep.core.scale.Key;
 import pebblestep.core.scale.NewNotes;
 import pebblestep.core.scale.Slip;
+import pebblestep.core.scale.SolFa;
 
 /**
  * A passage as JSON: positions and values as exact fractions, milliseconds from the first attack. Score, clicks and
@@ -60,13 +61,14 @@ public record PassageDocument(
     /** The notation, or why there is none. */
     public record NotatedPart(@Nullable ScoreDocument score, @Nullable String refusal) {}
 
-    /** One note; {@code bar} counts from 1 and a pickup stands in bar 0. */
+    /** One note; {@code bar} counts from 1 and a pickup stands in bar 0, {@code solfa} is its syllable, do on the tonic. */
     public record NotePart(
             int index,
             String pitch,
             String concert,
             int midi,
             String degree,
+            String solfa,
             String at,
             String value,
             int bar,
@@ -197,6 +199,7 @@ public record PassageDocument(
                 note.concert().id(),
                 note.concert().midi(),
                 note.degree().id(),
+                SolFa.of(note.degree()),
                 note.at().toString(),
                 note.value().toString(),
                 passage.step().meter().barOf(note.at()),

@@ -32,6 +32,7 @@ import pebblestep.core.passage.Player;
 import pebblestep.core.rhythm.Count;
 import pebblestep.core.rhythm.Fraction;
 import pebblestep.core.scale.Form;
+import pebblestep.core.scale.SolFa;
 import pebblestep.exchange.musicxml.Sheet.Beside;
 
 /** Writes sheets as a MusicXML 4.0 score, one after the other; what is played by others has parts of its own. */
@@ -224,6 +225,11 @@ public final class MusicXml {
         }
         if (beside.contains(Beside.DEGREES))
             words.add(Staff.degrees(sheet.passage().notes()));
+        if (beside.contains(Beside.SOL_FA)) {
+            words.add(sheet.passage().notes().stream()
+                    .map(note -> SolFa.of(note.degree()))
+                    .toList());
+        }
         return words;
     }
 

@@ -23,6 +23,7 @@ public record Sheet(String title, Passage passage, Optional<Player> player, Scor
     public enum Beside {
         COUNTS,
         DEGREES,
+        SOL_FA,
         COUNT_IN
     }
 

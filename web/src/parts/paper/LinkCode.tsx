@@ -1,6 +1,6 @@
 import { useEffect, useState } from 'react';
 import { toString } from 'qrcode';
-import classes from './WeekSheet.module.css';
+import classes from './Paper.module.css';
 
 /** An address to point a phone at. */
 export function LinkCode({ address }: { address: string }) {

@@ -1,0 +1,125 @@
+import { useMemo, useState } from 'react';
+import { useParams } from 'react-router';
+import { useBenchStudio } from '../../api/bench';
+import { useRoutine } from '../../api/routines';
+import { classesOf, useEverybody } from '../../api/students';
+import type { BenchStudio, PassageAsked, StepDocument, Student } from '../../api/types';
+import { CARE, Paper } from '../../parts/paper/Paper';
+import { PaperStep } from '../../parts/paper/PaperStep';
+import { WordPills } from '../../parts/paper/WordPills';
+import type { PaperWords } from '../../parts/paper/words';
+import { Pill } from '../../ui/Pill';
+import { Waiting } from '../../ui/Waiting';
+import { WithCore } from '../../ui/WithCore';
+import { Wrong } from '../../ui/Wrong';
+
+/** One concert step for a class: in the notes of each who plays, those who read the same on one staff. */
+export function ClassSheetPage() {
+  const id = Number(useParams().routineId);
+  const routine = useRoutine(id);
+  const studio = useBenchStudio();
+  const everybody = useEverybody();
+  const [at, setAt] = useState(0);
+  const [className, setClassName] = useState<string>();
+  const [words, setWords] = useState<PaperWords>('none');
+  const failed = [routine, studio, everybody].find((query) => query.isError);
+  if (failed) return <Wrong error={failed.error!} />;
+  if (!routine.data || !studio.data || !everybody.data) return <Waiting />;
+  const { steps, title } = routine.data;
+  const step = steps[at] ?? steps[0]!;
+  const names = classesOf(everybody.data);
+  const players = everybody.data.filter((one) => className === undefined || one.className === className);
+  return (
+    <WithCore>
+      <Paper
+        back={{ to: '/shelf', name: 'Back to the Shelf' }}
+        choices={
+          <>
+            {steps.length > 1 &&
+              steps.map((one, i) => (
+                <Pill key={one.id} pressed={one === step} onPress={() => setAt(i)}>
+                  {`step ${i + 1}`}
+                </Pill>
+              ))}
+            {names.map((name) => (
+              <Pill
+                key={name}
+                pressed={name === className}
+                onPress={() => setClassName(name === className ? undefined : name)}
+              >
+                {name}
+              </Pill>
+            ))}
+            <WordPills words={words} onWords={setWords} />
+          </>
+        }
+        foot={CARE}
+      >
+        <header>
+          <div>
+            <h1>{className ?? 'Everybody'}</h1>
+            <p>
+              {title} · {step.title} · {step.summary}
+            </p>
+          </div>
+        </header>
+        <Parts
+          document={step.document as StepDocument}
+          players={players}
+          studio={studio.data}
+          words={words}
+        />
+      </Paper>
+    </WithCore>
+  );
+}
+
+interface PartsProps {
+  document: StepDocument;
+  players: Student[];
+  studio: BenchStudio;
+  words: PaperWords;
+}
+
+interface Part {
+  instrument: string;
+  names: string[];
+  asked: PassageAsked;
+}
+
+/** Those who play the same instrument in the same range read the same notes. */
+function partsOf({ document, players, studio }: PartsProps): Part[] {
+  const parts = new Map<string, Part>();
+  for (const one of players) {
+    const player = studio.players.find((reader) => reader.id === one.id)?.player;
+    const same = `${one.instrument.id} ${one.instrument.range}`;
+    const part = parts.get(same);
+    if (part) part.names.push(one.name);
+    else {
+      parts.set(same, {
+        instrument: one.instrument.name,
+        names: [one.name],
+        asked: { step: document, player, speech: studio.speech, with: ['score'] },
+      });
+    }
+  }
+  return [...parts.values()];
+}
+
+function Parts(props: PartsProps) {
+  const { document, players, studio, words } = props;
+  const parts = useMemo(
+    () => partsOf({ document, players, studio, words: 'none' }),
+    [document, players, studio],
+  );
+  if (parts.length === 0) return <p>Nobody plays here yet.</p>;
+  return parts.map((part) => (
+    <PaperStep
+      key={part.names[0]}
+      title={part.instrument}
+      beside={part.names.join(', ')}
+      asked={part.asked}
+      words={words}
+    />
+  ));
+}
