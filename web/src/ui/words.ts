@@ -18,6 +18,11 @@ export function dayOf(iso: string): string {
   return dayjs(iso).format('D MMM');
 }
 
+/** A date as a column is headed: Tue 24. */
+export function weekdayOf(iso: string): string {
+  return dayjs(iso).format('ddd D');
+}
+
 /** Today, or some days later, as an ISO date of the local calendar. */
 export function isoDay(daysFromNow = 0): string {
   return dayjs().add(daysFromNow, 'day').format(ISO_DAY);

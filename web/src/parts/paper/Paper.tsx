@@ -32,9 +32,9 @@ export function Paper({ back, choices, foot, children }: Props) {
             {one.name}
           </Pill>
         ))}
-        {choices}
         <Button onClick={() => window.print()}>Print</Button>
       </div>
+      {choices && <div className={classes.tools}>{choices}</div>}
       <style>{`@page { size: ${PAPERS.find((one) => one.id === size)!.page} portrait; margin: 11mm 12mm; }`}</style>
       <article className={classes.sheet} data-paper={size} data-mantine-color-scheme="light">
         {children}

@@ -7,14 +7,22 @@ import type { PaperWords } from './words';
 import classes from './Paper.module.css';
 
 const LARGEST = 0.62;
+const SMALL = 0.5;
 const NOTHING = { counts: false, degrees: false };
 
+interface NotesProps {
+  passage: PassageDocument;
+  words: PaperWords;
+  /** Drawn smaller, where much shares a page. */
+  small?: boolean;
+}
+
 /** A passage engraved for the paper, with what stands under its notes. */
-export function PaperNotes({ passage, words }: { passage: PassageDocument; words: PaperWords }) {
+export function PaperNotes({ passage, words, small = false }: NotesProps) {
   const under = words === 'none' ? undefined : { ...NOTHING, [words]: true };
   return (
-    <div className={classes.notes}>
-      <Engraving passage={passage} largest={LARGEST} tall words={under} />
+    <div className={classes.notes} data-words={under && true}>
+      <Engraving passage={passage} largest={small ? SMALL : LARGEST} tall words={under} />
     </div>
   );
 }
@@ -44,7 +52,7 @@ export function PaperStep({ title, beside, asked, words }: Props) {
   return (
     <section className={classes.item}>
       <h2>
-        {signs(title)}
+        {title}
         <span>{beside}</span>
         {worked.answer && (
           <em>

@@ -104,7 +104,7 @@ function Leaves({ booklet, studio, words }: LeavesProps) {
                 <PaperStep title={piece.title} asked={asked[i]![j]} words={words} />
               ) : (
                 <p>
-                  {signs(piece.title)}: {piece.refusal}
+                  {piece.title}: {piece.refusal}
                 </p>
               )}
             </div>

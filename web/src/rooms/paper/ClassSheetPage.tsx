@@ -4,6 +4,8 @@ import { useBenchStudio } from '../../api/bench';
 import { useRoutine } from '../../api/routines';
 import { classesOf, useEverybody } from '../../api/students';
 import type { BenchStudio, PassageAsked, StepDocument, Student } from '../../api/types';
+import { tried } from '../../core/answers';
+import classes from '../../parts/paper/Paper.module.css';
 import { CARE, Paper } from '../../parts/paper/Paper';
 import { PaperStep } from '../../parts/paper/PaperStep';
 import { WordPills } from '../../parts/paper/WordPills';
@@ -85,6 +87,8 @@ interface Part {
   instrument: string;
   names: string[];
   asked: PassageAsked;
+  /** Why it does not fit them. */
+  refusal?: string;
 }
 
 /** Those who play the same instrument in the same range read the same notes. */
@@ -96,11 +100,9 @@ function partsOf({ document, players, studio }: PartsProps): Part[] {
     const part = parts.get(same);
     if (part) part.names.push(one.name);
     else {
-      parts.set(same, {
-        instrument: one.instrument.name,
-        names: [one.name],
-        asked: { step: document, player, speech: studio.speech, with: ['score'] },
-      });
+      const asked: PassageAsked = { step: document, player, speech: studio.speech, with: ['score'] };
+      const refusal = tried('passage', { ...asked, with: [] }).refused?.message;
+      parts.set(same, { instrument: one.instrument.name, names: [one.name], asked, refusal });
     }
   }
   return [...parts.values()];
@@ -113,13 +115,30 @@ function Parts(props: PartsProps) {
     [document, players, studio],
   );
   if (parts.length === 0) return <p>Nobody plays here yet.</p>;
-  return parts.map((part) => (
-    <PaperStep
-      key={part.names[0]}
-      title={part.instrument}
-      beside={part.names.join(', ')}
-      asked={part.asked}
-      words={words}
-    />
-  ));
+  const unfit = parts.filter((part) => part.refusal);
+  return (
+    <>
+      {parts
+        .filter((part) => !part.refusal)
+        .map((part) => (
+          <PaperStep
+            key={part.names[0]}
+            title={part.instrument}
+            beside={part.names.join(', ')}
+            asked={part.asked}
+            words={words}
+          />
+        ))}
+      {unfit.length > 0 && (
+        <section className={classes.item} aria-label="For whom it does not fit">
+          <h2>Does not fit</h2>
+          {unfit.map((part) => (
+            <p key={part.names[0]} className={classes.unfit}>
+              <strong>{part.names.join(', ')}</strong>, {part.instrument}: {part.refusal}
+            </p>
+          ))}
+        </section>
+      )}
+    </>
+  );
 }

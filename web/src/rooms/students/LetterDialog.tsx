@@ -97,8 +97,8 @@ function Sheet({ student, letter, onClose }: SheetProps) {
       <Textarea
         label="Text"
         autosize
-        minRows={12}
-        maxRows={18}
+        minRows={8}
+        maxRows={11}
         maxLength={8000}
         value={text}
         onChange={(event) => setText(event.currentTarget.value)}

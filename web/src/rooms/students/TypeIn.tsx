@@ -6,7 +6,7 @@ import type { Student, Tick, TodayItem } from '../../api/types';
 import { FormDialog } from '../../ui/FormDialog';
 import { Waiting } from '../../ui/Waiting';
 import { Wrong } from '../../ui/Wrong';
-import { dayOf, isoDay, short } from '../../ui/words';
+import { dayOf, isoDay, short, weekdayOf } from '../../ui/words';
 import classes from './TypeIn.module.css';
 
 const DAYS = 7;
@@ -107,7 +107,7 @@ function Grid({ student, items, days, back, onBack, onClose }: GridProps) {
               <th />
               <th>tempo</th>
               {days.map((day) => (
-                <th key={day}>{dayOf(day)}</th>
+                <th key={day}>{weekdayOf(day)}</th>
               ))}
             </tr>
           </thead>

@@ -10,15 +10,19 @@ interface Props {
   item: TodayItem;
   days: SheetDay[];
   words: PaperWords;
-  /** Tempos from the present one on. */
-  rows: number;
+  /** Whether many share the page: fewer tempos, smaller notes. */
+  many: boolean;
 }
 
+/** Tempos from the present one on. */
+const TEMPOS = 4;
+const FEW_TEMPOS = 2;
+
 /** One step of the sheet: what it is, its notes, what to watch, and boxes for the tempos from here on. */
-export function SheetItem({ item, days, words, rows }: Props) {
+export function SheetItem({ item, days, words, many }: Props) {
   const { passage, refused } = useStand(item, undefined);
   const { here, rungs } = item.toPlay;
-  const ahead = rungs.slice(here.rung, here.rung + rows);
+  const ahead = rungs.slice(here.rung, here.rung + (many ? FEW_TEMPOS : TEMPOS));
   return (
     <section className={classes.item}>
       <h2>
@@ -29,7 +33,7 @@ export function SheetItem({ item, days, words, rows }: Props) {
         <em>{item.toPlay.minutes} min</em>
       </h2>
       {refused && <p>{refused.message}</p>}
-      {passage && <PaperNotes passage={passage} words={words} />}
+      {passage && <PaperNotes passage={passage} words={words} small={many} />}
       <div className={classes.foot}>
         <p>{passage && watched(passage)}</p>
         <table>

@@ -12,7 +12,7 @@ import { KeptContext } from '../useRoom';
 import { daysFrom } from './days';
 import { SheetItem } from './SheetItem';
 
-/** Of more steps than this, fewer tempos stand under each, so that they share a page. */
+/** More steps than this are drawn smaller, with fewer tempos under each, so that they share a page. */
 const FEW = 3;
 
 /** A week on one page, to practise without a screen: each step in the student's notes, its tempos to tick day by day. */
@@ -46,7 +46,7 @@ export function WeekSheet() {
             item={item}
             days={days}
             words={words}
-            rows={items.length > FEW ? 2 : 4}
+            many={items.length > FEW}
           />
         ))}
       </Paper>

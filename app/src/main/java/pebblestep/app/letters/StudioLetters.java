@@ -97,7 +97,10 @@ class StudioLetters {
                             .toList(),
                     changes(card.practised().moved()),
                     card.practised().slips().stream()
-                            .flatMap(slip -> slip.sentences().stream().limit(1))
+                            .flatMap(slip -> slip.sentences().stream()
+                                    .limit(1)
+                                    .map(sentence -> "in " + slip.key() + " this slipped most: "
+                                            + sentence.replace(": ", ", ") + "."))
                             .findFirst(),
                     card.notes().stream()
                             .map(NoteView::toParents)
