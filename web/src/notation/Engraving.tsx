@@ -161,6 +161,7 @@ export function Engraving({ passage, lights, largest = 1, tall = false, words, m
     >
       <div
         ref={paper}
+        data-tall={tall || undefined}
         className={`${classes.paper} ${onTouch ? classes.touchable : ''}`}
         onPointerUp={(event) => {
           const touch = drawn.current && onTouch && nearest(drawn.current, event.clientX, event.clientY);

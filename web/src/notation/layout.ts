@@ -197,6 +197,8 @@ export function fittingScale(
   lines: number,
 ): number {
   const scales = score.staves ? [...SCALES, ...SMALLER] : SCALES;
+  // Whoever wants it smaller than any of these, as on paper, is to have it so.
+  if (largest < scales.at(-1)!) return largest;
   const fits = scales
     .filter((scale) => scale <= largest)
     .find((scale) => {

@@ -6,8 +6,9 @@ import { signs } from '../../ui/signs';
 import type { PaperWords } from './words';
 import classes from './Paper.module.css';
 
-const LARGEST = 0.62;
-const SMALL = 0.5;
+/** Staves of 7 mm, as printed parts have them, and of 5.6 mm, as small ones have. */
+const LARGEST = 0.66;
+const SMALL = 0.53;
 const NOTHING = { counts: false, degrees: false };
 
 interface NotesProps {
@@ -21,7 +22,7 @@ interface NotesProps {
 export function PaperNotes({ passage, words, small = false }: NotesProps) {
   const under = words === 'none' ? undefined : { ...NOTHING, [words]: true };
   return (
-    <div className={classes.notes} data-words={under && true}>
+    <div className={classes.notes} data-words={under !== undefined || undefined}>
       <Engraving passage={passage} largest={small ? SMALL : LARGEST} tall words={under} />
     </div>
   );
