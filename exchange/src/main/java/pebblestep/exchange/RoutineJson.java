@@ -22,6 +22,15 @@ public final class RoutineJson {
     /** Steps of a routine at most. */
     public static final int MOST_STEPS = 60;
 
+    /** One octave of C major in quarters, up and down: what a climb climbs that comes without a step. */
+    private static final String PLAIN =
+            """
+            {"format":"pebble-step/1","title":"","key":{"tonic":"C","form":"major","named":"concert"},
+             "line":{"pattern":"straight","octaves":1,"travel":"up-down","turn":"single","from":1},
+             "rhythm":{"meter":"4/4","figure":["1/4"],"strikes":1,"place":"0"},"landing":{"beat":1},
+             "tempo":{"beat":"1/4","bpm":60},"articulation":{"kind":"separate"},
+             "metronome":{"countInBars":1,"accent":true,"click":"beats"}}""";
+
     private static final int LONGEST_TITLE = 200;
     private static final JsonMapper JSON = IdentifiedNames.JSON;
 
@@ -53,7 +62,7 @@ public final class RoutineJson {
     }
 
     /**
-     * Reads such a file, or a single step's {@code pebble-step/1}. Refuses the first field that is unknown, malformed or out of
+     * Reads such a file, a single step's {@code pebble-step/1}, or a climb alone, which is laid over a plain step. Refuses the first field that is unknown, malformed or out of
      * range, with its place.
      */
     public static Routine read(String text) {
@@ -62,6 +71,9 @@ public final class RoutineJson {
         if (format.equals("pebble-step/1")) {
             Step step = StepJson.read(tree);
             return new Routine(step.title(), List.of(Ascent.alone(step)));
+        }
+        if (format.isEmpty() && tree.has("axes")) {
+            return new Routine("A climb", List.of(Ascent.of(StepJson.read(PLAIN), ClimbJson.read(tree))));
         }
         if (!format.equals(FORMAT)) {
             throw Refusal.of("format", "This is no routine of ours: its format is not " + FORMAT + ".");

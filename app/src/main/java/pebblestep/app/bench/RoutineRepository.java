@@ -8,5 +8,8 @@ import org.springframework.data.jpa.repository.JpaRepository;
 interface RoutineRepository extends JpaRepository<RoutineEntity, Long> {
     Optional<RoutineEntity> findByIdAndStudioId(long id, long studioId);
 
+    Optional<RoutineEntity> findFirstByStudioIdAndArchivedAndTitleOrderByUpdatedAtDesc(
+            long studioId, boolean archived, String title);
+
     Page<RoutineEntity> findByStudioIdAndArchived(long studioId, boolean archived, Pageable page);
 }

@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.springframework.data.domain.Page;
@@ -86,6 +87,13 @@ public class RoutineService {
                         step.rungs,
                         step.seconds,
                         Ascents.profile(step.profile));
+    }
+
+    /** The routine of that title that was changed last. */
+    @Transactional(readOnly = true)
+    public Optional<RoutineView> titled(long studioId, String title) {
+        return routines.findFirstByStudioIdAndArchivedAndTitleOrderByUpdatedAtDesc(studioId, false, title)
+                .map(this::view);
     }
 
     @Transactional(readOnly = true)

@@ -10,7 +10,9 @@ enum Format implements Identified {
     MXL("mxl", MusicXml.COMPRESSED_MEDIA_TYPE),
     MIDI("mid", MidiFile.MEDIA_TYPE),
     WAV("wav", "audio/wav"),
-    ROUTINE("json", "application/json");
+    ROUTINE("json", "application/json"),
+    STEP("json", "application/json"),
+    CLIMB("json", "application/json");
 
     private final String ending;
     private final String mediaType;

@@ -26,6 +26,8 @@ final class ImportViews {
      * @param keys keys in which music can be read, the likeliest first
      * @param steps what it becomes
      * @param left what cannot be kept, each with its place
+     * @param close of music, which other keys fit nearly as well; absent where none does
+     * @param differs of a routine, how it differs from the one of that title that the studio has
      */
     record FoundView(
             UUID id,
@@ -37,7 +39,9 @@ final class ImportViews {
             int voice,
             List<KeyChoice> keys,
             List<FoundStep> steps,
-            List<String> left) {}
+            List<String> left,
+            @Nullable String close,
+            List<String> differs) {}
 
     /** A key in which music can be read. */
     record KeyChoice(String tonic, String form, String words, boolean chosen) {}

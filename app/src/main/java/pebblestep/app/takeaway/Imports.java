@@ -24,6 +24,7 @@ import pebblestep.app.takeaway.ImportViews.FoundView;
 import pebblestep.app.takeaway.ImportViews.KeyChoice;
 import pebblestep.app.takeaway.ImportViews.Reading;
 import pebblestep.core.Refusal;
+import pebblestep.core.Words;
 import pebblestep.core.climb.Ascent;
 import pebblestep.core.melody.KeyFinder;
 import pebblestep.core.melody.Melody;
@@ -67,7 +68,7 @@ class Imports {
             RoutineJson.Routine routine = RoutineJson.read(new String(file, StandardCharsets.UTF_8));
             routine.steps().forEach(ascent -> Passage.of(ascent.step()));
             String title = routine.title().isBlank() ? withoutEnding(name) : routine.title();
-            return view(studio, FoundKind.ROUTINE, title, null, List.of(), routine.steps());
+            return view(studio, FoundKind.ROUTINE, title, null, List.of(), routine.steps(), null);
         }
         FoundMusic music = isMidi(file)
                 ? MidiReader.read(file, reading.part())
@@ -87,7 +88,7 @@ class Imports {
                         one.inWords(),
                         one.key().equals(key)))
                 .toList();
-        return view(studio, FoundKind.MUSIC, title, music, choices, List.of(ascent));
+        return view(studio, FoundKind.MUSIC, title, music, choices, List.of(ascent), close(key, keys));
     }
 
     private FoundView view(
@@ -96,7 +97,8 @@ class Imports {
             String title,
             @Nullable FoundMusic music,
             List<KeyChoice> keys,
-            List<Ascent> steps) {
+            List<Ascent> steps,
+            @Nullable String close) {
         UUID id = keep(new Waiting(studio, title, steps, clock.instant()));
         return new FoundView(
                 id,
@@ -111,7 +113,29 @@ class Imports {
                         .map(ascent ->
                                 new FoundStep(StepDocuments.write(ascent.step()), ClimbDocuments.write(ascent.climb())))
                         .toList(),
-                music == null ? List.of() : music.left());
+                music == null ? List.of() : music.left(),
+                close,
+                kind == FoundKind.ROUTINE ? differences(studio, title, steps) : List.of());
+    }
+
+    /** Which keys fit nearly as well as the one it is read in, where that is the likeliest. */
+    private static @Nullable String close(Key key, List<KeyFinder.Found> keys) {
+        List<KeyFinder.Found> near = KeyFinder.close(keys);
+        if (near.isEmpty() || !key.equals(keys.getFirst().key())) return null;
+        return "It may as well be in "
+                + Words.either(near.stream().map(KeyFinder.Found::inWords).toList()) + ".";
+    }
+
+    /** How a routine differs from the one of that title that the studio has; nothing where it has none. */
+    private List<String> differences(long studio, String title, List<Ascent> steps) {
+        return routines.titled(studio, title)
+                .map(here -> RoutineDifference.between(
+                        here.steps().stream()
+                                .map(step -> Ascent.of(
+                                        StepDocuments.read(step.document()), ClimbDocuments.read(step.climb())))
+                                .toList(),
+                        steps))
+                .orElse(List.of());
     }
 
     /** Keeps what was found as a routine of the studio; refuses what is not there any more. */

@@ -3,6 +3,7 @@ package pebblestep.app.takeaway;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.Semaphore;
@@ -18,16 +19,21 @@ import pebblestep.core.pitch.ReferencePitch;
 import pebblestep.core.sound.Programme;
 import pebblestep.core.sound.Synth;
 import pebblestep.core.sound.WaveFile;
+import pebblestep.exchange.ClimbJson;
 import pebblestep.exchange.RoutineJson;
+import pebblestep.exchange.StepJson;
 import pebblestep.exchange.midi.MidiFile;
 import pebblestep.exchange.musicxml.MusicXml;
 import pebblestep.exchange.musicxml.Sheet;
+import tools.jackson.databind.json.JsonMapper;
 
 /** Makes files of what was asked for. */
 @Service
 class TakeAway {
     /** So many sound files are made at once; an hour of sound takes a processor for a quarter of a minute. */
     private static final int AT_ONCE = 2;
+
+    private static final JsonMapper JSON = JsonMapper.builder().build();
 
     private final Semaphore making = new Semaphore(AT_ONCE);
 
@@ -70,6 +76,16 @@ class TakeAway {
                                         .map(Player::instrument)
                                         .orElse(null)));
             case WAV -> sound(name, format, asked, options);
+            case STEP ->
+                whole(
+                        named(asked, ", step"),
+                        format,
+                        pretty(StepJson.writeText(alone(asked).step())));
+            case CLIMB ->
+                whole(
+                        named(asked, ", climb"),
+                        format,
+                        pretty(ClimbJson.writeText(alone(asked).ascent().climb())));
             case ROUTINE ->
                 whole(
                         name,
@@ -78,6 +94,23 @@ class TakeAway {
                                 asked.title(),
                                 asked.pieces().stream().map(Piece::ascent).toList()));
         };
+    }
+
+    private static String named(Asked asked, String what) {
+        return FileName.of(asked.whose().orElse(null), asked.title() + what, asked.day(), "json");
+    }
+
+    /** A document of a step or a climb is of one alone. */
+    private static Piece alone(Asked asked) {
+        if (asked.pieces().size() == 1) return asked.pieces().getFirst();
+        throw Refusal.of("format", "There are " + asked.pieces().size() + " steps, and such a file holds one.")
+                .fits("Take the routine file, which holds all of them.");
+    }
+
+    private static byte[] pretty(String json) {
+        return JSON.writerWithDefaultPrettyPrinter()
+                .writeValueAsString(JSON.readTree(json))
+                .getBytes(StandardCharsets.UTF_8);
     }
 
     private static TakenFile whole(String name, Format format, byte[] file) {

@@ -103,4 +103,44 @@ class ImportTest {
         assertThat(found("x".repeat(6 * 1024 * 1024), "").status()).isEqualTo(413);
         assertThat(found("<a>" + "x".repeat(3 * 1024 * 1024), "").status()).isEqualTo(422);
     }
+
+    @Test
+    void a_second_key_that_fits_as_well_is_said() {
+        // Without its F sharp the tune belongs to C major as well as to G major.
+        Answer found = found(TUNE.replace("<step>F</step><alter>1</alter>", "<step>E</step>"), "");
+        assertThat(found.string("/keys/0/words")).isEqualTo("G major, all 5 notes");
+        assertThat(found.string("close")).startsWith("It may as well be in ").contains("C major, all 5 notes");
+    }
+
+    @Test
+    void a_routine_says_how_it_differs_from_the_one_that_is_here() {
+        long routine = Given.step(teacher).json().get("routineId").asLong();
+        String title = teacher.get("/api/routines/" + routine).string("title");
+        String file = new String(
+                teacher.download("/api/exports/routine", "{\"routine\":" + routine + "}"),
+                java.nio.charset.StandardCharsets.UTF_8);
+        assertThat(found(file, "").json().get("differs").toString())
+                .isEqualTo("[\"The routine of that title that is here is the same.\"]");
+        String other = file.replace("\"bpm\" : 72", "\"bpm\" : 66").replace("\"to\" : 100", "\"to\" : 92");
+        assertThat(found(other, "").json().get("differs").toString())
+                .isEqualTo("[\"Step 1 differs in the tempo and the climb.\"]");
+        assertThat(found(file.replace("\"title\" : \"" + title + "\"", "\"title\" : \"Another\""), "")
+                        .json()
+                        .get("differs"))
+                .isEmpty();
+    }
+
+    @Test
+    void a_step_and_a_climb_go_out_and_come_in_alone() {
+        String subject = "{\"step\":" + Given.STEP + ",\"climb\":" + Given.CLIMB + "}";
+        String step =
+                new String(teacher.download("/api/exports/step", subject), java.nio.charset.StandardCharsets.UTF_8);
+        assertThat(found(step, "").string("/steps/0/document/title")).isEqualTo("Up and over");
+        String climb =
+                new String(teacher.download("/api/exports/climb", subject), java.nio.charset.StandardCharsets.UTF_8);
+        Answer found = found(climb, "");
+        assertThat(found.status()).as(found.text()).isEqualTo(200);
+        assertThat(found.json().at("/steps/0/climb/axes/0/to").asInt()).isEqualTo(100);
+        assertThat(found(climb.replace("100", "1e999999999"), "").status()).isIn(400, 422);
+    }
 }

@@ -143,4 +143,36 @@ class TakeAwayTest {
         assertThat(FileName.of(null, "\n", day, "wav")).isEqualTo("untitled, 2026-11-30.wav");
         assertThat(FileName.of(null, "x".repeat(500), day, "wav").length()).isLessThan(120);
     }
+
+    @Test
+    void a_key_plans_week_and_all_of_todays_list_are_files_too() {
+        Client own = client.another().signUp();
+        Answer ada = Given.student(own, "Ada Reed", "oboe");
+        Answer step = Given.step(own);
+        Answer plan = own.post(
+                "/api/key-plans",
+                """
+                {"routineId":%d,"studentIds":[%d],"order":"fourths","start":"C","thereAndBack":false,"named":"written",
+                 "forms":"major","pace":"week","startsOn":"%s","minutesADay":5}"""
+                        .formatted(step.json().get("routineId").asLong(), ada.id(), java.time.LocalDate.now()));
+        long id = plan.json().at("/0/id").asLong();
+        String week = new String(
+                own.download("/api/exports/musicxml", "{\"plan\":" + id + ",\"options\":{\"solfa\":true}}"),
+                java.nio.charset.StandardCharsets.UTF_8);
+        assertThat(week).contains("<text>do</text>", "<text>ti</text>");
+        String list = "{\"list\":true,\"student\":" + ada.id() + "}";
+        assertThat(own.post("/api/exports/wav/look", list).string("name")).startsWith("Ada Reed, today's list, ");
+        assertThat(client.byLink(ada.string("practicePath"))
+                        .post("/api/practice/exports/wav/look", "{}")
+                        .string("lasts"))
+                .isNotEmpty();
+        Answer nobody = Given.student(own, "Ben Strand", "oboe");
+        assertThat(own.post("/api/exports/wav/look", list.replace("" + ada.id(), "" + nobody.id()))
+                        .status())
+                .isEqualTo(422);
+        Answer booklet = own.get("/api/key-plans/" + id + "/booklet");
+        assertThat(booklet.json().get("keys")).hasSize(12);
+        assertThat(booklet.string("/keys/1/tonic")).isEqualTo("F");
+        assertThat(booklet.string("/keys/1/pieces/0/step/key/tonic")).isEqualTo("F");
+    }
 }
