@@ -1,6 +1,6 @@
 import type { TakeAwayOptions, Track } from '../../api/types';
 
-export type FormatId = 'musicxml' | 'mxl' | 'midi' | 'wav' | 'routine';
+export type FormatId = 'musicxml' | 'mxl' | 'midi' | 'wav' | 'routine' | 'step' | 'climb';
 
 export interface FormatChoice {
   id: FormatId;
@@ -16,6 +16,8 @@ export const FORMATS: readonly FormatChoice[] = [
   { id: 'mxl', name: 'MusicXML, compressed', words: 'the same, smaller', kind: 'notes' },
   { id: 'wav', name: 'WAV', words: 'a click track to play anywhere', kind: 'sound' },
   { id: 'midi', name: 'MIDI', words: 'for a sequencer or a keyboard', kind: 'sound' },
+  { id: 'step', name: 'Step file', words: 'the step alone, to open here again', kind: 'data' },
+  { id: 'climb', name: 'Climb file', words: 'the climb alone, for another step', kind: 'data' },
   { id: 'routine', name: 'Routine file', words: 'steps and climbs, to open here again', kind: 'data' },
 ];
 

@@ -5,7 +5,7 @@ import type { FormatId } from './formats';
 import { useFile } from './useFile';
 
 /** What is taken away: something of the studio, or a student's own piece by the token of their link. */
-export type Subject = { request: Omit<TakeAwayRequest, 'options'> } | { token: string; assignment: number };
+export type Subject = { request: Omit<TakeAwayRequest, 'options'> } | { token: string; assignment?: number };
 
 interface Wanted {
   format: FormatId;

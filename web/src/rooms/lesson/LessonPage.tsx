@@ -1,6 +1,8 @@
 import { Button } from '@mantine/core';
+import { lazy, Suspense, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { useLesson } from '../../api/lessons';
+import { useStudent } from '../../api/students';
 import { dayOf } from '../../ui/words';
 import { Waiting } from '../../ui/Waiting';
 import { Wrong } from '../../ui/Wrong';
@@ -13,10 +15,16 @@ import { Moved } from './Moved';
 import { WriteNote } from './WriteNote';
 import classes from './Lesson.module.css';
 
+const StudentTakeAway = lazy(async () => ({
+  default: (await import('../../parts/takeaway/StudentTakeAway')).StudentTakeAway,
+}));
+
 /** The lesson card: what happened since the last lesson, what to decide, and what to write down. */
 export function LessonPage() {
   const id = Number(useParams().studentId);
   const lesson = useLesson(id);
+  const student = useStudent(id);
+  const [taking, setTaking] = useState(false);
   if (lesson.isPending) return <Waiting />;
   if (lesson.isError) return <Wrong error={lesson.error} again={() => lesson.refetch()} />;
   const card = lesson.data;
@@ -34,13 +42,18 @@ export function LessonPage() {
         <Button variant="default" component={Link} to={`/students/${id}/quiz`}>
           Quiz
         </Button>
-        <Button variant="default" component={Link} to={`/students/${id}/report`}>
-          For the parents
+        <Button variant="default" onClick={() => setTaking(true)}>
+          Take away
         </Button>
         <Button component={Link} to={`/bench?for=${id}`}>
           Plan a step
         </Button>
       </header>
+      <Suspense>
+        {taking && student.data && (
+          <StudentTakeAway student={student.data} onClose={() => setTaking(false)} />
+        )}
+      </Suspense>
       <div className={classes.columns}>
         <div className={classes.main}>
           <section aria-label="Since the last lesson" className={classes.since}>

@@ -14,10 +14,17 @@ const MOST_KEYS = 12;
 export function FoundReading({ found, onRead }: Props) {
   if (found.kind === 'routine') {
     return (
-      <p className={classes.what}>
+      <div className={classes.what}>
         A routine of {found.steps.length} {found.steps.length === 1 ? 'step' : 'steps'} with{' '}
         {found.steps.length === 1 ? 'its climb' : 'their climbs'}.
-      </p>
+        {found.differs.length > 0 && (
+          <ul className={classes.left} aria-label="How it differs">
+            {found.differs.map((one) => (
+              <li key={one}>{one}</li>
+            ))}
+          </ul>
+        )}
+      </div>
     );
   }
   const id = (one: { tonic: string; form: string }) => `${one.tonic} ${one.form}`;
@@ -62,6 +69,7 @@ export function FoundReading({ found, onRead }: Props) {
           }}
         />
       </label>
+      {found.close && <p className={classes.what}>{found.close}</p>}
     </div>
   );
 }

@@ -22,7 +22,7 @@ import { signs } from '../../ui/signs';
 import classes from './StudentPage.module.css';
 
 const StudentTakeAway = lazy(async () => ({
-  default: (await import('./StudentTakeAway')).StudentTakeAway,
+  default: (await import('../../parts/takeaway/StudentTakeAway')).StudentTakeAway,
 }));
 
 /** The key to show first: the plan's, else the one practised last, else the first of the path. */

@@ -1,6 +1,7 @@
 package pebblestep.app.moving;
 
 import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.sql.PreparedStatement;
 import java.sql.SQLException;
 import java.time.Clock;
@@ -13,6 +14,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.dao.DataAccessException;
@@ -20,6 +22,7 @@ import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.jdbc.support.GeneratedKeyHolder;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionTemplate;
 import pebblestep.app.accounts.Settings;
 import pebblestep.app.accounts.SettingsService;
 import pebblestep.app.moving.Columns.Column;
@@ -33,6 +36,7 @@ import tools.jackson.databind.json.JsonMapper;
 @Service
 class ArchiveIn {
     private static final int BATCH = 1_000;
+    private static final int MANY = 10_000;
     private static final int MOST_INSTRUMENTS = 100;
 
     private final JdbcTemplate database;
@@ -40,6 +44,7 @@ class ArchiveIn {
     private final RowChecks checks;
     private final SettingsService settings;
     private final ReadBack readBack;
+    private final TransactionTemplate transactions;
     private final JsonMapper json;
     private final Clock clock;
 
@@ -49,6 +54,7 @@ class ArchiveIn {
             RowChecks checks,
             SettingsService settings,
             ReadBack readBack,
+            TransactionTemplate transactions,
             JsonMapper json,
             Clock clock) {
         this.database = database;
@@ -56,6 +62,7 @@ class ArchiveIn {
         this.checks = checks;
         this.settings = settings;
         this.readBack = readBack;
+        this.transactions = transactions;
         this.json = json;
         this.clock = clock;
     }
@@ -119,9 +126,14 @@ class ArchiveIn {
                 } catch (IllegalArgumentException | JacksonException | java.time.DateTimeException e) {
                     throw Refusal.of("file", table.name() + ".jsonl, line " + number + ": this cannot be read.");
                 }
-                if (batch.size() == BATCH || pointsAtItself(table)) write(table, its, batch);
+                if (batch.size() == most(table) || pointsAtItself(table)) write(table, its, batch);
             });
             write(table, its, batch);
+        }
+
+        /** Takes go in transactions of their own, which are dear. */
+        private int most(CarriedTable table) {
+            return table.name().equals(CarriedTable.TAKES) ? MANY : BATCH;
         }
 
         /** Rows of which one may point at the one before it go one by one: it has its id then. */
@@ -175,6 +187,13 @@ class ArchiveIn {
 
         private void write(CarriedTable table, List<Column> its, List<@Nullable Object[]> batch) {
             if (batch.isEmpty()) return;
+            transactions.executeWithoutResult(status -> put(table, its, batch));
+            done += batch.size();
+            batch.clear();
+            watch.rows(done);
+        }
+
+        private void put(CarriedTable table, List<Column> its, List<@Nullable Object[]> batch) {
             Insert insert = Insert.of(table, its);
             try {
                 GeneratedKeyHolder keys = new GeneratedKeyHolder();
@@ -204,9 +223,6 @@ class ArchiveIn {
                 throw Refusal.of("file", table.name() + ".jsonl holds a row that no studio can keep.")
                         .fits("Save the archive again, and bring that.");
             }
-            done += batch.size();
-            batch.clear();
-            watch.rows(done);
         }
     }
 
@@ -235,7 +251,8 @@ class ArchiveIn {
                             "password_hash", "''",
                             "role", "'TEACHER'",
                             "left_at", "current_timestamp");
-                case CarriedTable.STUDENTS -> Map.of("link_version", "1", "version", "0");
+                case CarriedTable.STUDENTS ->
+                    Map.of("link_version", "1", "version", "0", "deleted_at", "current_timestamp");
                 case CarriedTable.INSTRUMENTS, CarriedTable.ROUTINES, CarriedTable.STEPS, "lesson_notes" ->
                     Map.of("version", "0");
                 default -> Map.of();
@@ -243,26 +260,97 @@ class ArchiveIn {
         }
     }
 
-    /** Takes it over; refuses the first row that cannot be kept, by its table and line, and then keeps nothing. */
-    @Transactional
-    public Arrived take(long studioId, ArchiveFile file, Watch watch) throws IOException {
-        Before before = isEmpty(studioId) ? named(studioId, file).orElse(null) : null;
+    /**
+     * Takes it over; refuses the first row that cannot be kept, by its table and line, and then keeps nothing.
+     *
+     * <p>Millions of takes are too many for one transaction, which would go over each of them twice. So whoever arrives is out of
+     * sight, as a deleted student is, until all of theirs stands; the last transaction shows them. What was refused on the way is
+     * taken out again, and would be by the sweep of deleted students if the machine stopped.
+     */
+    Arrived take(long studioId, ArchiveFile file, Watch watch) throws IOException {
         Coming coming = new Coming(studioId, file, watch);
-        for (CarriedTable table : CarriedTable.ALL) coming.table(table);
+        boolean empty = isEmpty(studioId);
+        int takes = CarriedTable.names().indexOf(CarriedTable.TAKES) - 1;
+        List<CarriedTable> before = CarriedTable.ALL.subList(0, takes);
+        List<CarriedTable> after = CarriedTable.ALL.subList(takes + 1, CarriedTable.ALL.size());
+        try {
+            atOnce(() -> {
+                for (CarriedTable table : before) coming.table(table);
+                requireFewInstruments(studioId);
+                return Boolean.TRUE;
+            });
+            coming.table(CarriedTable.ALL.get(takes));
+            return atOnce(() -> {
+                for (CarriedTable table : after) coming.table(table);
+                Arrived arrived = new Arrived(
+                        coming.ids(CarriedTable.STUDENTS),
+                        coming.ids(CarriedTable.ROUTINES),
+                        coming.ids(CarriedTable.INSTRUMENTS),
+                        coming.ids(CarriedTable.ASSIGNMENTS),
+                        empty ? named(studioId, file).orElse(null) : null);
+                all("update students set deleted_at = null where id = ?", arrived.students());
+                readBack.require(studioId, arrived);
+                return arrived;
+            });
+        } catch (IOException | RuntimeException e) {
+            takeOut(coming);
+            throw e;
+        }
+    }
+
+    /** Something that is kept as a whole or not at all. */
+    private interface Whole<T> {
+        T keep() throws IOException;
+    }
+
+    private <T> T atOnce(Whole<T> whole) throws IOException {
+        try {
+            return Objects.requireNonNull(transactions.execute(status -> {
+                try {
+                    return whole.keep();
+                } catch (IOException e) {
+                    throw new UncheckedIOException(e);
+                }
+            }));
+        } catch (UncheckedIOException e) {
+            throw e.getCause();
+        }
+    }
+
+    private void requireFewInstruments(long studioId) {
         Integer instruments = database.queryForObject(
                 "select count(*) from studio_instruments where studio_id = ?", Integer.class, studioId);
         if (instruments != null && instruments > MOST_INSTRUMENTS) {
             throw Refusal.of("file", "With these the studio would have " + instruments + " instruments of its own.")
                     .fits("A studio adds at most " + MOST_INSTRUMENTS + ".");
         }
-        Arrived arrived = new Arrived(
-                coming.ids(CarriedTable.STUDENTS),
-                coming.ids(CarriedTable.ROUTINES),
-                coming.ids(CarriedTable.INSTRUMENTS),
-                coming.ids(CarriedTable.ASSIGNMENTS),
-                before);
-        readBack.require(studioId, arrived);
-        return arrived;
+    }
+
+    /** Takes out again what stands of an archive that was refused, student by student. */
+    private void takeOut(Coming coming) {
+        String theirs = "assignment_id in (select id from assignments where student_id = ?)";
+        String ofPlan = "plan_id in (select id from key_plans where student_id = ?)";
+        for (long student : coming.ids(CarriedTable.STUDENTS)) {
+            transactions.executeWithoutResult(status -> {
+                for (String sql : List.of(
+                        "delete from takes where student_id = ?",
+                        "update assignment_changes set undoes = null where " + theirs,
+                        "delete from assignment_changes where " + theirs,
+                        "delete from assignments where student_id = ?",
+                        "update key_plan_events set undoes = null where " + ofPlan,
+                        "delete from key_plan_events where " + ofPlan,
+                        "delete from key_plans where student_id = ?",
+                        "delete from students where id = ?")) {
+                    database.update(sql, student);
+                }
+            });
+        }
+        transactions.executeWithoutResult(status -> {
+            all("delete from steps where id = ?", coming.ids(CarriedTable.STEPS));
+            all("delete from routines where id = ?", coming.ids(CarriedTable.ROUTINES));
+            all("delete from studio_instruments where id = ?", coming.ids(CarriedTable.INSTRUMENTS));
+            all("delete from teachers where id = ?", coming.ids(CarriedTable.TEACHERS));
+        });
     }
 
     /** Whether a studio has nobody and nothing yet. */

@@ -300,6 +300,15 @@ class ArchiveTest {
         assertThat(other.get("/api/students").json().get("total").asInt()).isZero();
         assertThat(other.get("/api/routines").json().get("total").asInt()).isZero();
         assertThat(other.get("/api/settings").string("valueNames")).isNotEqualTo("british");
+        for (String table : CarriedTable.ALL.stream().map(CarriedTable::name).toList()) {
+            if (table.equals(CarriedTable.TEACHERS)) continue;
+            assertThat(database.sql("select count(*) from " + table
+                                    + " where studio_id = (select max(id) from studios)")
+                            .query(Long.class)
+                            .single())
+                    .as(table)
+                    .isZero();
+        }
         assertThat(taken(other, archive).status()).isEqualTo(200);
     }
 

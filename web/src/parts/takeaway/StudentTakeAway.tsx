@@ -1,17 +1,34 @@
 import { Button } from '@mantine/core';
 import { useState } from 'react';
-import type { Student } from '../../api/types';
-import { CalendarPart } from '../../parts/takeaway/CalendarPart';
-import { FileButton } from '../../parts/takeaway/FileButton';
-import { archive, table } from '../../parts/takeaway/tables';
+import { useKeyPlans } from '../../api/plans';
+import type { KeyPlan, Student } from '../../api/types';
+import type { FormatId } from './formats';
+import { TakeAwayDialog, type Takeable } from './TakeAwayDialog';
+import { CalendarPart } from './CalendarPart';
+import { FileButton } from './FileButton';
+import { archive, table } from './tables';
 import { FormDialog } from '../../ui/FormDialog';
 import { LetterDialog } from './LetterDialog';
-import classes from '../../parts/takeaway/Files.module.css';
+import classes from './Files.module.css';
+
+const PLAYED: FormatId[] = ['musicxml', 'mxl', 'wav', 'midi', 'routine'];
+
+/** What of a student goes into a score or a sound: all of today, and what the key plan brings now. */
+function thingsOf(student: Student, plan: KeyPlan | undefined): Takeable[] {
+  const things: Takeable[] = [
+    { label: 'today’s list', subject: { request: { list: true, student: student.id } } },
+  ];
+  if (plan) things.push({ label: `week of “${plan.title}”`, subject: { request: { plan: plan.id } } });
+  return things;
+}
 
 /** Everything of one student that can leave: paper, letter, calendar, tables, and all that is kept. */
 export function StudentTakeAway({ student, onClose }: { student: Student; onClose: () => void }) {
   const [writing, setWriting] = useState(false);
+  const [files, setFiles] = useState(false);
+  const plan = useKeyPlans(student.id).data?.[0];
   if (writing) return <LetterDialog student={student} onClose={onClose} />;
+  if (files) return <TakeAwayDialog things={thingsOf(student, plan)} formats={PLAYED} onClose={onClose} />;
   const first = student.name.split(' ')[0]!;
   return (
     <FormDialog title={`Take away: ${student.name}`} onClose={onClose} size="lg">
@@ -40,6 +57,18 @@ export function StudentTakeAway({ student, onClose }: { student: Student; onClos
             </span>
             <Button size="compact-md" variant="default" onClick={() => setWriting(true)}>
               Write
+            </Button>
+          </div>
+        </section>
+        <section className={classes.part} aria-label="Notes and sound">
+          <h3>Notes and sound</h3>
+          <div className={classes.row}>
+            <span>
+              <strong>Today’s list{plan && ', or the week of the key plan'}</strong>
+              <small>MusicXML, MIDI, or a sound file with the click, for {first}’s instrument</small>
+            </span>
+            <Button size="compact-md" variant="default" onClick={() => setFiles(true)}>
+              Choose
             </Button>
           </div>
         </section>

@@ -5,7 +5,7 @@ import { Link } from 'react-router';
 import { api, Problem } from '../../api/client';
 import { useSendLetter, useWeekLetter } from '../../api/letters';
 import type { LetterReader, Student, WeekLetter } from '../../api/types';
-import { useFile } from '../../parts/takeaway/useFile';
+import { useFile } from './useFile';
 import { FormDialog } from '../../ui/FormDialog';
 import { Pill } from '../../ui/Pill';
 import { Waiting } from '../../ui/Waiting';
