@@ -61,9 +61,7 @@ export function BringArchive({ file, onClose }: Props) {
             </p>
             <ul className={classes.left}>
               {it.counts.map((one) => (
-                <li key={one.what}>
-                  {one.rows.toLocaleString('en')} {one.what}
-                </li>
+                <li key={one}>{one}</li>
               ))}
             </ul>
             {it.becomes && (

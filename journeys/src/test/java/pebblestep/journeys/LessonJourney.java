@@ -46,7 +46,11 @@ class LessonJourney {
             page.getByLabel("A word to the parents").fill("The new reed is a good one.");
             button(page, "Write it down").click();
             assertThat(page.getByText("Thumb first over the break.").last()).isVisible();
-            link(page, "For the parents").click();
+            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Take away"))
+                    .click();
+            page = page.waitForPopup(() -> visit.page
+                    .getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Open Month for the parents"))
+                    .click());
             assertThat(page.getByText(Pattern.compile("^Maren practised on \\d+ of \\d+ days")))
                     .isVisible();
             assertThat(page.getByText("The new reed is a good one.")).isVisible();

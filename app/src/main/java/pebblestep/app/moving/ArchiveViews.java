@@ -20,9 +20,6 @@ final class ArchiveViews {
         UNDONE
     }
 
-    /** How many rows there are of something, named for people. */
-    record RowsCount(String what, long rows) {}
-
     /**
      * What an archive holds. Nothing of it is kept until it is taken.
      *
@@ -30,6 +27,7 @@ final class ArchiveViews {
      * @param holds {@code studio}, or {@code student}
      * @param made when it was saved
      * @param becomes whether this studio is empty and takes over the name and settings of the other
+     * @param counts how much of what, in words
      * @param alike students of the same name that are here already, and come in a second time
      * @param done rows that stand, while it is taken
      * @param rows all of them
@@ -41,7 +39,7 @@ final class ArchiveViews {
             String title,
             Instant made,
             boolean becomes,
-            List<RowsCount> counts,
+            List<String> counts,
             List<String> alike,
             long done,
             long rows) {}

@@ -28,11 +28,11 @@ import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Service;
 import pebblestep.app.moving.ArchiveViews.ArchiveState;
 import pebblestep.app.moving.ArchiveViews.ArchiveView;
-import pebblestep.app.moving.ArchiveViews.RowsCount;
 import pebblestep.app.platform.PebbleProperties;
 import pebblestep.app.platform.Problems;
 import pebblestep.app.students.StudentService;
 import pebblestep.core.Refusal;
+import pebblestep.core.Words;
 import pebblestep.exchange.archive.ArchiveFile;
 import pebblestep.exchange.archive.Manifest;
 
@@ -46,27 +46,28 @@ class Archives {
     private static final int MOST_NAMED = 20;
     private static final int MOST_ROWS = 6_000_000;
 
-    private static final Map<String, String> IN_WORDS = Map.of(
+    /** What a row of a table is; what stands behind the number is not counted. */
+    private static final Map<String, String[]> IN_WORDS = Map.of(
             CarriedTable.STUDENTS,
-            "students",
+            new String[] {"student", ""},
             CarriedTable.INSTRUMENTS,
-            "instruments of its own",
+            new String[] {"instrument", " of its own"},
             CarriedTable.ROUTINES,
-            "routines",
+            new String[] {"routine", ""},
             CarriedTable.STEPS,
-            "steps",
+            new String[] {"step", ""},
             CarriedTable.PLANS,
-            "key plans",
+            new String[] {"key plan", ""},
             CarriedTable.ASSIGNMENTS,
-            "steps given",
+            new String[] {"step", " given"},
             CarriedTable.TAKES,
-            "takes",
+            new String[] {"take", ""},
             "words_to_teacher",
-            "words to the teacher",
+            new String[] {"word", " to the teacher"},
             "lesson_notes",
-            "lesson notes",
+            new String[] {"lesson note", ""},
             "required_scales",
-            "required scales");
+            new String[] {"required scale", ""});
 
     private final ArchiveIn in;
     private final ReadBack readBack;
@@ -166,10 +167,10 @@ class Archives {
                 String name = row.path("name").asString("");
                 if (here.contains(name) && alike.size() < MOST_NAMED) alike.add(name);
             });
-            List<RowsCount> counts = manifest.tables().stream()
+            List<String> counts = manifest.tables().stream()
                     .filter(table -> table.lines() > 0)
                     .flatMap(table -> Optional.ofNullable(IN_WORDS.get(table.name())).stream()
-                            .map(words -> new RowsCount(words, table.lines())))
+                            .map(words -> Words.counted(table.lines(), words[0]) + words[1]))
                     .toList();
             return new ArchiveView(
                     id,
