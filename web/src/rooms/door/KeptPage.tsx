@@ -11,11 +11,13 @@ export function KeptPage() {
         The name that the teacher typed, the instrument and range, the day of the lesson, a note for the
         parents if there is one, what was given to practise, and every take: when, how fast, whether it was
         clean, what slipped, for how long, and what was written beside it. Nothing that is played is recorded;
-        the microphone is not used. A student has no account, no password and no address here.
+        the microphone is not used. A student has no account and no password here. Where the teacher writes
+        the letter about a week, the letter is kept with the address it went to.
       </p>
       <h2>Of a teacher</h2>
       <p>
-        Name, e-mail address, and a scrambled form of the password from which it cannot be read back. One
+        Name, e-mail address, and a scrambled form of the password from which it cannot be read back; if the
+        studio sends through its own mail server, that server’s password, locked with a key beside the data. One
         cookie keeps you signed in, one guards against foreign pages. There are no others, no advertising, no
         measuring of visitors, and nothing is loaded from anywhere else.
       </p>
@@ -23,7 +25,8 @@ export function KeptPage() {
       <p>
         The teacher of the studio sees everything in it and nothing of other studios. Whoever has a student’s
         practice link sees and logs that student’s practice and nothing else; the teacher can make a new link,
-        and the old one ends at once. Whoever looks after the machine can read its files.
+        and the old one ends at once. Whoever has the address of a calendar sees lessons and days of practice,
+        until the teacher makes a new address. Whoever looks after the machine can read its files.
       </p>
       <h2>For how long</h2>
       <p>
@@ -39,8 +42,8 @@ export function KeptPage() {
       </p>
       <h2>To have it, or have it gone</h2>
       <p>
-        Ask your teacher: everything about one student can be handed over as a file (Students, put away,
-        Delete for good, or from the student’s page), and deleted.
+        Ask your teacher: everything about one student can be handed over as one open file (Take away on the
+        student’s page), and deleted (Students, put away, Delete for good).
       </p>
       <p>
         <Link to="/">Back</Link>

@@ -6,9 +6,7 @@ import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.IntStream;
 import org.audiveris.proxymusic.Attributes;
-import org.audiveris.proxymusic.BeamValue;
 import org.audiveris.proxymusic.Empty;
 import org.audiveris.proxymusic.EmptyPlacement;
 import org.audiveris.proxymusic.Notations;
@@ -17,7 +15,6 @@ import org.audiveris.proxymusic.NoteType;
 import org.audiveris.proxymusic.Rest;
 import org.audiveris.proxymusic.ScorePartwise.Part;
 import org.audiveris.proxymusic.StartStop;
-import org.audiveris.proxymusic.StartStopContinue;
 import org.audiveris.proxymusic.StemValue;
 import org.audiveris.proxymusic.TiedType;
 import org.audiveris.proxymusic.Transpose;
@@ -31,11 +28,8 @@ import pebblestep.core.notation.Glyph;
 import pebblestep.core.notation.Head;
 import pebblestep.core.notation.KeyChange;
 import pebblestep.core.notation.Layer;
-import pebblestep.core.notation.Mark;
 import pebblestep.core.notation.Measure;
-import pebblestep.core.notation.Ottava;
 import pebblestep.core.notation.Score;
-import pebblestep.core.notation.Slur;
 import pebblestep.core.notation.Tuplet;
 import pebblestep.core.rhythm.Fraction;
 import pebblestep.core.rhythm.Meter;
@@ -241,7 +235,7 @@ final class PartWriter {
     }
 
     /** The glyphs of one voice of a bar. */
-    private record Layered(
+    record Layered(
             List<Glyph> glyphs,
             List<Beam> beams,
             List<Tuplet> tuplets,
@@ -255,19 +249,19 @@ final class PartWriter {
             Glyph glyph = layer.glyphs().get(g);
             if (staff != null) {
                 for (ChordOver over : bar.chords()) if (over.glyph() == g) out.add(Elements.harmony(over.chord()));
-                out.addAll(ottavas(staff.score(), glyph, true, layer.staff()));
+                out.addAll(NoteMarks.ottavas(staff.score(), glyph, true, layer.staff()));
             }
             Glyph previous = g > 0 ? layer.glyphs().get(g - 1) : before.isEmpty() ? null : before.getLast();
             boolean continues =
                     previous != null && previous.tied() && previous.note().equals(glyph.note());
             Note note = note(layer, g, continues);
-            if (staff != null) under(note, glyph, continues, staff);
+            if (staff != null) NoteMarks.under(note, glyph, continues, staff);
             if (glyph.isRest() && layer.glyphs().size() == 1 && bar.number() != 0) {
                 note.getRest().setMeasure(YesNo.YES);
             }
             out.add(note);
             for (Head head : glyph.more()) out.add(further(head, glyph, note, continues));
-            if (staff != null) out.addAll(ottavas(staff.score(), glyph, false, layer.staff()));
+            if (staff != null) out.addAll(NoteMarks.ottavas(staff.score(), glyph, false, layer.staff()));
         }
     }
 
@@ -303,7 +297,7 @@ final class PartWriter {
             if (g == tuplet.to()) notations.getTiedOrSlurOrTuplet().add(Elements.tuplet(StartStop.STOP, bracketed));
         }
         if (!notations.getTiedOrSlurOrTuplet().isEmpty()) note.getNotations().add(notations);
-        beams(note, layer, g);
+        NoteMarks.beams(note, layer, g);
         return note;
     }
 
@@ -330,89 +324,5 @@ final class PartWriter {
         if (glyph.tied()) notations.getTiedOrSlurOrTuplet().add(Elements.tied(TiedType.START));
         if (!notations.getTiedOrSlurOrTuplet().isEmpty()) note.getNotations().add(notations);
         return note;
-    }
-
-    /** Slurs, articulations, bows and words of a note of the line. */
-    private static void under(Note note, Glyph glyph, boolean continues, Staff staff) {
-        if (glyph.isRest()) return;
-        int index = glyph.note().orElseThrow();
-        Notations notations = note.getNotations().isEmpty()
-                ? new Notations()
-                : note.getNotations().get(0);
-        for (Slur slur : staff.score().slurs()) {
-            if (slur.toNote() == index && !glyph.tied())
-                notations.getTiedOrSlurOrTuplet().add(Elements.slur(StartStopContinue.STOP));
-        }
-        for (Slur slur : staff.score().slurs()) {
-            if (slur.fromNote() == index && !continues)
-                notations.getTiedOrSlurOrTuplet().add(Elements.slur(StartStopContinue.START));
-        }
-        org.audiveris.proxymusic.Articulations articulations = new org.audiveris.proxymusic.Articulations();
-        org.audiveris.proxymusic.Technical technical = new org.audiveris.proxymusic.Technical();
-        for (Mark mark : glyph.marks()) {
-            switch (mark) {
-                case STACCATO, ACCENT ->
-                    articulations.getAccentOrStrongAccentOrStaccato().add(Elements.articulation(mark));
-                case DOWN_BOW, UP_BOW -> technical.getUpBowOrDownBowOrHarmonic().add(Elements.bow(mark));
-            }
-        }
-        if (!technical.getUpBowOrDownBowOrHarmonic().isEmpty())
-            notations.getTiedOrSlurOrTuplet().add(technical);
-        if (!articulations.getAccentOrStrongAccentOrStaccato().isEmpty())
-            notations.getTiedOrSlurOrTuplet().add(articulations);
-        if (!notations.getTiedOrSlurOrTuplet().isEmpty() && note.getNotations().isEmpty())
-            note.getNotations().add(notations);
-        if (continues) return;
-        for (int line = 0; line < staff.words().size(); line++) {
-            note.getLyric().add(Elements.lyric(staff.words().get(line).get(index), line + 1));
-        }
-    }
-
-    private static List<Object> ottavas(Score score, Glyph glyph, boolean begins, int staff) {
-        List<Object> shifts = new ArrayList<>();
-        if (glyph.isRest()) return shifts;
-        int note = glyph.note().orElseThrow();
-        for (Ottava ottava : score.ottavas()) {
-            if (begins && ottava.fromNote() == note && isFirst(score, glyph))
-                shifts.add(Elements.octaveShift(ottava.octaves(), staff));
-            if (!begins && ottava.toNote() == note && !glyph.tied()) shifts.add(Elements.octaveShift(0, staff));
-        }
-        return shifts;
-    }
-
-    /** Whether a glyph is the first of its note. */
-    private static boolean isFirst(Score score, Glyph glyph) {
-        for (Measure measure : score.measures()) {
-            for (Glyph other : measure.glyphs()) if (other.note().equals(glyph.note())) return other.equals(glyph);
-        }
-        return true;
-    }
-
-    /** The beams of a note, level by level: an eighth has one, a sixteenth two. */
-    private static void beams(Note note, Layered layer, int g) {
-        for (Beam beam : layer.beams()) {
-            if (g < beam.from() || beam.to() < g || layer.glyphs().get(g).isRest()) continue;
-            List<Integer> beamed = IntStream.rangeClosed(beam.from(), beam.to())
-                    .filter(i -> !layer.glyphs().get(i).isRest())
-                    .boxed()
-                    .toList();
-            int at = beamed.indexOf(g);
-            for (int level = 1; level <= levels(layer.glyphs().get(g)); level++) {
-                boolean before = at > 0 && levels(layer.glyphs().get(beamed.get(at - 1))) >= level;
-                boolean after = at < beamed.size() - 1 && levels(layer.glyphs().get(beamed.get(at + 1))) >= level;
-                note.getBeam().add(Elements.beam(value(before, after, at == 0), level));
-            }
-        }
-    }
-
-    private static BeamValue value(boolean before, boolean after, boolean first) {
-        if (before && after) return BeamValue.CONTINUE;
-        if (before) return BeamValue.END;
-        if (after) return BeamValue.BEGIN;
-        return first ? BeamValue.FORWARD_HOOK : BeamValue.BACKWARD_HOOK;
-    }
-
-    private static int levels(Glyph glyph) {
-        return Integer.numberOfTrailingZeros(glyph.base()) - 2;
     }
 }
