@@ -17,9 +17,9 @@ export function KeptPage() {
       <h2>Of a teacher</h2>
       <p>
         Name, e-mail address, and a scrambled form of the password from which it cannot be read back; if the
-        studio sends through its own mail server, that server’s password, locked with a key beside the data. One
-        cookie keeps you signed in, one guards against foreign pages. There are no others, no advertising, no
-        measuring of visitors, and nothing is loaded from anywhere else.
+        studio sends through its own mail server, that server’s password, locked with a key beside the data.
+        One cookie keeps you signed in, one guards against foreign pages. There are no others, no advertising,
+        no measuring of visitors, and nothing is loaded from anywhere else.
       </p>
       <h2>Who can see it</h2>
       <p>

@@ -91,9 +91,9 @@ class RowChecks {
 
     /** Remembers documents that stand in many rows. */
     static final class Reading {
-        private static final int MOST_KNOWN = 20_000;
+        private static final int MOST_KNOWN = 4_000;
         private final Map<String, Consumer<JsonNode>> checks;
-        private final Set<JsonNode> known = new HashSet<>();
+        private final Set<String> known = new HashSet<>();
 
         private Reading(Map<String, Consumer<JsonNode>> checks) {
             this.checks = checks;
@@ -102,9 +102,11 @@ class RowChecks {
         /** Refuses a value that its column cannot mean, in words. */
         void require(String table, String column, JsonNode value) {
             Consumer<JsonNode> check = checks.get(table + "." + column);
-            if (check == null || value.isContainer() && known.contains(value)) return;
+            if (check == null) return;
+            String text = value.isContainer() ? column + " " + value : "";
+            if (known.contains(text)) return;
             check.accept(value);
-            if (value.isContainer() && known.size() < MOST_KNOWN) known.add(value);
+            if (!text.isEmpty() && known.size() < MOST_KNOWN) known.add(text);
         }
     }
 }
