@@ -20,13 +20,15 @@ interface Props {
   things: Takeable[];
   /** Formats that can be taken; all of them without. */
   formats?: FormatId[];
+  /** A paper of the same, to print. */
+  paper?: { name: string; words: string; href: string };
   onClose: () => void;
 }
 
 const WAIT_MS = 250;
 
 /** What to take away, as what kind of file, how it is to be; and the file itself. */
-export function TakeAwayDialog({ things, formats, onClose }: Props) {
+export function TakeAwayDialog({ things, formats, paper, onClose }: Props) {
   const [thing, setThing] = useState(0);
   const [format, setFormat] = useState<FormatId>('musicxml');
   const [options, setOptions] = useState<TakeAwayOptions>(USUAL);
@@ -49,6 +51,14 @@ export function TakeAwayDialog({ things, formats, onClose }: Props) {
               </Pill>
             ))}
           </div>
+        )}
+        {paper && (
+          <p className={classes.paper}>
+            <a href={paper.href} target="_blank" rel="noreferrer">
+              {paper.name}
+            </a>{' '}
+            {paper.words}
+          </p>
         )}
         <div className={classes.formats} role="radiogroup" aria-label="As what kind of file">
           {FORMATS.filter((one) => !formats || formats.includes(one.id)).map((one) => (

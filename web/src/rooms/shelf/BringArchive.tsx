@@ -59,7 +59,7 @@ export function BringArchive({ file, onClose }: Props) {
               {it.holds === 'student' ? 'What is kept about' : 'The studio'} <strong>{it.title}</strong>,
               saved on {momentSaid(it.made)}.
             </p>
-            <ul className={classes.left}>
+            <ul className={classes.counts}>
               {it.counts.map((one) => (
                 <li key={one}>{one}</li>
               ))}

@@ -143,16 +143,6 @@ function RoutineCard({ routine }: { routine: RoutineRow }) {
           size="compact-sm"
           variant="subtle"
           color="gray"
-          component={Link}
-          to={`/shelf/${id}/class`}
-          aria-label={`${routine.title} as a class sheet`}
-        >
-          Class sheet
-        </Button>
-        <Button
-          size="compact-sm"
-          variant="subtle"
-          color="gray"
           aria-label={`Take ${routine.title} away`}
           onClick={() => setTaking(true)}
         >
@@ -172,6 +162,11 @@ function RoutineCard({ routine }: { routine: RoutineRow }) {
         {taking && (
           <TakeAwayDialog
             things={[{ label: routine.title, subject: { request: { routine: id } } }]}
+            paper={{
+              name: 'Class sheet',
+              words: 'to print: a step in the notes of each who plays.',
+              href: `/shelf/${id}/class`,
+            }}
             onClose={() => setTaking(false)}
           />
         )}

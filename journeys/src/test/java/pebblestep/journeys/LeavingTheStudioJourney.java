@@ -63,7 +63,8 @@ class LeavingTheStudioJourney {
             page.getByText("How Maren’s week will be").click();
             assertThat(page.getByText(Pattern.compile("in this order, about"))).isVisible();
             Barriers.look(page, "letters");
-            page.getByLabel("Server").fill("localhost");
+            page.getByRole(AriaRole.TEXTBOX, new Page.GetByRoleOptions().setName("Server"))
+                    .fill("localhost");
             page.getByLabel("Letters come from").fill("ottilie@wrenmouth.example");
             button(page, "Try it and keep it").click();
             assertThat(page.getByText(Pattern.compile("localhost is inside this server's own network")))
@@ -84,7 +85,9 @@ class LeavingTheStudioJourney {
                     .send(HttpRequest.newBuilder(URI.create(address)).build(), HttpResponse.BodyHandlers.ofString())
                     .body();
             Assertions.assertThat(followed).startsWith("BEGIN:VCALENDAR").contains("Lesson: Maren Saltby");
-            button(page, "Renew").click();
+            page.getByRole(AriaRole.DIALOG)
+                    .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Renew"))
+                    .click();
             assertThat(page.getByLabel("Address to follow in a calendar program"))
                     .not()
                     .hasValue(address);
@@ -137,6 +140,8 @@ class LeavingTheStudioJourney {
             page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(Pattern.compile("^Jory Penwick")))
                     .first()
                     .click();
+            assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Jory Penwick")))
+                    .isVisible();
             String student = page.url().replaceAll(".*/", "");
             visit.open("/students/" + student + "/booklet");
             assertThat(page.getByText("Two octaves in triplets").first()).isVisible();
@@ -144,10 +149,9 @@ class LeavingTheStudioJourney {
             Barriers.look(page, "booklet");
             Assertions.assertThat(pages(page.pdf())).isGreaterThan(2);
             visit.open("/shelf");
-            page.getByRole(
-                            AriaRole.LINK,
-                            new Page.GetByRoleOptions().setName("Two octaves in triplets as a class sheet"))
-                    .click();
+            button(page, "Take Two octaves in triplets away").click();
+            visit.open(page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Class sheet"))
+                    .getAttribute("href"));
             assertThat(page.getByText("Tobiah Lark")).isVisible();
             assertThat(page.locator("article svg").first()).isVisible();
             button(page, "sol-fa").click();
