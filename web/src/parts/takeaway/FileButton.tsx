@@ -13,12 +13,17 @@ interface Props {
 
 /** A file that is taken by one press, with how much of it has come and a way to stop it. */
 export function FileButton({ label, words, fetched }: Props) {
-  const { take, progress, error, cancel } = useFile();
+  const { take, progress, saved, error, cancel } = useFile();
+  const said = progress
+    ? `${sizeOf(progress.got)} so far …`
+    : saved === undefined
+      ? words
+      : `Saved: ${sizeOf(saved)}`;
   return (
     <div className={classes.row}>
       <span>
         <strong>{label}</strong>
-        <small>{progress ? `${sizeOf(progress.got)} so far …` : words}</small>
+        <small aria-live="polite">{said}</small>
         {error && <Wrong error={error} />}
       </span>
       {progress ? (

@@ -25,10 +25,11 @@ function save(name: string, parts: BlobPart[], type: string) {
   window.setTimeout(() => URL.revokeObjectURL(url), 60_000);
 }
 
-/** Fetching a file: how far it is, and how to stop it. One at a time. */
+/** Fetching a file: how far it is, how large it was, and how to stop it. One at a time. */
 export function useFile(onDone?: () => void) {
   const [progress, setProgress] = useState<FileProgress>();
   const [error, setError] = useState<Error>();
+  const [saved, setSaved] = useState<number>();
   const running = useRef<AbortController | undefined>(undefined);
   useEffect(() => () => running.current?.abort(), []);
   const take = async (fetched: (signal: AbortSignal) => Promise<Response>) => {
@@ -36,6 +37,7 @@ export function useFile(onDone?: () => void) {
     const control = new AbortController();
     running.current = control;
     setError(undefined);
+    setSaved(undefined);
     setProgress({ got: 0 });
     try {
       const response = await fetched(control.signal);
@@ -50,6 +52,7 @@ export function useFile(onDone?: () => void) {
         setProgress({ got, all });
       }
       save(nameOf(response), parts, response.headers.get('Content-Type') ?? 'application/octet-stream');
+      setSaved(got);
       onDone?.();
     } catch (failed) {
       if (!control.signal.aborted) setError(failed as Error);
@@ -58,5 +61,5 @@ export function useFile(onDone?: () => void) {
       setProgress(undefined);
     }
   };
-  return { take, progress, error, cancel: () => running.current?.abort() };
+  return { take, progress, saved, error, cancel: () => running.current?.abort() };
 }

@@ -105,6 +105,55 @@ class CalendarFileTest {
         assertThat(starts.get(2).toInstant()).isEqualTo(Instant.parse("2026-04-02T15:30:00Z"));
     }
 
+    /** RFC 5545, 3.8.5.3, the weekly example (from memory): from 2 September 1997, over the change of the clocks on 26 October. */
+    @Test
+    void the_standards_weekly_example_comes_on_its_days() throws Exception {
+        ZoneId newYork = ZoneId.of("America/New_York");
+        WeeklyLesson weekly = new WeeklyLesson(
+                "weekly@pebble-step",
+                "Weekly",
+                LocalDate.parse("1997-09-02"),
+                Optional.of(LocalTime.of(9, 0)),
+                Duration.ofHours(1),
+                new TreeSet<>(),
+                0);
+        Calendar read = new CalendarBuilder()
+                .build(new ByteArrayInputStream(
+                        CalendarFile.write("Example", newYork, STAMP, List.of(weekly), List.of())));
+        VEvent series = (VEvent) read.getComponents(Component.VEVENT).getFirst();
+        List<String> starts = series
+                .<ZonedDateTime>calculateRecurrenceSet(new Period<>(
+                        ZonedDateTime.of(1997, 9, 1, 0, 0, 0, 0, newYork),
+                        ZonedDateTime.of(1997, 11, 5, 0, 0, 0, 0, newYork)))
+                .stream()
+                .map(period -> period.getStart().toInstant().toString())
+                .toList();
+        assertThat(starts)
+                .containsExactly(
+                        "1997-09-02T13:00:00Z",
+                        "1997-09-09T13:00:00Z",
+                        "1997-09-16T13:00:00Z",
+                        "1997-09-23T13:00:00Z",
+                        "1997-09-30T13:00:00Z",
+                        "1997-10-07T13:00:00Z",
+                        "1997-10-14T13:00:00Z",
+                        "1997-10-21T13:00:00Z",
+                        "1997-10-28T14:00:00Z",
+                        "1997-11-04T14:00:00Z");
+    }
+
+    /** RFC 5545, 3.3.11, the example of a text of several lines (from memory). */
+    @Test
+    void the_standards_example_of_a_text_is_written_so() {
+        assertThat(unfolded(written(
+                        List.of(),
+                        List.of(day(
+                                "Review",
+                                "Project XYZ Final Review\nConference Room - 3B\nCome Prepared.",
+                                PracticeDay.State.STANDS)))))
+                .contains("DESCRIPTION:Project XYZ Final Review\\nConference Room - 3B\\nCome Prepared.");
+    }
+
     @Test
     void a_day_of_practice_is_a_whole_day_that_fills_nobodys_time() {
         List<String> lines =
