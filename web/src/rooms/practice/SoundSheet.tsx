@@ -1,5 +1,6 @@
 import { Modal } from '@mantine/core';
 import type { ReactNode } from 'react';
+import { OwnCalendar } from './OwnCalendar';
 import { LatencyFinder } from './LatencyFinder';
 import type { MixPart } from '../../sound/mix';
 import { LevelList } from '../../ui/LevelList';
@@ -90,6 +91,7 @@ export function SoundSheet(props: Props) {
             <Link to="sheet" className={classes.take}>
               The week on paper
             </Link>
+            <OwnCalendar />
           </div>
         )}
         <LatencyFinder latencyMs={wish.latencyMs} onSet={(latencyMs) => onSet({ latencyMs })} />

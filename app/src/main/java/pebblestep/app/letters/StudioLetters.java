@@ -126,9 +126,9 @@ class StudioLetters {
     }
 
     private static Line line(TodayItem item) {
-        String beside = item.toPlay().here().beside();
         return new Line(
-                item.head().key() + ": " + item.head().title() + (beside.isBlank() ? "" : " (" + beside + ")"),
+                item.head().key() + ": " + item.head().title(),
+                item.toPlay().here().beside(),
                 item.toPlay().here().bpm().stripTrailingZeros().toPlainString(),
                 item.toPlay().minutes());
     }

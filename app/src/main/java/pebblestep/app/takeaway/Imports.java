@@ -64,6 +64,10 @@ class Imports {
 
     /** What a file holds; refuses what is none of the formats that are read, and what cannot be a line. */
     FoundView found(long studio, byte[] file, String name, Reading reading) {
+        if (name.toLowerCase(Locale.ROOT).endsWith(".csv")) {
+            throw Refusal.of("file", "A table is not read here.")
+                    .fits("Students come in under Students, Read a list; required scales at a student, Add goals.");
+        }
         if (isJson(file)) {
             RoutineJson.Routine routine = RoutineJson.read(new String(file, StandardCharsets.UTF_8));
             routine.steps().forEach(ascent -> Passage.of(ascent.step()));

@@ -29,10 +29,11 @@ public record WeekLetter(String subject, String text) {
      * One thing to play.
      *
      * @param what key and title
+     * @param how in the words of the trade, for who plays it; empty where the title says it
      * @param tempo such as {@code 72}, in beats a minute
      * @param minutes what it takes on a day
      */
-    public record Line(String what, String tempo, long minutes) {}
+    public record Line(String what, String how, String tempo, long minutes) {}
 
     /**
      * What the week brings.
@@ -111,6 +112,7 @@ public record WeekLetter(String subject, String text) {
         int number = 1;
         for (Line line : week.lines) {
             text.append("\n").append(number++).append(". ").append(line.what);
+            if (own && !line.how.isBlank()) text.append(" (").append(line.how).append(")");
             text.append(", metronome at ").append(line.tempo).append(", ");
             text.append(Words.counted(line.minutes, "minute"));
         }

@@ -15,7 +15,9 @@ class WeekLetterTest {
             "Maren Saltby",
             LocalDate.parse("2026-11-30"),
             LocalDate.parse("2026-11-23"),
-            List.of(new Line("D major: Two octaves in sixteenths", "72", 5), new Line("B♭ major: Thirds", "60", 4)),
+            List.of(
+                    new Line("D major: Two octaves in sixteenths", "from beat 2", "72", 5),
+                    new Line("B♭ major: Thirds", "", "60", 4)),
             List.of("D major, Two octaves in sixteenths: up from 66 to 72."),
             Optional.of("In B♭ major E♭ slipped in 3 of 12 takes."),
             Optional.of("She is doing well."),
@@ -32,7 +34,7 @@ class WeekLetterTest {
                         Dear Maren,
 
                         For the week from 30 November, in this order, about 9 minutes a day:
-                        1. D major: Two octaves in sixteenths, metronome at 72, 5 minutes
+                        1. D major: Two octaves in sixteenths (from beat 2), metronome at 72, 5 minutes
                         2. B♭ major: Thirds, metronome at 60, 4 minutes
 
                         What has changed since 23 November:
@@ -54,6 +56,7 @@ class WeekLetterTest {
         assertThat(letter.text())
                 .startsWith("Hello,\n\n")
                 .contains(
+                        "1. D major: Two octaves in sixteenths, metronome at 72, 5 minutes\n",
                         "From the lesson: She is doing well.",
                         "Where Maren hears and logs it: https://studio.test/p/abc");
     }
