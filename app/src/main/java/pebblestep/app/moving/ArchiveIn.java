@@ -16,6 +16,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.UUID;
+import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.dao.DataAccessException;
 import org.springframework.jdbc.core.JdbcTemplate;
@@ -94,6 +95,10 @@ class ArchiveIn {
         private final Watch watch;
         private final RowChecks.Reading reading = checks.reading();
         private final Map<String, List<Long>> ids = new HashMap<>();
+
+        /** What of the lines that are put away on their way in was put away before. */
+        private final Map<String, List<Boolean>> putAway = new HashMap<>();
+
         private long done;
 
         private Coming(long studioId, ArchiveFile file, Watch watch) {
@@ -129,6 +134,21 @@ class ArchiveIn {
                 if (batch.size() == most(table) || pointsAtItself(table)) write(table, its, batch);
             });
             write(table, its, batch);
+        }
+
+        /** Material is put away until all of it stands, as students are out of sight. */
+        private boolean isHidden(CarriedTable table) {
+            return table.name().equals(CarriedTable.ROUTINES) || table.name().equals(CarriedTable.INSTRUMENTS);
+        }
+
+        /** The rows of a table that are to be seen. */
+        private List<Long> seen(String table) {
+            List<Boolean> away = putAway.getOrDefault(table, List.of());
+            List<Long> its = ids(table);
+            return IntStream.range(0, its.size())
+                    .filter(i -> !away.get(i))
+                    .mapToObj(its::get)
+                    .toList();
         }
 
         /** Takes go in transactions of their own, which are dear. */
@@ -171,6 +191,10 @@ class ArchiveIn {
                     && value.asString().startsWith(CarriedTable.OWN)) {
                 long line = Long.parseLong(value.asString().substring(CarriedTable.OWN.length()));
                 return CarriedTable.OWN + id(CarriedTable.INSTRUMENTS, line);
+            }
+            if (isHidden(table) && column.name().equals("archived")) {
+                putAway.computeIfAbsent(table.name(), name -> new ArrayList<>()).add(value.booleanValue());
+                return Boolean.TRUE;
             }
             return switch (column.kind()) {
                 case NUMBER -> value.longValue();
@@ -264,8 +288,9 @@ class ArchiveIn {
      * Takes it over; refuses the first row that cannot be kept, by its table and line, and then keeps nothing.
      *
      * <p>Millions of takes are too many for one transaction, which would go over each of them twice. So whoever arrives is out of
-     * sight, as a deleted student is, until all of theirs stands; the last transaction shows them. What was refused on the way is
-     * taken out again, and would be by the sweep of deleted students if the machine stopped.
+     * sight, as a deleted student is, and material put away, until all of it stands; the last transaction shows it. What was
+     * refused on the way is taken out again. If the machine stopped meanwhile, the sweep of deleted students would take the
+     * students out, and the material would lie among what is put away.
      */
     Arrived take(long studioId, ArchiveFile file, Watch watch) throws IOException {
         Coming coming = new Coming(studioId, file, watch);
@@ -289,6 +314,10 @@ class ArchiveIn {
                         coming.ids(CarriedTable.ASSIGNMENTS),
                         empty ? named(studioId, file).orElse(null) : null);
                 all("update students set deleted_at = null where id = ?", arrived.students());
+                all("update routines set archived = false where id = ?", coming.seen(CarriedTable.ROUTINES));
+                all(
+                        "update studio_instruments set archived = false where id = ?",
+                        coming.seen(CarriedTable.INSTRUMENTS));
                 readBack.require(studioId, arrived);
                 return arrived;
             });
