@@ -45,7 +45,7 @@ class PassageDocumentTest {
                 .isEqualTo(
                         JSON.readTree(
                                 """
-                { "index": 0, "pitch": "Ab4", "concert": "Db4", "midi": 61, "degree": "1", "at": "0", "value": "1/16",
+                { "index": 0, "pitch": "Ab4", "concert": "Db4", "midi": 61, "degree": "1", "solfa": "do", "at": "0", "value": "1/16",
                   "bar": 1, "count": "1", "said": "1", "ms": 0.0, "durationMs": 208.333 }"""));
         assertThat(answer.get("noteCount").asInt()).isEqualTo(29);
         assertThat(answer.get("bars").asInt()).isEqualTo(2);
