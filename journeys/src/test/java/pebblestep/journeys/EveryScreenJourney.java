@@ -26,7 +26,7 @@ class EveryScreenJourney {
     private static final Pattern PLACE = Pattern.compile("\\bpath: '([^']+)'");
     /** What there is room for in a path, and what the demo has for it; of the bench's, any routine. */
     private static final Map<String, String> FILLED =
-            Map.of(":routineId?", "2", ":studentId", "1", ":assignmentId", "1", "*", "/somewhere");
+            Map.of(":routineId?", "2", ":routineId/", "6/", ":studentId", "1", ":assignmentId", "1", "*", "/somewhere");
 
     /** What can be scrolled sideways, or would have to be; the student's list of today is a strip that follows what is played. */
     private static final String TOO_WIDE =
