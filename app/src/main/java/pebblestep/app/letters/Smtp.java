@@ -17,9 +17,7 @@ import java.util.Properties;
 import java.util.Set;
 import javax.net.ssl.SSLException;
 import org.jspecify.annotations.Nullable;
-import org.springframework.mail.MailAuthenticationException;
 import org.springframework.mail.MailException;
-import org.springframework.mail.MailSendException;
 import org.springframework.mail.javamail.JavaMailSenderImpl;
 import org.springframework.mail.javamail.MimeMessageHelper;
 import org.springframework.stereotype.Component;
@@ -128,8 +126,6 @@ class Smtp {
             MimeMessage message = sender.createMimeMessage();
             fill(message, letter, server.sender);
             sender.send(message);
-        } catch (MailAuthenticationException | MailSendException e) {
-            throw why(server, e);
         } catch (MailException | MessagingException e) {
             throw why(server, e);
         }
