@@ -29,7 +29,6 @@ import net.fortuna.ical4j.model.property.Summary;
 import net.fortuna.ical4j.model.property.Uid;
 import net.fortuna.ical4j.model.property.XProperty;
 import net.fortuna.ical4j.model.property.immutable.ImmutableCalScale;
-import net.fortuna.ical4j.model.property.immutable.ImmutableMethod;
 import net.fortuna.ical4j.model.property.immutable.ImmutableStatus;
 import net.fortuna.ical4j.model.property.immutable.ImmutableTransp;
 import net.fortuna.ical4j.model.property.immutable.ImmutableVersion;
@@ -39,7 +38,8 @@ import pebblestep.core.Refusal;
 
 /**
  * A calendar as a file (RFC 5545): lessons as series in their time zone, a lesson that does not take place as a cancelled one
- * of its series, days of practice as whole days that do not fill anybody's time.
+ * of its series, days of practice as whole days that do not fill anybody's time. It is a calendar and no message: a method would
+ * make it one (RFC 5546), which needs somebody who invites.
  */
 public final class CalendarFile {
     /** The media type of such a file. */
@@ -65,7 +65,6 @@ public final class CalendarFile {
         calendar.add(new ProdId("-//Pebble Step//Calendar 1//EN"));
         calendar.add(ImmutableVersion.VERSION_2_0);
         calendar.add(ImmutableCalScale.GREGORIAN);
-        calendar.add(ImmutableMethod.PUBLISH);
         calendar.add(new XProperty("X-WR-CALNAME", name));
         calendar.add(new XProperty("X-PUBLISHED-TTL", AGAIN));
         if (lessons.stream().anyMatch(lesson -> lesson.time().isPresent())) {

@@ -63,7 +63,6 @@ class CalendarFileTest {
                 .startsWith("BEGIN:VCALENDAR")
                 .contains(
                         "VERSION:2.0",
-                        "METHOD:PUBLISH",
                         "TZID:Europe/Lisbon",
                         "UID:lesson-a@pebble-step",
                         "DTSTART;TZID=Europe/Lisbon:20260319T163000",
@@ -103,6 +102,21 @@ class CalendarFileTest {
         // Winter time is that of Greenwich, summer time an hour ahead.
         assertThat(starts.getFirst().toInstant()).isEqualTo(Instant.parse("2026-03-19T16:30:00Z"));
         assertThat(starts.get(2).toInstant()).isEqualTo(Instant.parse("2026-04-02T15:30:00Z"));
+    }
+
+    /** The library holds what it reads against RFC 5545 and, where a method makes it a message, against RFC 5546. */
+    @Test
+    void what_is_written_is_valid_to_the_last_component() throws Exception {
+        PracticeDay stands = day("Practise", "One", PracticeDay.State.STANDS);
+        PracticeDay cancelled = day("Practise", "One", PracticeDay.State.CANCELLED);
+        for (PracticeDay one : List.of(stands, cancelled)) {
+            Calendar read = new CalendarBuilder()
+                    .build(new ByteArrayInputStream(
+                            CalendarFile.write("Reeds", LISBON, STAMP, List.of(LESSON), List.of(one))));
+            assertThat(read.validate(true).getEntries()).isEmpty();
+            assertThat(read.getComponents(Component.VEVENT)).hasSize(3);
+        }
+        assertThat(written(List.of(LESSON), List.of())).doesNotContain("METHOD:");
     }
 
     /** RFC 5545, 3.8.5.3, the weekly example (from memory): from 2 September 1997, over the change of the clocks on 26 October. */
