@@ -26,6 +26,7 @@ export interface Questions {
   takes: { asked: Schemas['TakesAsked']; answer: Schemas['TakesAnswer'] };
   caution: { asked: Schemas['CautionAsked']; answer: Schemas['CautionAnswer'] };
   taps: { asked: Schemas['TapsAsked']; answer: Schemas['TapsAnswer'] };
+  sound: { asked: Schemas['SoundAsked']; answer: Schemas['SoundAnswer'] };
   latency: { asked: Schemas['LatencyAsked']; answer: Schemas['LatencyAnswer'] };
   plan: { asked: Schemas['PlanAsked']; answer: Schemas['PlanAnswer'] };
   forecast: { asked: Schemas['ForecastAsked']; answer: Schemas['StepForecast'] };

@@ -1,5 +1,5 @@
 import { Button, Group } from '@mantine/core';
-import { useDebouncedValue } from '@mantine/hooks';
+import { useDebouncedValue, useNetwork } from '@mantine/hooks';
 import { useState } from 'react';
 import type { TakeAwayOptions } from '../../api/types';
 import { FormDialog } from '../../ui/FormDialog';
@@ -7,12 +7,15 @@ import { Pill } from '../../ui/Pill';
 import { Wrong } from '../../ui/Wrong';
 import { FORMATS, sizeOf, USUAL, type FormatId } from './formats';
 import { NotesOptions, SoundOptions } from './Options';
+import type { OwnSound } from './ownSound';
 import { useLook, useTakeAway, type Subject } from './useTakeAway';
 import classes from './TakeAway.module.css';
 
 export interface Takeable {
   label: string;
   subject: Subject;
+  /** The same, where the page itself can make it sound; without network it is all that can be had. */
+  sound?: OwnSound;
 }
 
 interface Props {
@@ -30,11 +33,16 @@ const WAIT_MS = 250;
 /** What to take away, as what kind of file, how it is to be; and the file itself. */
 export function TakeAwayDialog({ things, formats, paper, onClose }: Props) {
   const [thing, setThing] = useState(0);
-  const [format, setFormat] = useState<FormatId>('musicxml');
+  const [wish, setFormat] = useState<FormatId>('musicxml');
+  const { online } = useNetwork();
+  const offered = FORMATS.filter(
+    (one) => (!formats || formats.includes(one.id)) && (online || one.id === 'wav'),
+  );
+  const format = offered.some((one) => one.id === wish) ? wish : offered[0]!.id;
   const [options, setOptions] = useState<TakeAwayOptions>(USUAL);
   const chosen = FORMATS.find((one) => one.id === format)!;
-  const { subject } = things[thing]!;
-  const wanted = { format, subject, options };
+  const { subject, sound } = things[thing]!;
+  const wanted = { format, subject, options, sound };
   const [settled] = useDebouncedValue(wanted, WAIT_MS);
   const look = useLook(settled);
   const { take, share, error, cancel } = useTakeAway(onClose);
@@ -61,7 +69,7 @@ export function TakeAwayDialog({ things, formats, paper, onClose }: Props) {
           </p>
         )}
         <div className={classes.formats} role="radiogroup" aria-label="As what kind of file">
-          {FORMATS.filter((one) => !formats || formats.includes(one.id)).map((one) => (
+          {offered.map((one) => (
             <button
               key={one.id}
               type="button"
@@ -75,6 +83,11 @@ export function TakeAwayDialog({ things, formats, paper, onClose }: Props) {
             </button>
           ))}
         </div>
+        {!online && (
+          <p className={classes.paper}>
+            Without network there is sound, made on this device. Notes come from the studio.
+          </p>
+        )}
         {chosen.kind === 'notes' && <NotesOptions options={options} onSet={set} />}
         {chosen.kind === 'sound' && <SoundOptions options={options} onSet={set} />}
         <p className={classes.file} aria-live="polite">

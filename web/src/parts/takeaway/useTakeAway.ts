@@ -2,6 +2,7 @@ import { useQuery } from '@tanstack/react-query';
 import { api, data, practiceApi } from '../../api/client';
 import type { TakeAwayOptions, TakeAwayRequest } from '../../api/types';
 import type { FormatId } from './formats';
+import { fetchedSound, lookAtSound, type OwnSound } from './ownSound';
 import { useFile } from './useFile';
 
 /** What is taken away: something of the studio, or a student's own piece by the token of their link. */
@@ -11,9 +12,19 @@ interface Wanted {
   format: FormatId;
   subject: Subject;
   options: TakeAwayOptions;
+  /** What it sounds from, where the page itself can make it sound. */
+  sound?: OwnSound;
 }
 
-function look({ format, subject, options }: Wanted, signal: AbortSignal) {
+/** A sound file that is made here. */
+function here({ format, sound }: Wanted) {
+  return format === 'wav' ? sound : undefined;
+}
+
+function look(wanted: Wanted, signal: AbortSignal) {
+  const { format, subject, options } = wanted;
+  const sound = here(wanted);
+  if (sound) return lookAtSound(sound, options, signal);
   const params = { path: { format } };
   if ('token' in subject) {
     const body = { assignment: subject.assignment, options };
@@ -25,7 +36,10 @@ function look({ format, subject, options }: Wanted, signal: AbortSignal) {
   return data(api.POST('/api/exports/{format}/look', { params, body, signal }));
 }
 
-async function fetched({ format, subject, options }: Wanted, signal: AbortSignal): Promise<Response> {
+async function fetched(wanted: Wanted, signal: AbortSignal): Promise<Response> {
+  const { format, subject, options } = wanted;
+  const sound = here(wanted);
+  if (sound) return fetchedSound(sound, options, signal);
   const params = { path: { format } };
   if ('token' in subject) {
     const body = { assignment: subject.assignment, options };
@@ -42,6 +56,7 @@ export function useLook(wanted: Wanted) {
   return useQuery({
     queryKey: ['take-away', wanted],
     queryFn: ({ signal }) => look(wanted, signal),
+    networkMode: 'always',
     retry: false,
     staleTime: 0,
     gcTime: 0,

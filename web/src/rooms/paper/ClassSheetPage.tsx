@@ -4,7 +4,7 @@ import { useBenchStudio } from '../../api/bench';
 import { useRoutine } from '../../api/routines';
 import { classesOf, useEverybody } from '../../api/students';
 import type { BenchStudio, PassageAsked, StepDocument, Student } from '../../api/types';
-import { tried } from '../../core/answers';
+import { answer } from '../../core/answers';
 import classes from '../../parts/paper/Paper.module.css';
 import { CARE, Paper } from '../../parts/paper/Paper';
 import { PaperStep } from '../../parts/paper/PaperStep';
@@ -91,21 +91,26 @@ interface Part {
   refusal?: string;
 }
 
-/** Those who play the same instrument in the same range read the same notes. */
+/** A part for each who read the same, as the core says who they are. */
 function partsOf({ document, players, studio }: PartsProps): Part[] {
-  const parts = new Map<string, Part>();
-  for (const one of players) {
-    const player = studio.players.find((reader) => reader.id === one.id)?.player;
-    const same = `${one.instrument.id} ${one.instrument.range}`;
-    const part = parts.get(same);
-    if (part) part.names.push(one.name);
-    else {
-      const asked: PassageAsked = { step: document, player, speech: studio.speech, with: ['score'] };
-      const refusal = tried('passage', { ...asked, with: [] }).refused?.message;
-      parts.set(same, { instrument: one.instrument.name, names: [one.name], asked, refusal });
-    }
-  }
-  return [...parts.values()];
+  const readers = players.flatMap(({ id }) => studio.players.filter((one) => one.id === id));
+  const { readings } = answer('readings', { step: document, students: readers });
+  const nameOf = (id: number) => players.find((one) => one.id === id)?.name ?? '';
+  return readings
+    .filter((one) => one.readsWith === one.studentId)
+    .map((one) => ({
+      instrument: one.instrumentName,
+      names: readings
+        .filter((other) => other.readsWith === one.studentId)
+        .map((other) => nameOf(other.studentId)),
+      asked: {
+        step: document,
+        player: readers.find((reader) => reader.id === one.studentId)?.player,
+        speech: studio.speech,
+        with: ['score'],
+      },
+      refusal: one.refusal,
+    }));
 }
 
 function Parts(props: PartsProps) {

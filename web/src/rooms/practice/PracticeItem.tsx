@@ -169,7 +169,7 @@ export function PracticeItem(props: Props) {
         </fieldset>
       </footer>
       <Suspense>
-        {taking && <TakeOwn token={token} assignment={item.assignmentId} onClose={() => setTaking(false)} />}
+        {taking && <TakeOwn token={token} today={today} item={item} onClose={() => setTaking(false)} />}
         {sheet && (
           <SoundSheet
             opened
@@ -181,14 +181,10 @@ export function PracticeItem(props: Props) {
             friend={<FriendLine passage={stand.passage} part={stand.part} />}
             tapping={tapping}
             onTapping={setTapping}
-            onTakeAway={
-              navigator.onLine
-                ? () => {
-                    setSheet(false);
-                    setTaking(true);
-                  }
-                : undefined
-            }
+            onTakeAway={() => {
+              setSheet(false);
+              setTaking(true);
+            }}
           />
         )}
       </Suspense>

@@ -1,4 +1,5 @@
 import { Modal } from '@mantine/core';
+import { useNetwork } from '@mantine/hooks';
 import type { ReactNode } from 'react';
 import { OwnCalendar } from './OwnCalendar';
 import { LatencyFinder } from './LatencyFinder';
@@ -20,8 +21,8 @@ interface Props {
   parts: MixPart[];
   /** How a friend joins in; nothing where the step has no partner. */
   friend: ReactNode;
-  /** Opens what can be taken away; nothing where the studio cannot be asked. */
-  onTakeAway?: () => void;
+  /** Opens what can be taken away. */
+  onTakeAway: () => void;
   tapping: boolean;
   onTapping: (on: boolean) => void;
 }
@@ -59,6 +60,7 @@ const ON_OFF: Choice<boolean>[] = [
 /** How it sounds: times, voice, rungs, drone, foot, and the delay of the headphones. */
 export function SoundSheet(props: Props) {
   const { opened, onClose, wish, onSet, asks, parts, friend, tapping, onTapping, onTakeAway } = props;
+  const { online } = useNetwork();
   return (
     <Modal opened={opened} onClose={onClose} title="How it sounds" centered size="lg">
       <div className={classes.sheet}>
@@ -82,18 +84,20 @@ export function SoundSheet(props: Props) {
         <Line label="Tap it" value={tapping} choices={ON_OFF} onChange={onTapping} />
         <LevelList parts={parts} levels={wish.levels ?? {}} onSet={(levels) => onSet({ levels })} />
         {friend}
-        {onTakeAway && (
-          <div className={classes.friend}>
-            <span>To play without this page, or on paper.</span>
-            <button type="button" className={classes.take} onClick={onTakeAway}>
-              Take it away as a file
-            </button>
-            <Link to="sheet" className={classes.take}>
-              The week on paper
-            </Link>
-            <OwnCalendar />
-          </div>
-        )}
+        <div className={classes.friend}>
+          <span>To play without this page, or on paper.</span>
+          <button type="button" className={classes.take} onClick={onTakeAway}>
+            Take it away as a file
+          </button>
+          {online && (
+            <>
+              <Link to="sheet" className={classes.take}>
+                The week on paper
+              </Link>
+              <OwnCalendar />
+            </>
+          )}
+        </div>
         <LatencyFinder latencyMs={wish.latencyMs} onSet={(latencyMs) => onSet({ latencyMs })} />
       </div>
     </Modal>

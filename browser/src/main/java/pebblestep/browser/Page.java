@@ -29,6 +29,7 @@ import pebblestep.documents.practice.LatencyAsked;
 import pebblestep.documents.practice.RanAsked;
 import pebblestep.documents.practice.RunAsked;
 import pebblestep.documents.practice.RungAsked;
+import pebblestep.documents.practice.SoundAsked;
 import pebblestep.documents.practice.TakesAsked;
 import pebblestep.documents.practice.TapsAsked;
 import pebblestep.documents.practice.Today;
@@ -62,7 +63,8 @@ import pebblestep.documents.practice.TodayAsked;
             TakesAsked.class,
             CautionAsked.class,
             TapsAsked.class,
-            LatencyAsked.class
+            LatencyAsked.class,
+            SoundAsked.class
         },
         write = {
             PassageDocument.class,
@@ -88,6 +90,7 @@ import pebblestep.documents.practice.TodayAsked;
             CautionAsked.CautionAnswer.class,
             TapsAsked.TapsAnswer.class,
             LatencyAsked.LatencyAnswer.class,
+            SoundAsked.SoundAnswer.class,
             ProblemDocument.class
         })
 public final class Page {
@@ -133,6 +136,7 @@ public final class Page {
             case "caution" -> () -> Json.write(Json.readCautionAsked(asked).answer());
             case "taps" -> () -> Json.write(Json.readTapsAsked(asked).answer());
             case "latency" -> () -> Json.write(Json.readLatencyAsked(asked).answer());
+            case "sound" -> () -> Json.write(Json.readSoundAsked(asked).answer());
             case "plan" -> () -> Json.write(Json.readPlanAsked(asked).answer());
             case "forecast" -> () -> Json.write(Json.readForecastAsked(asked).answer());
             case "catalogue" -> () -> Json.write(Catalogue.WHOLE);

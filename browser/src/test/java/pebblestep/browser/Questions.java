@@ -154,7 +154,7 @@ public final class Questions {
             }
             case 11, 12, 13 -> RoomQuestions.today(random);
             case 14 -> RoomQuestions.stand(random);
-            case 15 -> RoomQuestions.run(random);
+            case 15 -> random.nextInt(4) == 0 ? RoomQuestions.sound(random) : RoomQuestions.run(random);
             case 16 -> RoomQuestions.takes(random);
             case 17 -> RoomQuestions.caution(random);
             case 18 -> RoomQuestions.taps(random);

@@ -13,6 +13,7 @@ import pebblestep.core.practice.Cautions.Moment;
 import pebblestep.core.practice.Outcome;
 import pebblestep.core.practice.SlipKind;
 import pebblestep.core.samples.Draw;
+import pebblestep.core.sound.Track;
 import pebblestep.documents.SlippedDocument;
 import pebblestep.documents.practice.CautionAsked;
 import pebblestep.documents.practice.CautionPart;
@@ -23,6 +24,7 @@ import pebblestep.documents.practice.RanAsked;
 import pebblestep.documents.practice.RoomDocument;
 import pebblestep.documents.practice.RunAsked;
 import pebblestep.documents.practice.RungAsked;
+import pebblestep.documents.practice.SoundAsked;
 import pebblestep.documents.practice.TakesAsked;
 import pebblestep.documents.practice.TapsAsked;
 import pebblestep.documents.practice.TodayAsked;
@@ -76,6 +78,27 @@ final class RoomQuestions {
         RoomDocument room = Rooms.any().from(random).given();
         RunAsked asked = runAsked(random, room, Draw.of(room.pieces()).from(random));
         return new Question("run", asked, asked::answer);
+    }
+
+    static Question sound(Random random) {
+        RoomDocument room = Rooms.any().from(random).given();
+        List<SoundAsked.SoundPart> parts = room.pieces().stream()
+                .limit(1 + random.nextInt(2))
+                .map(piece -> new SoundAsked.SoundPart(piece.step(), piece.climb(), at(random, piece)))
+                .toList();
+        List<Integer> stretches = java.util.Arrays.asList(null, 0, SoundAsked.SECONDS, 7);
+        SoundAsked asked = new SoundAsked(
+                Questions.maybe(random, room::student),
+                Questions.maybe(random, () -> "Low tide: \u266d, 1/16"),
+                room.speech(),
+                Questions.TODAY,
+                Questions.maybe(random, room::player),
+                parts,
+                Stream.of(Track.values()).filter(track -> random.nextBoolean()).toList(),
+                random.nextInt(3),
+                random.nextInt(4) == 0,
+                Draw.of(stretches).from(random));
+        return new Question("sound", asked, asked::answer);
     }
 
     static Question takes(Random random) {

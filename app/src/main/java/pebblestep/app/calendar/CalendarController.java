@@ -24,9 +24,10 @@ import pebblestep.app.calendar.CalendarViews.CalendarView;
 import pebblestep.app.calendar.CalendarViews.CalendarWish;
 import pebblestep.app.calendar.CalendarViews.DayOffWish;
 import pebblestep.app.calendar.Calendars.Written;
-import pebblestep.app.platform.FileName;
+import pebblestep.app.platform.Attachment;
 import pebblestep.app.platform.PracticeVisitor;
 import pebblestep.app.platform.Teacher;
+import pebblestep.documents.FileName;
 import pebblestep.exchange.calendar.CalendarFile;
 
 /** Calendars, as files and to follow. */
@@ -111,7 +112,7 @@ class CalendarController {
                 : calendars.ofStudent(teacher.studioId(), request.student());
         String name = FileName.of(null, written.name(), LocalDate.now(clock), "ics");
         response.setContentLengthLong(written.file().length);
-        FileName.attached(response, name, CalendarFile.MEDIA_TYPE).write(written.file());
+        Attachment.of(response, name, CalendarFile.MEDIA_TYPE).write(written.file());
     }
 
     /** The student's own calendar. */

@@ -24,9 +24,10 @@ import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import pebblestep.app.leaving.Leaving.DeletedView;
 import pebblestep.app.leaving.Tables.Table;
-import pebblestep.app.platform.FileName;
+import pebblestep.app.platform.Attachment;
 import pebblestep.app.platform.Teacher;
 import pebblestep.app.students.StudentService;
+import pebblestep.documents.FileName;
 
 /** What is kept about somebody: handed to them, deleted, and taken back. */
 @RestController
@@ -83,7 +84,7 @@ class LeavingController {
         tables.write(teacher.studioId(), request.table(), request.student(), table);
         String name = FileName.of(whose, request.table().id(), LocalDate.now(clock), "csv");
         response.setContentLength(table.size());
-        table.writeTo(FileName.attached(response, name, "text/csv;charset=UTF-8"));
+        table.writeTo(Attachment.of(response, name, "text/csv;charset=UTF-8"));
     }
 
     private static OutputStream file(HttpServletResponse response, String name, String type) throws IOException {

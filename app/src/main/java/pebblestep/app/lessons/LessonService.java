@@ -18,7 +18,6 @@ import pebblestep.app.assignments.Assigned;
 import pebblestep.app.assignments.AssignmentService;
 import pebblestep.app.goals.GoalService;
 import pebblestep.app.keyplans.KeyPlanService;
-import pebblestep.app.lessons.LessonViews.Came;
 import pebblestep.app.lessons.LessonViews.DayMinutes;
 import pebblestep.app.lessons.LessonViews.LearnerPart;
 import pebblestep.app.lessons.LessonViews.LessonCard;
@@ -42,6 +41,7 @@ import pebblestep.core.climb.ClimbEvent;
 import pebblestep.core.climb.Standing;
 import pebblestep.core.passage.Player;
 import pebblestep.core.passage.StepWords;
+import pebblestep.core.practice.Came;
 import pebblestep.core.practice.Entry;
 import pebblestep.core.practice.MonthReport;
 import pebblestep.core.practice.RequiredKind;
@@ -155,8 +155,10 @@ public class LessonService {
                     .toList();
             moved.add(moved(one, work, takes, since, today, speech));
             SlipCount.of(takes).byKey(work.given().step(), work.key()).forEach((key, count) -> {
-                List<String> sentences = SlipTally.of(key, count).sentences();
-                if (!sentences.isEmpty()) slips.putIfAbsent(key.toString(), new SlipView(key.toString(), sentences));
+                SlipTally tally = SlipTally.of(key, count);
+                tally.worst()
+                        .ifPresent(worst -> slips.putIfAbsent(
+                                key.toString(), new SlipView(key.toString(), worst, tally.sentences())));
             });
         }
         return new Since(moved, List.copyOf(slips.values()));

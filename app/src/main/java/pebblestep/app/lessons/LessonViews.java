@@ -10,7 +10,7 @@ import pebblestep.app.goals.GoalViews.RequiredView;
 import pebblestep.app.keyplans.KeyPlanViews.KeyPlanView;
 import pebblestep.app.practice.PracticeViews.WordView;
 import pebblestep.app.progress.ProgressViews.DeskWork;
-import pebblestep.core.Identified;
+import pebblestep.core.practice.Came;
 
 /** What the API takes and shows of lessons. */
 public final class LessonViews {
@@ -29,16 +29,13 @@ public final class LessonViews {
     public record MovedView(
             long assignmentId, String title, String key, String from, String to, Came move, int takes, int clean) {}
 
-    /** Where somebody is, seen from where they were. */
-    public enum Came implements Identified {
-        UP,
-        DOWN,
-        SAME,
-        NEW
-    }
-
-    /** What slipped in one key since the last lesson. */
-    public record SlipView(String key, List<String> sentences) {}
+    /**
+     * What slipped in one key since the last lesson.
+     *
+     * @param worst what slipped most, in a clause
+     * @param sentences everything, most often first
+     */
+    public record SlipView(String key, String worst, List<String> sentences) {}
 
     /** Whose lesson it is, and what was agreed about their practice. */
     public record LearnerPart(

@@ -23,10 +23,11 @@ import pebblestep.app.letters.LetterViews.MailServerView;
 import pebblestep.app.letters.LetterViews.MailServerWish;
 import pebblestep.app.letters.LetterViews.SentLetter;
 import pebblestep.app.letters.LetterViews.WeekLetterView;
-import pebblestep.app.platform.FileName;
+import pebblestep.app.platform.Attachment;
 import pebblestep.app.platform.PageOf;
 import pebblestep.app.platform.Teacher;
 import pebblestep.core.practice.WeekLetter.Reader;
+import pebblestep.documents.FileName;
 
 /** The letter about a week, and the mail server of a studio. */
 @RestController
@@ -68,7 +69,7 @@ class LetterController {
         String name = FileName.of(letters.about(teacher, request.student()), "week", letters.today(), "eml");
         byte[] file = letters.file(teacher, request);
         response.setContentLengthLong(file.length);
-        FileName.attached(response, name, "message/rfc822").write(file);
+        Attachment.of(response, name, "message/rfc822").write(file);
     }
 
     /** Letters of the studio, newest first. */

@@ -4,8 +4,6 @@ import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
-import java.util.ArrayList;
-import java.util.List;
 import java.util.Optional;
 import org.springframework.data.domain.Sort;
 import org.springframework.stereotype.Service;
@@ -13,9 +11,7 @@ import org.springframework.transaction.support.TransactionTemplate;
 import pebblestep.app.accounts.SettingsService;
 import pebblestep.app.accounts.TeacherNames;
 import pebblestep.app.lessons.LessonService;
-import pebblestep.app.lessons.LessonViews.Came;
 import pebblestep.app.lessons.LessonViews.LessonCard;
-import pebblestep.app.lessons.LessonViews.MovedView;
 import pebblestep.app.lessons.LessonViews.NoteView;
 import pebblestep.app.letters.LetterViews.LetterFileRequest;
 import pebblestep.app.letters.LetterViews.LetterWish;
@@ -32,8 +28,10 @@ import pebblestep.app.practice.RoomService;
 import pebblestep.app.students.StudentService;
 import pebblestep.app.students.StudentViews.StudentView;
 import pebblestep.core.practice.WeekLetter;
+import pebblestep.core.practice.WeekLetter.Change;
 import pebblestep.core.practice.WeekLetter.Line;
 import pebblestep.core.practice.WeekLetter.Reader;
+import pebblestep.core.practice.WeekLetter.Watch;
 import pebblestep.core.practice.WeekLetter.Week;
 import pebblestep.documents.practice.Today;
 import pebblestep.documents.practice.TodayItem;
@@ -42,7 +40,6 @@ import pebblestep.documents.practice.TodayItem;
 @Service
 class StudioLetters {
     private static final int MOST_AN_HOUR = 100;
-    private static final int MOST_CHANGES = 6;
 
     private final StudentService students;
     private final RoomService rooms;
@@ -95,12 +92,11 @@ class StudioLetters {
                             .filter(item -> item.misfit() == null)
                             .map(StudioLetters::line)
                             .toList(),
-                    changes(card.practised().moved()),
+                    card.practised().moved().stream()
+                            .map(one -> new Change(one.key() + ", " + one.title(), one.move(), one.from(), one.to()))
+                            .toList(),
                     card.practised().slips().stream()
-                            .flatMap(slip -> slip.sentences().stream()
-                                    .limit(1)
-                                    .map(sentence -> "in " + slip.key() + " this slipped most: "
-                                            + sentence.replace(": ", ", ") + "."))
+                            .map(slip -> new Watch(slip.key(), slip.worst()))
                             .findFirst(),
                     card.notes().stream()
                             .map(NoteView::toParents)
@@ -131,19 +127,6 @@ class StudioLetters {
                 item.toPlay().here().beside(),
                 item.toPlay().here().bpm().stripTrailingZeros().toPlainString(),
                 item.toPlay().minutes());
-    }
-
-    private static List<String> changes(List<MovedView> moved) {
-        List<String> changes = new ArrayList<>();
-        for (MovedView one : moved) {
-            String what = one.key() + ", " + one.title();
-            if (one.move() == Came.NEW) changes.add(what + ": new.");
-            if (one.move() == Came.UP) changes.add(what + ": up from " + one.from() + " to " + one.to() + ".");
-            if (one.move() == Came.DOWN) {
-                changes.add(what + ": back from " + one.from() + " to " + one.to() + ", to make it safe.");
-            }
-        }
-        return changes.stream().limit(MOST_CHANGES).toList();
     }
 
     /** Sends a letter through the studio's server, or puts it into its mailbox; it is kept either way. */

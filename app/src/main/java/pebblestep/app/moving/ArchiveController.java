@@ -22,9 +22,10 @@ import org.springframework.web.bind.annotation.RestController;
 import pebblestep.app.accounts.SettingsService;
 import pebblestep.app.moving.ArchiveViews.ArchiveRequest;
 import pebblestep.app.moving.ArchiveViews.ArchiveView;
-import pebblestep.app.platform.FileName;
+import pebblestep.app.platform.Attachment;
 import pebblestep.app.platform.Teacher;
 import pebblestep.app.students.StudentService;
+import pebblestep.documents.FileName;
 
 /** Hands a studio out as one file, and takes such a file in; the whole studio is its owner's to move. */
 @RestController
@@ -57,12 +58,12 @@ class ArchiveController {
             teacher.requireOwner();
             out.studio(
                     studio,
-                    FileName.attached(
+                    Attachment.of(
                             response, FileName.of(null, settings.studioName(studio), today, "zip"), "application/zip"));
             return;
         }
         String whose = students.get(studio, request.student()).name();
-        OutputStream file = FileName.attached(response, FileName.of(whose, "archive", today, "zip"), "application/zip");
+        OutputStream file = Attachment.of(response, FileName.of(whose, "archive", today, "zip"), "application/zip");
         out.student(studio, request.student(), file);
     }
 

@@ -43,6 +43,7 @@ import pebblestep.documents.practice.LatencyAsked;
 import pebblestep.documents.practice.RanAsked;
 import pebblestep.documents.practice.RunAsked;
 import pebblestep.documents.practice.RungAsked;
+import pebblestep.documents.practice.SoundAsked;
 import pebblestep.documents.practice.TakesAsked;
 import pebblestep.documents.practice.TapsAsked;
 import pebblestep.documents.practice.TodayAsked;
@@ -113,6 +114,8 @@ class ApiDocument {
             TapsAsked.TapsAnswer.class,
             LatencyAsked.class,
             LatencyAsked.LatencyAnswer.class,
+            SoundAsked.class,
+            SoundAsked.SoundAnswer.class,
             ProblemDocument.class);
 
     private static void define(Class<?> document, Components components) {

@@ -5,7 +5,6 @@ import pebblestep.core.climb.Ascent;
 import pebblestep.core.climb.Position;
 import pebblestep.core.passage.Player;
 import pebblestep.core.passage.Step;
-import pebblestep.core.pitch.ReferencePitch;
 
 /**
  * One step on its way into a file.
@@ -19,14 +18,5 @@ record Piece(String title, Ascent ascent, Optional<Position> at, Optional<Player
     /** The step as it is taken. */
     Step step() {
         return at.map(ascent::at).orElse(ascent.step());
-    }
-
-    /** The rung from which a ladder is played. */
-    Position from() {
-        return at.orElse(ascent.climb().first());
-    }
-
-    ReferencePitch reference() {
-        return player.map(Player::reference).orElse(ReferencePitch.ISO_16);
     }
 }

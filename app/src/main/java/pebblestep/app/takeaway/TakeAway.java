@@ -5,20 +5,19 @@ import java.io.OutputStream;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
-import java.util.Optional;
 import java.util.concurrent.Semaphore;
 import org.springframework.stereotype.Service;
-import pebblestep.app.platform.FileName;
 import pebblestep.app.platform.Problems;
 import pebblestep.app.takeaway.Pieces.Asked;
 import pebblestep.app.takeaway.TakeAwayViews.TakeAwayOptions;
 import pebblestep.core.Refusal;
-import pebblestep.core.passage.Passage;
 import pebblestep.core.passage.Player;
 import pebblestep.core.pitch.ReferencePitch;
+import pebblestep.core.sound.Hearing;
 import pebblestep.core.sound.Programme;
 import pebblestep.core.sound.Synth;
 import pebblestep.core.sound.WaveFile;
+import pebblestep.documents.FileName;
 import pebblestep.exchange.ClimbJson;
 import pebblestep.exchange.RoutineJson;
 import pebblestep.exchange.StepJson;
@@ -125,28 +124,12 @@ class TakeAway {
     }
 
     private static Programme programme(Asked asked, TakeAwayOptions options) {
+        Hearing hearing = options.hearing();
         return asked.pieces().stream()
-                .map(piece -> programme(piece, options))
+                .map(piece -> hearing.of(
+                        piece.ascent(), piece.at().orElse(null), piece.player().orElse(null)))
                 .reduce(Programme::then)
                 .orElseThrow();
-    }
-
-    private static Programme programme(Piece piece, TakeAwayOptions options) {
-        Optional<Player> player = piece.player();
-        if (options.allRungs()) {
-            return Programme.along(
-                    piece.ascent(),
-                    piece.from(),
-                    options.repetitions(),
-                    player.orElse(null),
-                    options.tracks(),
-                    piece.reference());
-        }
-        return Programme.of(
-                Passage.of(piece.step(), player.orElse(null)),
-                options.repetitions(),
-                options.tracks(),
-                piece.reference());
     }
 
     private TakenFile sound(String name, Format format, Asked asked, TakeAwayOptions options) {
@@ -155,7 +138,8 @@ class TakeAway {
             throw Refusal.of("options.rate", "A sound file has 44100 or 48000 samples a second, not " + rate + ".");
         }
         Programme programme = programme(asked, options);
-        ReferencePitch reference = asked.pieces().getFirst().reference();
+        ReferencePitch reference =
+                Hearing.reference(asked.pieces().getFirst().player().orElse(null));
         Synth synth = new Synth(programme, reference, rate);
         WaveFile wave = new WaveFile(rate, synth.length());
         return new TakenFile(name, format.mediaType(), wave.bytes(), programme.seconds(), out -> {

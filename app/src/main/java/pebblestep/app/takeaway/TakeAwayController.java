@@ -12,7 +12,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
-import pebblestep.app.platform.FileName;
+import pebblestep.app.platform.Attachment;
 import pebblestep.app.platform.PracticeVisitor;
 import pebblestep.app.platform.Teacher;
 import pebblestep.app.takeaway.Pieces.Asked;
@@ -96,7 +96,7 @@ class TakeAwayController {
 
     private static void send(TakenFile file, HttpServletResponse response) throws IOException {
         response.setContentLengthLong(file.bytes());
-        OutputStream out = FileName.attached(response, file.name(), file.mediaType());
+        OutputStream out = Attachment.of(response, file.name(), file.mediaType());
         try {
             file.body().to(out);
         } catch (ErrorResponseException e) {

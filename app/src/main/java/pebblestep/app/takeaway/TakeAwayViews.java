@@ -11,6 +11,7 @@ import java.util.List;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import pebblestep.core.minutes.InMinutes;
+import pebblestep.core.sound.Hearing;
 import pebblestep.core.sound.Run;
 import pebblestep.core.sound.Track;
 import pebblestep.documents.ClimbDocument;
@@ -86,17 +87,9 @@ final class TakeAwayViews {
             return beside;
         }
 
-        Set<Track> tracks() {
-            if (heard == null || heard.isEmpty()) return EnumSet.of(Track.CLICK, Track.DRUMS);
-            return EnumSet.copyOf(heard);
-        }
-
-        int repetitions() {
-            return times == null ? 1 : times;
-        }
-
-        boolean allRungs() {
-            return Boolean.TRUE.equals(ladder);
+        Hearing hearing() {
+            Set<Track> tracks = heard == null || heard.isEmpty() ? Set.of() : EnumSet.copyOf(heard);
+            return new Hearing(tracks, times == null ? 1 : times, Boolean.TRUE.equals(ladder));
         }
     }
 }

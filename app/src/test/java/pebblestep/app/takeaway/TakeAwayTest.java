@@ -18,7 +18,7 @@ import pebblestep.app.Client;
 import pebblestep.app.Client.Answer;
 import pebblestep.app.Given;
 import pebblestep.app.RunningApp;
-import pebblestep.app.platform.FileName;
+import pebblestep.documents.FileName;
 import pebblestep.exchange.RoutineJson;
 
 @ExtendWith(RunningApp.class)

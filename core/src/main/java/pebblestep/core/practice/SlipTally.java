@@ -75,6 +75,13 @@ public record SlipTally(int takes, Map<SlipKind, Integer> kinds, List<NoteTally>
         return played.alteration() == 0 ? played + " natural" : played.toString();
     }
 
+    /** What slips most, in a clause with its numbers: {@code G natural for G♭, in 7 of 12 takes}; empty where nothing does. */
+    public Optional<String> worst() {
+        return lines().stream()
+                .findFirst()
+                .map(line -> line.what() + ", in " + line.takes() + " of " + Words.counted(takes, "take"));
+    }
+
     /** In sentences with numbers, most often first: {@code G natural for G♭: 7 of 12 takes}. */
     public List<String> sentences() {
         return lines().stream()

@@ -19,6 +19,8 @@ public record WeekLetter(String subject, String text) {
             "A little on most days does more than much on one. Stop at pain, tingling or numbness, and rest; if it stays, see a"
                     + " doctor or a clinician who treats musicians.";
 
+    private static final int MOST_CHANGES = 6;
+
     /** Who reads it. */
     public enum Reader implements Identified {
         STUDENT,
@@ -36,13 +38,42 @@ public record WeekLetter(String subject, String text) {
     public record Line(String what, String how, String tempo, long minutes) {}
 
     /**
+     * How far somebody came with one thing.
+     *
+     * @param what key and title
+     * @param from where they were, in words
+     * @param to where they are
+     */
+    public record Change(String what, Came came, String from, String to) {
+        private Optional<String> sentence() {
+            return switch (came) {
+                case NEW -> Optional.of(what + ": new.");
+                case UP -> Optional.of(what + ": up from " + from + " to " + to + ".");
+                case DOWN -> Optional.of(what + ": back from " + from + " to " + to + ", to make it safe.");
+                case SAME -> Optional.empty();
+            };
+        }
+    }
+
+    /**
+     * What slips most.
+     *
+     * @param key in which key
+     * @param what with its numbers, as {@link SlipTally#worst} says it
+     */
+    public record Watch(String key, String what) {
+        private String sentence() {
+            return "in " + key + " this slipped most: " + what + ".";
+        }
+    }
+
+    /**
      * What the week brings.
      *
      * @param student by their whole name
      * @param since the last lesson
      * @param lines in the order in which they are played
-     * @param changes whole sentences
-     * @param watch what slips most, as a sentence
+     * @param changes how far they came; the first six that moved are told
      * @param fromLesson what the teacher wrote for the parents in the last lesson
      * @param link where it is heard
      * @param teacher who writes
@@ -52,8 +83,8 @@ public record WeekLetter(String subject, String text) {
             LocalDate from,
             LocalDate since,
             List<Line> lines,
-            List<String> changes,
-            Optional<String> watch,
+            List<Change> changes,
+            Optional<Watch> watch,
             Optional<String> fromLesson,
             String link,
             String teacher) {
@@ -83,12 +114,15 @@ public record WeekLetter(String subject, String text) {
         List<String> parts = new ArrayList<>();
         parts.add(own ? "Dear " + week.first() + "," : "Hello,");
         parts.add(toPlay(week, own));
-        if (!week.changes.isEmpty()) {
-            parts.add("What has changed since " + Words.day(week.since) + ":\n"
-                    + String.join(
-                            "\n", week.changes.stream().map(one -> "- " + one).toList()));
+        List<String> changes = week.changes.stream()
+                .flatMap(change -> change.sentence().stream())
+                .limit(MOST_CHANGES)
+                .map(sentence -> "- " + sentence)
+                .toList();
+        if (!changes.isEmpty()) {
+            parts.add("What has changed since " + Words.day(week.since) + ":\n" + String.join("\n", changes));
         }
-        week.watch.ifPresent(watch -> parts.add("One thing to watch: " + watch));
+        week.watch.ifPresent(watch -> parts.add("One thing to watch: " + watch.sentence()));
         if (!own) week.fromLesson.ifPresent(said -> parts.add("From the lesson: " + said));
         parts.add((own ? "To hear it, and to log how it went: " : "Where " + week.first() + " hears and logs it: ")
                 + week.link);

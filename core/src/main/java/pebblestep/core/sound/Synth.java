@@ -53,12 +53,20 @@ public final class Synth {
 
     /** Makes all samples, in order. */
     public void play(Sink sink) {
+        play(0, length(), sink);
+    }
+
+    /**
+     * Makes the samples from one on and before another: the same as they are in the whole, without the work of making what is
+     * before them. Once for each synthesiser.
+     */
+    public void play(long from, long to, Sink sink) {
         double begins = 0;
         long at = 0;
         for (Run run : programme.runs()) {
             Iterator<Sound> coming = run.sounds().iterator();
             Sound next = coming.hasNext() ? coming.next() : null;
-            long end = Rounding.whole((begins + run.seconds()) * rate);
+            long end = Math.min(to, Rounding.whole((begins + run.seconds()) * rate));
             while (at < end) {
                 long due = next == null ? end : Rounding.whole((begins + run.secondsAt(next.at())) * rate);
                 if (due <= at && next != null) {
@@ -66,10 +74,9 @@ public final class Synth {
                     next = coming.hasNext() ? coming.next() : null;
                     continue;
                 }
-                int count = (int) Math.min(BLOCK, Math.min(end, due) - at);
-                emit(count, sink);
-                at += count;
+                at = go(at, Math.min(end, due), from, sink);
             }
+            if (at >= to) return;
             // Swung over a bar line, the last may begin with the next bar.
             while (next != null) {
                 begin(run, next);
@@ -77,12 +84,20 @@ public final class Synth {
             }
             begins += run.seconds();
         }
-        long all = length();
-        while (at < all) {
-            int count = (int) Math.min(BLOCK, all - at);
-            emit(count, sink);
-            at += count;
+        long all = Math.min(to, length());
+        while (at < all) at = go(at, all, from, sink);
+    }
+
+    /** Goes on, at most to a sample, by a block or over what nobody hears; where it is then. */
+    private long go(long at, long to, long from, Sink sink) {
+        if (at < from) {
+            long unheard = Math.min(to, from) - at;
+            sounding.removeIf(one -> !one.skip(unheard));
+            return at + unheard;
         }
+        int count = (int) Math.min(BLOCK, to - at);
+        emit(count, sink);
+        return at + count;
     }
 
     private final double[] block = new double[BLOCK];

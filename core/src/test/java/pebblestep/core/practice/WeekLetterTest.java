@@ -6,8 +6,10 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
+import pebblestep.core.practice.WeekLetter.Change;
 import pebblestep.core.practice.WeekLetter.Line;
 import pebblestep.core.practice.WeekLetter.Reader;
+import pebblestep.core.practice.WeekLetter.Watch;
 import pebblestep.core.practice.WeekLetter.Week;
 
 class WeekLetterTest {
@@ -18,8 +20,12 @@ class WeekLetterTest {
             List.of(
                     new Line("D major: Two octaves in sixteenths", "from beat 2", "72", 5),
                     new Line("B♭ major: Thirds", "", "60", 4)),
-            List.of("D major, Two octaves in sixteenths: up from 66 to 72."),
-            Optional.of("In B♭ major E♭ slipped in 3 of 12 takes."),
+            List.of(
+                    new Change("D major, Two octaves in sixteenths", Came.UP, "66", "72"),
+                    new Change("B♭ major, Thirds", Came.SAME, "60", "60"),
+                    new Change("E♭ major, Low tide", Came.DOWN, "80", "72"),
+                    new Change("A major, Low tide", Came.NEW, "60", "60")),
+            Optional.of(new Watch("B♭ major", "E natural for E♭, in 3 of 12 takes")),
             Optional.of("She is doing well."),
             "https://studio.test/p/abc",
             "Ottilie");
@@ -39,8 +45,10 @@ class WeekLetterTest {
 
                         What has changed since 23 November:
                         - D major, Two octaves in sixteenths: up from 66 to 72.
+                        - E♭ major, Low tide: back from 80 to 72, to make it safe.
+                        - A major, Low tide: new.
 
-                        One thing to watch: In B♭ major E♭ slipped in 3 of 12 takes.
+                        One thing to watch: in B♭ major this slipped most: E natural for E♭, in 3 of 12 takes.
 
                         To hear it, and to log how it went: https://studio.test/p/abc
 

@@ -2,6 +2,7 @@ package pebblestep.core.sound;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.fail;
 import static org.assertj.core.api.Assertions.within;
 
 import java.io.ByteArrayInputStream;
@@ -171,6 +172,26 @@ class SynthTest {
         assertThat(read.getFormat().getSampleSizeInBits()).isEqualTo(16);
         assertThat(read.getFormat().getEncoding()).isEqualTo(AudioFormat.Encoding.PCM_SIGNED);
         assertThat(read.getFrameLength()).isEqualTo(synth.length());
+    }
+
+    /** Whoever makes a file a stretch at a time has the same file, to the sample. */
+    @Samples(40)
+    void a_stretch_is_what_it_is_in_the_whole(@From("steps") Step step) {
+        Step quick = step.withTempo(new Tempo(step.tempo().beat(), Bpm.of(120)));
+        Programme programme = programme(quick, 1, Track.values()).then(programme(quick, 1, Track.values()));
+        short[] whole = samples(programme);
+        int[] cuts = {0, 1, whole.length / 3, whole.length / 2 + 7, whole.length - RATE / 4, whole.length};
+        for (int i = 1; i < cuts.length; i++) {
+            int from = cuts[i - 1];
+            List<Short> stretch = new ArrayList<>();
+            new Synth(programme, A440, RATE).play(from, cuts[i], (block, count) -> {
+                for (int at = 0; at < count; at++) stretch.add(block[at]);
+            });
+            assertThat(stretch).hasSize(cuts[i] - from);
+            for (int at = 0; at < stretch.size(); at++) {
+                if (stretch.get(at) != whole[from + at]) fail("sample %d of %s", from + at, step);
+            }
+        }
     }
 
     @Test
