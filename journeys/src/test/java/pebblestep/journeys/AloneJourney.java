@@ -5,13 +5,17 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import ch.qos.logback.classic.Logger;
 import ch.qos.logback.classic.spi.ILoggingEvent;
 import ch.qos.logback.core.read.ListAppender;
+import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import java.io.IOException;
+import java.nio.file.Files;
 import java.time.Duration;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.time.ZoneId;
+import java.util.HexFormat;
 import java.util.List;
 import java.util.regex.Pattern;
 import org.assertj.core.api.Assertions;
@@ -112,6 +116,46 @@ class AloneJourney {
     private void noDefects() {
         Assertions.assertThat(written.list.stream().map(ILoggingEvent::getFormattedMessage))
                 .noneMatch(line -> line.startsWith("Defect"));
+    }
+
+    private static byte[] fromTheStudio(Page page, String link) {
+        String bytes = (String) page.evaluate(
+                """
+                async (bearer) => {
+                  const headers = { Authorization: bearer, 'Content-Type': 'application/json' };
+                  const body = JSON.stringify({ options: { times: 3, heard: ['click', 'drums', 'line'] } });
+                  const answer = await fetch('/api/practice/exports/wav', { method: 'POST', headers, body });
+                  const bytes = new Uint8Array(await answer.arrayBuffer());
+                  return Array.from(bytes, (one) => one.toString(16).padStart(2, '0')).join('');
+                }""",
+                "Bearer " + link.substring("/p/".length()));
+        return HexFormat.of().parseHex(bytes);
+    }
+
+    @Test
+    void a_click_track_is_made_without_network_and_is_the_studios_to_the_byte(Running studio) throws IOException {
+        try (Visit teacher = studio.laptop();
+                Visit phone = studio.keepingPhone()) {
+            String link = studentOf(teacher, "Wick");
+            Page page = offline(phone, link).page;
+            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Sound")))
+                    .click();
+            page.getByText("Take it away as a file").click();
+            assertThat(page.getByText(Pattern.compile("Notes come from the studio")))
+                    .isVisible();
+            page.getByText("all of today").click();
+            page.getByLabel("line").check();
+            page.getByLabel("Times in a row").fill("3");
+            assertThat(page.getByText(Pattern.compile("^Wick Fell, today's list, .*\\.wav$")))
+                    .isVisible();
+            Barriers.look(page, "take away without network");
+            Download file =
+                    page.waitForDownload(() -> page.getByText("Take it", new Page.GetByTextOptions().setExact(true))
+                            .click());
+            byte[] own = Files.readAllBytes(file.path());
+            online(phone);
+            Assertions.assertThat(own).startsWith('R', 'I', 'F', 'F').isEqualTo(fromTheStudio(page, link));
+        }
     }
 
     @Test
