@@ -1,0 +1,205 @@
+package pebblestep.core.hands;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import pebblestep.core.Identified;
+import pebblestep.core.hands.Shape.Height;
+import pebblestep.core.pitch.Letter;
+import pebblestep.core.pitch.NoteName;
+import pebblestep.core.pitch.Pitch;
+
+/**
+ * The left hand on a violin or a viola, where fingers follow letters: the finger is the number of letters from the open string,
+ * less the position and one. A note whose letter gives no finger goes by its sound.
+ *
+ * @param open the open strings as they are read, the lowest first
+ * @param highest the highest position that the player takes, from 1
+ * @param openStrings how they are taken
+ */
+public record BowedHand(List<Pitch> open, int highest, OpenStrings openStrings) implements Hand {
+    /** How open strings are taken. */
+    public enum OpenStrings implements Identified {
+        PREFER,
+        /** Upwards open, downwards the fourth finger. */
+        NOT_COMING_DOWN,
+        AVOID
+    }
+
+    static final String[] ROMAN = {
+        "half", "I", "II", "III", "IV", "V", "VI", "VII", "VIII", "IX", "X", "XI", "XII", "XIII", "XIV"
+    };
+
+    private static final int FOURTH = 4;
+
+    /** Costs of the left hand on strings; common practice, no source. */
+    private static final Weights COSTS = new Weights(
+            """
+            open;     400; an open string
+            fourth;   120; the fourth finger
+            instead;  250; where a string is open
+            position;  60; a position further up
+            sound;    350; not the finger of its letter
+            low;      120; a finger drawn back
+            high;     120; a finger stretched up
+            far;      450; an extension
+            shift;    450; a shift
+            further;  110; by a position
+            half;    -120; a half step covers it
+            covered; -250; an open string covers it
+            crosses;  100; crosses to the next string
+            slurred;   60; in a slur
+            slides;   250; one finger slides
+            across;   150; one finger on two strings
+            """);
+
+    public BowedHand {
+        open = List.copyOf(open);
+    }
+
+    @Override
+    public Family family() {
+        return Family.BOWED;
+    }
+
+    @Override
+    public List<Way> ways(Pitch written) {
+        List<Way> ways = new ArrayList<>();
+        for (int string = 0; string < open.size(); string++) {
+            add(ways, written, written, string);
+            for (Pitch other : soundingAlike(written)) add(ways, other, written, string);
+        }
+        ways.sort(Comparator.comparing(Way::cost));
+        return ways;
+    }
+
+    /** The same sound by the letters on either side. */
+    private static List<Pitch> soundingAlike(Pitch written) {
+        List<Pitch> alike = new ArrayList<>();
+        for (int steps : new int[] {-1, 1}) {
+            int target = written.diatonic() + steps;
+            Letter letter = written.name().letter().plus(steps);
+            int octave = Math.floorDiv(target, 7);
+            int alteration = written.midi() - (octave + 1) * 12 - letter.semitones();
+            if (Math.abs(alteration) <= 1) alike.add(Pitch.of(new NoteName(letter, alteration), octave));
+        }
+        return alike;
+    }
+
+    private void add(List<Way> ways, Pitch by, Pitch written, int string) {
+        Pitch from = open.get(string);
+        int letters = by.diatonic() - from.diatonic();
+        int semitones = by.midi() - from.midi();
+        boolean own = by.equals(written);
+        if (semitones == 0 && letters == 0) {
+            // The hand waits where it is: an open string is one way for each position.
+            for (int position = 1; position <= Math.min(highest, ROMAN.length - 1); position++)
+                ways.add(openWay(string, position));
+            return;
+        }
+        if (letters < 1 || semitones < 1) return;
+        boolean isOpen = open.stream().anyMatch(other -> other.midi() == written.midi());
+        for (int finger = 1; finger <= FOURTH; finger++) {
+            int position = letters - finger + 1;
+            if (position < 1 || position > Math.min(highest, ROMAN.length - 1)) continue;
+            int above = semitones - frame(string, position);
+            Height height = height(finger, above);
+            if (height == null) continue;
+            ways.add(way(
+                    new Shape.Bowed(
+                            string, from.name().toString(), finger, height, ROMAN[position], isFar(finger, above)),
+                    own,
+                    isOpen,
+                    position));
+        }
+    }
+
+    /** Semitones from the open string to where the first finger stands as a rule: those of a major scale on the string. */
+    private static int frame(int string, int position) {
+        int octaves = position / 7;
+        return Letter.values()[position % 7].semitones() + 12 * octaves;
+    }
+
+    /** How a finger stands that lies so many semitones above the place of the first; nothing where it does not reach. */
+    private static @org.jspecify.annotations.Nullable Height height(int finger, int above) {
+        return switch (finger) {
+            case 1 -> above == 0 ? Height.PLAIN : above == -1 ? Height.LOW : null;
+            case 2 -> above == 1 ? Height.LOW : above == 2 ? Height.HIGH : null;
+            case 3 -> above == 3 ? Height.PLAIN : above == 4 ? Height.HIGH : above == 2 ? Height.LOW : null;
+            default -> above == 5 ? Height.PLAIN : above == 4 ? Height.LOW : above == 6 ? Height.HIGH : null;
+        };
+    }
+
+    private static boolean isFar(int finger, int above) {
+        return finger == FOURTH && above == 6;
+    }
+
+    private Way openWay(int string, int position) {
+        List<Toll> tolls = new ArrayList<>();
+        if (openStrings == OpenStrings.AVOID) tolls.add(COSTS.toll("open"));
+        String name = open.get(string).name().toString();
+        return new Way(
+                open.get(string).id() + "-0" + (position == 1 ? "" : "@" + ROMAN[position]),
+                "0",
+                new Shape.Bowed(string, name, 0, Height.PLAIN, ROMAN[position], false),
+                0,
+                tolls);
+    }
+
+    private Way way(Shape.Bowed shape, boolean own, boolean isOpen, int position) {
+        List<Toll> tolls = new ArrayList<>();
+        int finger = shape.finger();
+        if (finger == FOURTH) tolls.add(COSTS.toll("fourth"));
+        if (finger == FOURTH && position == 1 && isOpen && openStrings == OpenStrings.PREFER)
+            tolls.add(COSTS.toll("instead"));
+        if (position > 1) tolls.add(COSTS.toll("position", position - 1, "position " + shape.position()));
+        if (!own) tolls.add(COSTS.toll("sound"));
+        if (shape.extended()) tolls.add(COSTS.toll("far"));
+        else if (finger != 2 && shape.height() == Height.LOW) tolls.add(COSTS.toll("low"));
+        else if (finger != 2 && shape.height() == Height.HIGH) tolls.add(COSTS.toll("high"));
+        String mark = finger == 0 || shape.height() == Height.PLAIN ? "" : shape.height() == Height.LOW ? "l" : "h";
+        return new Way(
+                open.get(shape.string()).id() + "-" + finger + mark + (position == 1 ? "" : "@" + shape.position())
+                        + (own ? "" : "s"),
+                Integer.toString(finger),
+                shape,
+                0,
+                tolls);
+    }
+
+    private static Shape.Bowed shape(Way way) {
+        return (Shape.Bowed) way.shape();
+    }
+
+    private static int position(Shape.Bowed shape) {
+        for (int i = 0; i < ROMAN.length; i++) if (ROMAN[i].equals(shape.position())) return i;
+        return 0;
+    }
+
+    @Override
+    public List<Toll> move(Way from, Way to, boolean slurred, int memory) {
+        Shape.Bowed one = shape(from);
+        Shape.Bowed other = shape(to);
+        List<Toll> tolls = new ArrayList<>();
+        int by = Math.abs(position(other) - position(one));
+        boolean isOpen = one.finger() == 0 || other.finger() == 0;
+        if (by > 0) {
+            tolls.add(COSTS.toll("shift", 1, "shift from " + one.position() + " to " + other.position()));
+            tolls.add(COSTS.toll("further", by, "by " + by + (by == 1 ? " position" : " positions")));
+            if (isOpen) tolls.add(COSTS.toll("covered"));
+        }
+        int strings = Math.abs(one.string() - other.string());
+        if (strings > 0) {
+            tolls.add(COSTS.toll(
+                    "crosses",
+                    strings,
+                    strings == 1 ? "crosses to the next string" : "crosses " + strings + " strings"));
+            if (slurred) tolls.add(COSTS.toll("slurred"));
+        }
+        if (!isOpen && one.finger() == other.finger()) {
+            if (strings == 0 && by == 0 && one.height() != other.height()) tolls.add(COSTS.toll("slides"));
+            if (strings > 0 && by == 0) tolls.add(COSTS.toll("across"));
+        }
+        return tolls;
+    }
+}

@@ -1,0 +1,230 @@
+package pebblestep.core.hands;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import pebblestep.core.Identified;
+import pebblestep.core.Rounding;
+import pebblestep.core.pitch.Pitch;
+
+/**
+ * A neck with frets. Fret n stands {@code scale * (1 - 2^(-n/12))} from the nut, so that the same shape is easier further up.
+ *
+ * @param open open strings as the player reads them, the first string first
+ * @param scaleMm how long a string is, in millimetres
+ * @param frets how many there are
+ * @param reachMm what a hand spans at most where it stretches, in millimetres
+ * @param school how the hand goes about
+ */
+public record Fretboard(List<Pitch> open, double scaleMm, int frets, double reachMm, School school) implements Hand {
+    /** How the hand goes about. */
+    public enum School implements Identified {
+        FINGER_A_FRET("one finger a fret"),
+        THREE_A_STRING("three notes a string"),
+        OPEN_POSITION("open position"),
+        ONE_STRING("along one string");
+
+        private final String words;
+
+        School(String words) {
+            this.words = words;
+        }
+
+        /** In words. */
+        public String words() {
+            return words;
+        }
+    }
+
+    private static final int FINGERS = 4;
+    private static final double SEMITONES = 12;
+    private static final int LOWEST_FRETS = 4;
+
+    /** Costs of the hand on a neck; common practice, no source, but for the millimetres. */
+    private static final Weights COSTS = new Weights(
+            """
+            high;      1; further up the neck
+            open;    500; an open string leaves the shape
+            away;    900; away from the lowest frets
+            stretch;   9; a stretch, by the millimetre
+            little;  150; the little finger stretches
+            step;    150; the hand moves by a fret
+            shift;   450; the hand shifts
+            further;  90; by a fret
+            covered;  80; a shift over an open string, by a fret
+            string;   60; to another string
+            same;    300; one finger on two frets
+            """);
+
+    public Fretboard {
+        open = List.copyOf(open);
+    }
+
+    @Override
+    public Family family() {
+        return Family.FRETS;
+    }
+
+    /** Where a fret stands, in millimetres from the nut. */
+    public double millimetres(int fret) {
+        return scaleMm * (1 - Math.pow(2, -fret / SEMITONES));
+    }
+
+    @Override
+    public List<Way> ways(Pitch written) {
+        List<Way> ways = new ArrayList<>();
+        for (int string = 1; string <= open.size(); string++) ways.addAll(ways(written, string));
+        ways.sort(Comparator.comparing((Way way) -> shape(way).fret())
+                .thenComparing(way -> shape(way).finger()));
+        return ways;
+    }
+
+    /** Ways on one string: any finger, in the position that it stands in, and the outer ones stretched. */
+    private List<Way> ways(Pitch written, int string) {
+        int fret = fret(written, string);
+        List<Way> ways = new ArrayList<>();
+        if (fret == 0) ways.add(way(new Shape.Fretted(string, 0, 0, 0)));
+        if (fret <= 0 || fret > frets) return ways;
+        for (int finger = 1; finger <= FINGERS; finger++) {
+            int position = fret - finger + 1;
+            if (position >= 1) ways.add(way(new Shape.Fretted(string, fret, finger, position)));
+        }
+        if (isReached(fret, fret + FINGERS)) ways.add(way(new Shape.Fretted(string, fret, 1, fret + 1)));
+        int stretched = fret - FINGERS;
+        if (stretched >= 1 && isReached(stretched, fret))
+            ways.add(way(new Shape.Fretted(string, fret, FINGERS, stretched)));
+        return ways;
+    }
+
+    private boolean isReached(int from, int to) {
+        return to <= frets && millimetres(to) - millimetres(from) <= reachMm;
+    }
+
+    private int fret(Pitch written, int string) {
+        return written.midi() - open.get(string - 1).midi();
+    }
+
+    private static Shape.Fretted shape(Way way) {
+        return (Shape.Fretted) way.shape();
+    }
+
+    private Way way(Shape.Fretted shape) {
+        List<Toll> tolls = new ArrayList<>();
+        int fret = shape.fret();
+        if (fret > 0) tolls.add(COSTS.toll("high", fret, "fret " + fret));
+        if (fret == 0 && school != School.OPEN_POSITION) tolls.add(COSTS.toll("open"));
+        if (fret > LOWEST_FRETS && school == School.OPEN_POSITION) tolls.add(COSTS.toll("away"));
+        int plain = shape.position() + shape.finger() - 1;
+        if (fret > 0 && plain != fret && school != School.THREE_A_STRING) {
+            int mm = (int) Rounding.whole(Math.abs(millimetres(fret) - millimetres(plain)));
+            tolls.add(COSTS.toll("stretch", mm, "a stretch of " + mm + " mm"));
+            if (shape.finger() == FINGERS) tolls.add(COSTS.toll("little"));
+        }
+        return new Way(
+                "s" + shape.string() + "f" + fret + "-" + shape.finger() + (plain == fret || fret == 0 ? "" : "x"),
+                Integer.toString(fret),
+                shape,
+                0,
+                tolls);
+    }
+
+    @Override
+    public List<Toll> move(Way from, Way to, boolean slurred, int memory) {
+        Shape.Fretted one = shape(from);
+        Shape.Fretted other = shape(to);
+        List<Toll> tolls = new ArrayList<>();
+        boolean stopped = one.fret() > 0 && other.fret() > 0;
+        int by = Math.abs(other.position() - one.position());
+        if (stopped && by == 1) tolls.add(COSTS.toll("step"));
+        if (stopped && by > 1) {
+            tolls.add(COSTS.toll("shift", 1, "shift from fret " + one.position() + " to fret " + other.position()));
+            tolls.add(COSTS.toll("further", by, "by " + by + " frets"));
+        }
+        if (!stopped && by > LOWEST_FRETS) {
+            // The hand goes while the open string sounds.
+            tolls.add(COSTS.toll("covered", by, "shift over an open string"));
+        }
+        int strings = Math.abs(one.string() - other.string());
+        if (strings > 0) tolls.add(COSTS.toll("string", strings, strings == 1 ? "to the next string" : "over strings"));
+        boolean again = stopped && one.finger() == other.finger() && (one.fret() != other.fret() || strings > 0);
+        if (again && by == 0) tolls.add(COSTS.toll("same"));
+        return tolls;
+    }
+
+    @Override
+    public Hand along(List<Onset> line) {
+        return switch (school) {
+            case FINGER_A_FRET, OPEN_POSITION -> this;
+            case THREE_A_STRING ->
+                threes(line).map(ways -> (Hand) new Bound(this, ways)).orElse(this);
+            case ONE_STRING ->
+                oneString(line).map(ways -> (Hand) new Bound(this, ways)).orElse(this);
+        };
+    }
+
+    private static List<Pitch> rising(List<Onset> line) {
+        Map<Integer, Pitch> byMidi = new java.util.TreeMap<>();
+        line.forEach(onset -> byMidi.putIfAbsent(onset.written().midi(), onset.written()));
+        return List.copyOf(byMidi.values());
+    }
+
+    /** Three notes on each string from the lowest note up, on the lowest strings on which all of them fit. */
+    private Optional<Map<Integer, List<Way>>> threes(List<Onset> line) {
+        List<Pitch> rising = rising(line);
+        for (int from = open.size(); from >= 1; from--) {
+            Map<Integer, List<Way>> ways = threes(rising, from);
+            if (ways.size() == rising.size()) return Optional.of(ways);
+        }
+        return Optional.empty();
+    }
+
+    private Map<Integer, List<Way>> threes(List<Pitch> rising, int from) {
+        Map<Integer, List<Way>> ways = new HashMap<>();
+        for (int i = 0; i < rising.size(); i += 3) {
+            int string = from - i / 3;
+            List<Pitch> group = rising.subList(i, Math.min(rising.size(), i + 3));
+            if (string < 1) return Map.of();
+            int first = fret(group.getFirst(), string);
+            int last = fret(group.getLast(), string);
+            if (first < 1
+                    || last > frets
+                    || millimetres(last) - millimetres(first) > Math.max(reachMm, plainReach(first))) {
+                return Map.of();
+            }
+            for (Pitch one : group) {
+                int fret = fret(one, string);
+                ways.put(
+                        one.midi(),
+                        List.of(way(new Shape.Fretted(string, fret, finger(fret - first, last - first), first))));
+            }
+        }
+        return ways;
+    }
+
+    /** What four fingers cover without a stretch. */
+    private double plainReach(int fret) {
+        return millimetres(fret + FINGERS - 1) - millimetres(fret);
+    }
+
+    /** Which finger takes a fret so far above the first: the fourth the last one, the second or third what lies between. */
+    private static int finger(int up, int span) {
+        if (up == 0) return 1;
+        if (up == span) return Math.min(FINGERS, Math.max(2, up + (span > 2 ? 1 : 0)));
+        return up == 1 ? 2 : span > FINGERS - 1 ? 2 : 3;
+    }
+
+    private Optional<Map<Integer, List<Way>>> oneString(List<Onset> line) {
+        List<Pitch> rising = rising(line);
+        for (int string = 1; string <= open.size(); string++) {
+            int lowest = fret(rising.getFirst(), string);
+            if (lowest < 0 || fret(rising.getLast(), string) > frets) continue;
+            Map<Integer, List<Way>> ways = new HashMap<>();
+            for (Pitch one : rising) ways.put(one.midi(), ways(one, string));
+            return Optional.of(ways);
+        }
+        return Optional.empty();
+    }
+}

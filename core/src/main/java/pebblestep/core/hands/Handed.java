@@ -1,0 +1,94 @@
+package pebblestep.core.hands;
+
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import pebblestep.core.Parts;
+import pebblestep.core.hands.BowedHand.OpenStrings;
+import pebblestep.core.hands.Fretboard.School;
+import pebblestep.core.instrument.Instrument;
+import pebblestep.core.pitch.Pitch;
+
+/** Which instrument is played by which hand: data in one place. To add an instrument of a family, add its row. */
+public final class Handed {
+    /**
+     * One row: instruments; family; what it needs, as handbooks have it (from memory). Valves: the fundamental as it is read, with
+     * partials that are not the usual ones; how many valves, and from which note on the second tube is the usual one. Slide: the
+     * fundamental, and triggers. Bowed: the open strings, the lowest first. Frets: the open strings from the first on; millimetres, frets.
+     */
+    private static final String DATA =
+            """
+            trumpet trumpet-in-c cornet flugelhorn tenor-horn baritone; valves; C3; 3
+            horn; valves; C2 9, F2 5 9 10; 3 G#4
+            euphonium; valves; Bb1; 4
+            tuba; valves; Bb0; 4
+            trombone; slide; Bb1
+            bass-trombone; slide; Bb1 2
+            violin; bowed; G3 D4 A4 E5
+            viola; bowed; C3 G3 D4 A4
+            classical-guitar; frets; E5 B4 G4 D4 A3 E3; 650 19
+            bass-guitar; frets; G3 D3 A2 E2; 864 20
+            mandolin; frets; E5 A4 D4 G3; 350 17
+            ukulele; frets; A4 E4 C4 G4; 380 15
+            """;
+
+    private static final double REACH_MM = 110;
+    private static final int HIGHEST_POSITION = 14;
+    private static final Map<String, Hand> BY_ID = read();
+
+    private Handed() {}
+
+    /** The hand of an instrument; empty for one of which none is known here. */
+    public static Optional<Hand> of(Instrument instrument) {
+        return Optional.ofNullable(BY_ID.get(instrument.id()));
+    }
+
+    private static Map<String, Hand> read() {
+        Map<String, Hand> byId = new LinkedHashMap<>();
+        for (String line : Parts.lines(DATA)) {
+            List<String> cells = Parts.of(line, ";").stream().map(String::strip).toList();
+            Hand hand = hand(cells);
+            for (String id : Parts.words(cells.get(0))) byId.put(id, hand);
+        }
+        return byId;
+    }
+
+    private static Hand hand(List<String> cells) {
+        List<String> words = Parts.words(cells.get(2));
+        return switch (cells.get(1)) {
+            case "valves" -> valves(cells.get(2), Parts.words(cells.get(3)));
+            case "slide" ->
+                new Slide(Pitch.parse(words.getFirst()), words.size() > 1 ? Integer.parseInt(words.get(1)) : 0);
+            case "bowed" -> new BowedHand(pitches(words), HIGHEST_POSITION, OpenStrings.PREFER);
+            case "frets" -> {
+                List<String> sizes = Parts.words(cells.get(3));
+                yield new Fretboard(
+                        pitches(words),
+                        Double.parseDouble(sizes.get(0)),
+                        Integer.parseInt(sizes.get(1)),
+                        REACH_MM,
+                        School.FINGER_A_FRET);
+            }
+            default -> throw new IllegalArgumentException("There is no family " + cells.get(1) + ".");
+        };
+    }
+
+    private static List<Pitch> pitches(List<String> words) {
+        return words.stream().map(Pitch::parse).toList();
+    }
+
+    private static Hand valves(String tubes, List<String> count) {
+        List<Valves.Tube> read = new ArrayList<>();
+        for (String tube : Parts.of(tubes, ",")) {
+            List<String> words = Parts.words(tube.strip());
+            Set<Integer> spare = new HashSet<>();
+            for (String word : words.subList(1, words.size())) spare.add(Integer.valueOf(word));
+            read.add(new Valves.Tube(Pitch.parse(words.getFirst()), spare));
+        }
+        return new Valves(read, Integer.parseInt(count.getFirst()), false, pitches(count.subList(1, count.size())));
+    }
+}

@@ -1,0 +1,118 @@
+package pebblestep.core.hands;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import pebblestep.core.pitch.Pitch;
+
+/**
+ * A slide: each position beyond the first lowers a partial by a semitone. With a trigger the tube is a fourth longer, and its
+ * positions are six; with both triggers of a bass trombone it is longer by a minor sixth, and they are five.
+ *
+ * @param fundamental the first partial in first position, as the player reads it
+ * @param triggers how many valves there are beside the slide, none to two
+ */
+public record Slide(Pitch fundamental, int triggers) implements Hand {
+    /** By number of triggers: how many semitones lower the tube is, and how many positions it has. */
+    private static final int[] LOWERS = {0, 5, 8};
+
+    private static final int[] POSITIONS = {7, 6, 5};
+    private static final int SEVENTH = 7;
+    private static final int HIGHEST = 12;
+    private static final int FAR = 5;
+
+    /** Costs of the arm at a slide; common practice, no source. */
+    private static final Weights COSTS = new Weights(
+            """
+            other;    500; not the usual position
+            trigger;  250; a trigger
+            pedal;    600; the first partial, the pedal note
+            raised;   500; the seventh partial is flat, and the position raised
+            far;      150; the arm is far out
+            distance; 120; the slide moves by a position
+            turn;     250; the slide turns back
+            valve;    120; the trigger changes
+            """);
+
+    /** What the arm remembers: that it came in, rested, or went out. */
+    private static final int MEMORIES = 3;
+
+    private static final int OUT = 1;
+    private static final int IN = 2;
+
+    @Override
+    public Family family() {
+        return Family.SLIDE;
+    }
+
+    private record Fit(int partial, int position, int triggers) {}
+
+    @Override
+    public List<Way> ways(Pitch written) {
+        List<Fit> fits = new ArrayList<>();
+        for (int partial = 1; partial <= HIGHEST; partial++) {
+            if (partial == HIGHEST - 1) continue;
+            int lowered = fundamental.midi() + Partials.semitones(partial) - written.midi();
+            // In first position nothing is left by which a flat partial could be raised.
+            int first = partial == SEVENTH ? 1 : 0;
+            for (int down = 0; down <= triggers; down++) {
+                int position = lowered - LOWERS[down];
+                if (position >= first && position < POSITIONS[down]) fits.add(new Fit(partial, position + 1, down));
+            }
+        }
+        fits.sort(Comparator.comparing((Fit fit) -> fit.partial == SEVENTH)
+                .thenComparing(fit -> fit.partial == 1)
+                .thenComparing(Fit::triggers)
+                .thenComparing(Fit::position));
+        List<Way> ways = new ArrayList<>();
+        for (Fit fit : fits) ways.add(way(fit, ways.isEmpty()));
+        return ways;
+    }
+
+    private static Way way(Fit fit, boolean plainest) {
+        boolean raised = fit.partial == SEVENTH;
+        String text = "T".repeat(fit.triggers) + fit.position + (raised ? "+" : "");
+        List<Toll> tolls = new ArrayList<>();
+        if (!plainest) tolls.add(COSTS.toll("other"));
+        if (fit.triggers > 0)
+            tolls.add(COSTS.toll("trigger", fit.triggers, fit.triggers == 1 ? "the trigger" : "both triggers"));
+        if (fit.partial == 1) tolls.add(COSTS.toll("pedal"));
+        if (raised) tolls.add(COSTS.toll("raised"));
+        if (fit.position > FAR) tolls.add(COSTS.toll("far"));
+        return new Way(
+                "p" + fit.partial + "-" + text.replace("+", ""),
+                text,
+                new Shape.Slid(fit.position, raised, fit.partial, fit.triggers),
+                // The player tunes by the slide; only what first position cannot give stays.
+                fit.position == 1 ? Partials.off(fit.partial) : 0,
+                tolls);
+    }
+
+    private static int by(Way from, Way to) {
+        return ((Shape.Slid) to.shape()).position() - ((Shape.Slid) from.shape()).position();
+    }
+
+    @Override
+    public List<Toll> move(Way from, Way to, boolean slurred, int memory) {
+        int by = by(from, to);
+        Shape.Slid one = (Shape.Slid) from.shape();
+        Shape.Slid other = (Shape.Slid) to.shape();
+        List<Toll> tolls = new ArrayList<>();
+        if (by != 0)
+            tolls.add(COSTS.toll("distance", Math.abs(by), "slide " + one.position() + " to " + other.position()));
+        if (by > 0 && memory == IN || by < 0 && memory == OUT) tolls.add(COSTS.toll("turn"));
+        if (one.triggers() != other.triggers()) tolls.add(COSTS.toll("valve"));
+        return tolls;
+    }
+
+    @Override
+    public int memories() {
+        return MEMORIES;
+    }
+
+    @Override
+    public int memory(Way from, Way to, int before) {
+        int by = by(from, to);
+        return by == 0 ? before : by > 0 ? OUT : IN;
+    }
+}

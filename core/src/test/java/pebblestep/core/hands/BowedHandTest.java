@@ -1,0 +1,67 @@
+package pebblestep.core.hands;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.stream.Collectors;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import pebblestep.core.hands.BowedHand.OpenStrings;
+import pebblestep.core.hands.Shape.Height;
+import pebblestep.core.pitch.Pitch;
+
+/** Fingers: common practice, no source. */
+class BowedHandTest {
+    private static BowedHand violin(int highest, OpenStrings openStrings) {
+        return new BowedHand(((BowedHand) Lines.hand("violin")).open(), highest, openStrings);
+    }
+
+    /** {@code A2h}: string, finger, high or low; the second finger always says which. */
+    private static String spoken(Way way) {
+        Shape.Bowed shape = (Shape.Bowed) way.shape();
+        String height = shape.height() == Height.PLAIN ? "" : shape.height() == Height.LOW ? "l" : "h";
+        return shape.stringName() + shape.finger() + height;
+    }
+
+    private static String spoken(Fingering fingering) {
+        return fingering.stops().stream().map(stop -> spoken(stop.way())).collect(Collectors.joining(" "));
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "A4 B4 C#5 D5 E5 F#5 G#5 A5, A0 A1 A2h A3 E0 E1 E2h E3",
+        "G3 A3 B3 C4 D4 E4 F#4 G4 A4 B4 C5 D5 E5 F#5 G5, G0 G1 G2h G3 D0 D1 D2h D3 A0 A1 A2l A3 E0 E1 E2l",
+        "E4 F#4 G4 A4 B4 C5 D5 E5, D1 D2h D3 A0 A1 A2l A3 E0",
+        "E4 F#4 G4 A4 B4 C5 D#5 E5, D1 D2h D3 A0 A1 A2l A3h E0"
+    })
+    void a_scale_in_first_position(String notes, String spoken) {
+        for (double seconds : new double[] {1, 0.4, 0.1}) {
+            Fingering fingering = Lines.fingering(violin(1, OpenStrings.PREFER), seconds, notes);
+            assertThat(spoken(fingering)).isEqualTo(spoken);
+        }
+        assertThat(spoken(Lines.fingering(violin(14, OpenStrings.PREFER), 0.4, notes)))
+                .isEqualTo(spoken);
+    }
+
+    @Test
+    void a_low_fourth_finger_is_the_alternative_of_a_high_third() {
+        assertThat(violin(1, OpenStrings.PREFER).ways(Pitch.parse("D#5")))
+                .extracting(BowedHandTest::spoken)
+                .containsExactly("A3h", "A4l");
+    }
+
+    @Test
+    void who_avoids_open_strings_takes_the_fourth_finger() {
+        Fingering fingering = Lines.fingering(violin(1, OpenStrings.AVOID), 0.4, "A4 B4 C#5 D5 E5 D5 C#5 B4");
+        assertThat(spoken(fingering)).isEqualTo("D4 A1 A2h A3 A4 A3 A2h A1");
+    }
+
+    @Test
+    void beyond_the_hand_it_shifts_and_says_so() {
+        Fingering fingering = Lines.fingering(violin(5, OpenStrings.PREFER), 0.4, "E5 F#5 G#5 A5 B5 C#6 D6 E6");
+        List<Fingering.Hard> hardest = fingering.hardest(1);
+        assertThat(hardest.getFirst().why()).anyMatch(why -> why.startsWith("shift from I to"));
+        assertThat(violin(1, OpenStrings.PREFER).ways(Pitch.parse("E6"))).isEmpty();
+    }
+}
