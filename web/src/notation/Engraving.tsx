@@ -56,11 +56,13 @@ export interface Words {
   degrees: boolean;
   /** Not said where it is not wanted: what is kept of before does not know it. */
   solfa?: boolean;
+  hand?: boolean;
 }
 
 /** The word of each note for each line that is wanted. */
 function linesOf(passage: PassageDocument, words: Words | undefined): string[][] {
   const lines: string[][] = [];
+  if (words?.hand && passage.hand) lines.push(passage.hand.notes.map((note) => note.text));
   if (words?.counts) lines.push(passage.notes.map((note) => note.said));
   if (words?.solfa) lines.push(passage.notes.map((note) => note.solfa));
   if (words?.degrees) lines.push(passage.notes.map((note) => signs(note.degree)));

@@ -50,11 +50,13 @@ export function BenchDesk() {
   const [finding, setFinding] = useState(false);
   const [taking, setTaking] = useState(false);
   const [beside, setBeside] = useState<StepDocument>();
-  const [words, setWords] = useLocalStorage<Words>({
+  const [chosen, setWords] = useLocalStorage<Words>({
     key: 'bench-words',
     defaultValue: { counts: false, degrees: false },
     getInitialValueInEffect: false,
   });
+  // What was kept before there were hands does not know them.
+  const words = useMemo(() => ({ hand: true, ...chosen }), [chosen]);
   const [station, setStation] = useState<number>();
   const marked = useMemo(() => notesOf(passage, station), [passage, station]);
   const find = useCallback(() => setFinding(true), []);
@@ -106,6 +108,7 @@ export function BenchDesk() {
               <SideSwitch />
               <PaperSwitch
                 words={words}
+                hand={passage.hand !== undefined}
                 onChange={setWords}
                 onCompare={compare}
                 onTakeAway={() => setTaking(true)}

@@ -2,6 +2,7 @@ import type { Words } from '../../notation/Engraving';
 import classes from './Bench.module.css';
 
 const LINES = [
+  { line: 'hand', name: 'hand' },
   { line: 'counts', name: 'counts' },
   { line: 'degrees', name: 'degrees' },
   { line: 'solfa', name: 'sol-fa' },
@@ -9,6 +10,8 @@ const LINES = [
 
 interface Props {
   words: Words;
+  /** Whether it is known how the line is fingered. */
+  hand: boolean;
   onChange: (words: Words) => void;
   /** Lays another step beside this one. */
   onCompare: () => void;
@@ -17,10 +20,10 @@ interface Props {
 }
 
 /** Which lines stand under the notes, and the way to see two steps side by side. */
-export function PaperSwitch({ words, onChange, onCompare, onTakeAway }: Props) {
+export function PaperSwitch({ words, hand, onChange, onCompare, onTakeAway }: Props) {
   return (
     <div className={classes.words} role="group" aria-label="The paper">
-      {LINES.map(({ line, name }) => (
+      {LINES.filter(({ line }) => hand || line !== 'hand').map(({ line, name }) => (
         <button
           key={line}
           type="button"

@@ -46,7 +46,8 @@ public record PassageDocument(
         @Nullable List<NearPart> near,
         @Nullable List<VoiceDocument> voices,
         @Nullable List<StationDocument> stations,
-        @Nullable String againstChords) {
+        @Nullable String againstChords,
+        @Nullable HandDocument hand) {
 
     /**
      * What to take care of besides the slips.
@@ -147,9 +148,10 @@ public record PassageDocument(
             @Nullable NotatedPart notated,
             @Nullable ClicksDocument clicks,
             @Nullable PulseDocument pulse,
-            @Nullable List<NearPart> near) {
+            @Nullable List<NearPart> near,
+            @Nullable HandDocument hand) {
         /** Nothing. */
-        public static final Beside NOTHING = new Beside(null, null, null, null);
+        public static final Beside NOTHING = new Beside(null, null, null, null, null);
     }
 
     /** The passage for a reader, with what stands beside it. */
@@ -175,7 +177,8 @@ public record PassageDocument(
                 beside.near,
                 passage.parts().isEmpty() ? null : VoiceDocument.of(passage, reader),
                 passage.stations().isEmpty() ? null : StationDocument.of(passage, reader.speech),
-                AgainstChords.of(passage).sentence(passage, reader.speech).orElse(null));
+                AgainstChords.of(passage).sentence(passage, reader.speech).orElse(null),
+                beside.hand);
     }
 
     private static CarePart care(Passage passage, Reader reader) {

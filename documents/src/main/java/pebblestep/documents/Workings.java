@@ -19,7 +19,8 @@ public final class Workings {
         SCORE,
         CLICKS,
         PULSE,
-        NEAR
+        NEAR,
+        HAND
     }
 
     private Workings() {}
@@ -67,7 +68,14 @@ public final class Workings {
                                 ? PulseDocument.of(
                                         passage, landing, reader.speech().school())
                                 : null,
-                        extras.contains(Extra.NEAR) ? PassageDocument.near(passage.step(), reader.speech()) : null));
+                        extras.contains(Extra.NEAR) ? PassageDocument.near(passage.step(), reader.speech()) : null,
+                        extras.contains(Extra.HAND) ? hand(passage, reader) : null));
+    }
+
+    private static @Nullable HandDocument hand(Passage passage, PassageDocument.Reader reader) {
+        return passage.fingering(reader.player().orElse(null))
+                .map(HandDocument::of)
+                .orElse(null);
     }
 
     private static PassageDocument.NotatedPart notated(

@@ -58,7 +58,8 @@ class OneLineStepsTest {
                 instrument.equals("-") ? Optional.empty() : Optional.of(Player.of(Instruments.of(instrument)));
         Reader reader = new Reader(player, Optional.empty(), new Speech(CountSchool.NUMBERS, ValueNames.AMERICAN));
         try {
-            return JSON.writeValueAsString(Workings.of(step, reader, EnumSet.allOf(Workings.Extra.class)))
+            return JSON.writeValueAsString(
+                            Workings.of(step, reader, EnumSet.complementOf(EnumSet.of(Workings.Extra.HAND))))
                     .replaceAll(ADDED_SINCE, "");
         } catch (Refusal e) {
             return e.getMessage() + e.field();

@@ -97,7 +97,8 @@ class PassageDocumentTest {
                         new PassageDocument.NotatedPart(ScoreDocument.of(Score.of(PASSAGE, HORN)), null),
                         ClicksDocument.of(PASSAGE, new ReferencePitch(442)),
                         PulseDocument.of(PASSAGE, LANDING, CountSchool.TIME_NAMES),
-                        PassageDocument.near(PASSAGE.step().withPlace(Fraction.of(1, 16)), Speech.USUAL)));
+                        PassageDocument.near(PASSAGE.step().withPlace(Fraction.of(1, 16)), Speech.USUAL),
+                        null));
         assertThat(whole.notes().get(1).said()).isEqualTo("fa");
         assertThat(whole.landing().sentence()).isEqualTo("Ends on beat 4 of bar 2, one crotchet short of beat 1.");
         assertThat(whole.landing().note()).isEqualTo(28);

@@ -18,7 +18,7 @@ public final class Handed {
     /**
      * One row: instruments; family; what it needs, as handbooks have it (from memory). Valves: the fundamental as it is read, with
      * partials that are not the usual ones; how many valves, and from which note on the second tube is the usual one. Slide: the
-     * fundamental, and triggers. Bowed: the open strings, the lowest first. Frets: the open strings from the first on; millimetres, frets.
+     * fundamental, and triggers. Bowed, and low ones: the open strings, the lowest first. Frets: the open strings from the first on; millimetres, frets.
      */
     private static final String DATA =
             """
@@ -30,6 +30,8 @@ public final class Handed {
             bass-trombone; slide; Bb1 2
             violin; bowed; G3 D4 A4 E5
             viola; bowed; C3 G3 D4 A4
+            cello; low; C2 G2 D3 A3
+            double-bass; low bass; E2 A2 D3 G3
             classical-guitar; frets; E5 B4 G4 D4 A3 E3; 650 19
             bass-guitar; frets; G3 D3 A2 E2; 864 20
             mandolin; frets; E5 A4 D4 G3; 350 17
@@ -64,6 +66,8 @@ public final class Handed {
             case "slide" ->
                 new Slide(Pitch.parse(words.getFirst()), words.size() > 1 ? Integer.parseInt(words.get(1)) : 0);
             case "bowed" -> new BowedHand(pitches(words), HIGHEST_POSITION, OpenStrings.PREFER);
+            case "low", "low bass" ->
+                new LowStrings(pitches(words), cells.get(1).endsWith("bass"));
             case "frets" -> {
                 List<String> sizes = Parts.words(cells.get(3));
                 yield new Fretboard(

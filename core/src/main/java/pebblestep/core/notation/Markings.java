@@ -8,8 +8,8 @@ import pebblestep.core.passage.Articulation;
 import pebblestep.core.passage.Articulation.Bow;
 import pebblestep.core.passage.ArticulationKind;
 import pebblestep.core.passage.PassageNote;
+import pebblestep.core.passage.Slur;
 import pebblestep.core.passage.Step;
-import pebblestep.core.rhythm.Meter;
 
 /**
  * Writes an articulation: slurs, dots, accents and bow marks. A bow is a slur or a note outside any, and bows alternate.
@@ -23,7 +23,7 @@ record Markings(List<Slur> slurs, Map<Integer, List<Mark>> marks) {
 
     static Markings of(Step step, List<PassageNote> notes) {
         Articulation articulation = step.articulation();
-        List<Slur> slurs = slurs(step, notes, articulation);
+        List<Slur> slurs = Slur.of(step, notes);
         Map<Integer, List<Mark>> marks = new TreeMap<>();
         int count = notes.size();
         boolean dots = articulation.kind() == ArticulationKind.STACCATO
@@ -42,32 +42,6 @@ record Markings(List<Slur> slurs, Map<Integer, List<Mark>> marks) {
 
     private static void add(Map<Integer, List<Mark>> marks, int note, Mark mark) {
         marks.computeIfAbsent(note, i -> new ArrayList<>()).add(mark);
-    }
-
-    private static List<Slur> slurs(Step step, List<PassageNote> notes, Articulation articulation) {
-        int count = notes.size();
-        List<Slur> slurs = new ArrayList<>();
-        switch (articulation.kind()) {
-            case SEPARATE, STACCATO -> {}
-            case ALL_SLURRED -> slurs.add(new Slur(0, count - 1));
-            case SLURRED, SLURRED_STACCATO -> {
-                for (int from = 0; from < count; from += articulation.by()) {
-                    slurs.add(new Slur(from, Math.min(count, from + articulation.by()) - 1));
-                }
-            }
-            case OFF_BEAT_SLURS -> {
-                for (int i = 0; i + 1 < count; i++) {
-                    if (!isOnBeat(step, notes, i) && isOnBeat(step, notes, i + 1)) slurs.add(new Slur(i, i + 1));
-                }
-            }
-        }
-        return slurs.stream().filter(slur -> slur.toNote() > slur.fromNote()).toList();
-    }
-
-    private static boolean isOnBeat(Step step, List<PassageNote> notes, int note) {
-        Meter meter = step.meter();
-        PassageNote played = notes.get(note);
-        return played.at().equals(meter.beatStart(played.at()));
     }
 
     private static void bows(Map<Integer, List<Mark>> marks, List<Slur> slurs, int count, Bow first) {

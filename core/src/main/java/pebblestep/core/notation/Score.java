@@ -7,6 +7,7 @@ import pebblestep.core.instrument.Clef;
 import pebblestep.core.passage.Part;
 import pebblestep.core.passage.Passage;
 import pebblestep.core.passage.Player;
+import pebblestep.core.passage.Slur;
 import pebblestep.core.pitch.Pitch;
 import pebblestep.core.rhythm.Meter;
 import pebblestep.core.scale.KeySignature;

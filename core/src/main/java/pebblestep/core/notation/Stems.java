@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
 import pebblestep.core.instrument.Clef;
+import pebblestep.core.passage.Slur;
 
 /**
  * The stems of a score, and with them the side of its slurs. A note on the middle line or above has its stem down, one

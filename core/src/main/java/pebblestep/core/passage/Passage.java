@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import pebblestep.core.Refusal;
+import pebblestep.core.hands.Fingering;
 import pebblestep.core.line.LineNote;
 import pebblestep.core.pitch.Interval;
 import pebblestep.core.pitch.Pitch;
@@ -46,6 +47,11 @@ public record Passage(
      */
     public static Passage of(Step step, @Nullable Player player) {
         return new PassageWriter(step, player).written();
+    }
+
+    /** How the line is fingered by whoever plays it; empty where their hand is not known here. */
+    public Optional<Fingering> fingering(@Nullable Player player) {
+        return LineHand.of(this, player);
     }
 
     /** Refuses a step that does not fit a player, as {@link #of} would; of a line alone without working out its rhythm. */

@@ -31,6 +31,8 @@ class FingeringTest {
                 "bass-trombone",
                 "violin",
                 "viola",
+                "cello",
+                "double-bass",
                 "classical-guitar",
                 "ukulele");
         return random -> {
@@ -132,6 +134,8 @@ class FingeringTest {
                 "bass-trombone",
                 "violin",
                 "viola",
+                "cello",
+                "double-bass",
                 "classical-guitar",
                 "bass-guitar",
                 "mandolin",

@@ -18,6 +18,7 @@ import pebblestep.core.passage.Articulation.Bow;
 import pebblestep.core.passage.ArticulationKind;
 import pebblestep.core.passage.Passage;
 import pebblestep.core.passage.Player;
+import pebblestep.core.passage.Slur;
 import pebblestep.core.passage.Step;
 import pebblestep.core.passage.Steps;
 import pebblestep.core.rhythm.Fraction;

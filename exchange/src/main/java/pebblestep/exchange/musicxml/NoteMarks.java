@@ -13,7 +13,7 @@ import pebblestep.core.notation.Mark;
 import pebblestep.core.notation.Measure;
 import pebblestep.core.notation.Ottava;
 import pebblestep.core.notation.Score;
-import pebblestep.core.notation.Slur;
+import pebblestep.core.passage.Slur;
 
 /** What stands at a note besides its head: words, beams, and octave signs over several. */
 final class NoteMarks {

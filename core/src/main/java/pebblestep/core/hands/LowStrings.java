@@ -1,0 +1,169 @@
+package pebblestep.core.hands;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import pebblestep.core.hands.Shape.Height;
+import pebblestep.core.pitch.Pitch;
+
+/**
+ * The left hand on a cello, whose fingers stand a semitone apart and stretch to a whole step between the first and the second,
+ * or on a double bass, where the first, second and fourth span a whole step. High up the thumb comes onto the string.
+ *
+ * @param open the open strings as they are read, the lowest first
+ * @param bass whether it is a double bass
+ */
+public record LowStrings(List<Pitch> open, boolean bass) implements Hand {
+    /** What positions are called, by the semitones from the open string to the first finger; common practice, no source. */
+    private static final List<String> CELLO =
+            List.of("half", "I", "low II", "II", "III", "high III", "IV", "low V", "V", "low VI", "VI", "VII");
+
+    private static final List<String> BASS =
+            List.of("half", "I", "II", "II–III", "III", "III–IV", "IV", "V", "V–VI", "VI", "VI–VII", "VII");
+
+    private static final String THUMB = "thumb";
+    private static final int THUMB_FROM = 12;
+    private static final int THUMB_TO = 24;
+    private static final int FOURTH = 4;
+    private static final int WAITS = 7;
+
+    /** Costs of the left hand on long strings; common practice, no source. */
+    private static final Weights COSTS = new Weights(
+            """
+            fourth;    40; the fourth finger
+            position;  40; a position further up
+            extended; 300; an extension
+            thumb;    400; the thumb on the string
+            shift;    450; a shift
+            further;   60; by a semitone
+            covered; -250; an open string covers it
+            opens;    120; the hand opens or closes
+            crosses;  100; crosses to the next string
+            slurred;   60; in a slur
+            slides;   250; one finger slides
+            across;   150; one finger on two strings
+            """);
+
+    public LowStrings {
+        open = List.copyOf(open);
+    }
+
+    @Override
+    public Family family() {
+        return Family.BOWED;
+    }
+
+    @Override
+    public List<Way> ways(Pitch written) {
+        List<Way> ways = new ArrayList<>();
+        for (int string = 0; string < open.size(); string++) {
+            int up = written.midi() - open.get(string).midi();
+            // The hand waits where it is: an open string is one way for each position.
+            for (int first = 2; up == 0 && first <= WAITS; first++) ways.add(way(string, 0, first, false));
+            for (int finger = 1; finger <= FOURTH; finger++) {
+                if (bass && finger == 3) continue;
+                add(ways, string, finger, up - closed(finger), false);
+                if (!bass && finger > 1) add(ways, string, finger, up - finger, true);
+            }
+            if (!bass) add(ways, string, 1, up, true);
+            for (int first = THUMB_FROM; first <= THUMB_TO; first++) addThumbed(ways, string, up - first, first);
+        }
+        ways.sort(
+                Comparator.comparing(Way::cost).thenComparing(way -> way.text().equals("0") ? 0 : 1));
+        return ways;
+    }
+
+    /** Semitones from the first finger to another in the closed hand. */
+    private int closed(int finger) {
+        return bass && finger == FOURTH ? 2 : finger - 1;
+    }
+
+    private void add(List<Way> ways, int string, int finger, int first, boolean extended) {
+        if (first >= 1 && first <= CELLO.size()) ways.add(way(string, finger, first, extended));
+    }
+
+    /** In thumb position the fingers stand a whole step from the thumb and then by steps of either size. */
+    private void addThumbed(List<Way> ways, int string, int above, int thumb) {
+        int finger =
+                switch (above) {
+                    case 0 -> -1;
+                    case 1, 2 -> 1;
+                    case 3, 4 -> 2;
+                    case 5 -> 3;
+                    default -> 0;
+                };
+        if (finger != 0) ways.add(thumbed(string, finger, thumb, above));
+    }
+
+    private Way way(int string, int finger, int first, boolean extended) {
+        String position = (bass ? BASS : CELLO).get(first - 1);
+        List<Toll> tolls = new ArrayList<>();
+        if (finger > 0) {
+            if (finger == FOURTH) tolls.add(COSTS.toll("fourth"));
+            if (first > 2) tolls.add(COSTS.toll("position", first - 2, "position " + position));
+            if (extended) tolls.add(COSTS.toll("extended"));
+        }
+        return new Way(
+                open.get(string).id() + "-" + finger + (extended ? "x" : "") + (first == 2 ? "" : "@" + first),
+                (extended && finger > 1 ? "x" : "") + finger,
+                new Shape.Bowed(string, open.get(string).name().toString(), finger, Height.PLAIN, position, extended),
+                0,
+                tolls);
+    }
+
+    private Way thumbed(int string, int finger, int thumb, int above) {
+        return new Way(
+                open.get(string).id() + "-" + (finger < 0 ? "T" : finger) + "@" + THUMB + thumb + "+" + above,
+                finger < 0 ? "T" : Integer.toString(finger),
+                new Shape.Bowed(
+                        string, open.get(string).name().toString(), finger, Height.PLAIN, THUMB + " " + thumb, false),
+                0,
+                List.of(COSTS.toll("thumb"), COSTS.toll("position", thumb - 2, THUMB + " position")));
+    }
+
+    private static Shape.Bowed shape(Way way) {
+        return (Shape.Bowed) way.shape();
+    }
+
+    /** Semitones from the open string to the first finger, or to the thumb. */
+    private int first(Shape.Bowed shape) {
+        if (shape.position().startsWith(THUMB))
+            return Integer.parseInt(shape.position().substring(THUMB.length() + 1));
+        return (bass ? BASS : CELLO).indexOf(shape.position()) + 1;
+    }
+
+    /** How far the hand goes: an open hand reaches back by a semitone, so that it may close either way without going. */
+    private int by(Shape.Bowed one, Shape.Bowed other) {
+        int straight = Math.abs(first(other) - first(one));
+        if (one.extended() == other.extended()) return straight;
+        int back = one.extended() ? first(one) + 1 - first(other) : first(other) + 1 - first(one);
+        return Math.min(straight, Math.abs(back));
+    }
+
+    @Override
+    public List<Toll> move(Way from, Way to, boolean slurred, int memory) {
+        Shape.Bowed one = shape(from);
+        Shape.Bowed other = shape(to);
+        List<Toll> tolls = new ArrayList<>();
+        boolean isOpen = one.finger() == 0 || other.finger() == 0;
+        int by = by(one, other);
+        if (by > 0) {
+            tolls.add(COSTS.toll("shift", 1, "shift from " + one.position() + " to " + other.position()));
+            tolls.add(COSTS.toll("further", by, "by " + by + (by == 1 ? " semitone" : " semitones")));
+            if (isOpen) tolls.add(COSTS.toll("covered"));
+        } else if (!isOpen && one.extended() != other.extended()) tolls.add(COSTS.toll("opens"));
+        int strings = Math.abs(one.string() - other.string());
+        if (strings > 0) {
+            tolls.add(COSTS.toll(
+                    "crosses",
+                    strings,
+                    strings == 1 ? "crosses to the next string" : "crosses " + strings + " strings"));
+            if (slurred) tolls.add(COSTS.toll("slurred"));
+        }
+        if (!isOpen && one.finger() == other.finger() && by == 0) {
+            if (strings == 0 && !from.equals(to)) tolls.add(COSTS.toll("slides"));
+            if (strings > 0) tolls.add(COSTS.toll("across"));
+        }
+        return tolls;
+    }
+}
