@@ -30,6 +30,7 @@ public final class Handed {
             bass-trombone; slide; Bb1 2
             violin; bowed; G3 D4 A4 E5
             viola; bowed; C3 G3 D4 A4
+            xylophone marimba vibraphone glockenspiel tubular-bells; mallets; two
             cello; low; C2 G2 D3 A3
             double-bass; low bass; E2 A2 D3 G3
             classical-guitar; frets; E5 B4 G4 D4 A3 E3; 650 19
@@ -66,6 +67,7 @@ public final class Handed {
             case "slide" ->
                 new Slide(Pitch.parse(words.getFirst()), words.size() > 1 ? Integer.parseInt(words.get(1)) : 0);
             case "bowed" -> new BowedHand(pitches(words), HIGHEST_POSITION, OpenStrings.PREFER);
+            case "mallets" -> new Mallets(false);
             case "low", "low bass" ->
                 new LowStrings(pitches(words), cells.get(1).endsWith("bass"));
             case "frets" -> {

@@ -56,4 +56,12 @@ public sealed interface Shape {
      * @param position the fret at which the first finger stands; 0 for an open string
      */
     record Fretted(int string, int fret, int finger, int position) implements Shape {}
+
+    /**
+     * A bar that is struck.
+     *
+     * @param right by which hand
+     * @param midi where it lies, as a MIDI note number
+     */
+    record Struck(boolean right, int midi) implements Shape {}
 }

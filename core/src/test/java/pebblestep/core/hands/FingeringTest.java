@@ -33,6 +33,8 @@ class FingeringTest {
                 "viola",
                 "cello",
                 "double-bass",
+                "marimba",
+                "glockenspiel",
                 "classical-guitar",
                 "ukulele");
         return random -> {
@@ -136,6 +138,8 @@ class FingeringTest {
                 "viola",
                 "cello",
                 "double-bass",
+                "marimba",
+                "glockenspiel",
                 "classical-guitar",
                 "bass-guitar",
                 "mandolin",
