@@ -2,6 +2,7 @@ package pebblestep.core.hands;
 
 import java.util.List;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 import pebblestep.core.pitch.Pitch;
 
 /** A hand that has settled beforehand how it plays each pitch of a line. */
@@ -17,17 +18,12 @@ record Bound(Hand hand, Map<Integer, List<Way>> byMidi) implements Hand {
     }
 
     @Override
-    public List<Toll> move(Way from, Way to, boolean slurred, int memory) {
-        return hand.move(from, to, slurred, memory);
+    public List<Toll> move(@Nullable Way before, Way from, Way to, boolean slurred) {
+        return hand.move(before, from, to, slurred);
     }
 
     @Override
-    public int memories() {
-        return hand.memories();
-    }
-
-    @Override
-    public int memory(Way from, Way to, int before) {
-        return hand.memory(from, to, before);
+    public boolean looksBack() {
+        return hand.looksBack();
     }
 }

@@ -6,7 +6,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
-import java.util.stream.IntStream;
+import org.jspecify.annotations.Nullable;
 import pebblestep.core.Refusal;
 
 /**
@@ -99,18 +99,22 @@ public record Fingering(Hand.Family family, List<Stop> stops) {
                 .toList();
     }
 
+    private static final long[][] NOTHING = new long[0][];
+
     /** Looks for it: from the last note back, for each way what the rest costs at least. */
     private static final class Search {
         private final Hand hand;
         private final List<Onset> onsets;
         private final Map<Integer, String> pins;
         private final List<List<Way>> ways = new ArrayList<>();
-        private final Map<Object, int[][][]> known = new HashMap<>();
+        private final Map<Known, int[][][]> known = new HashMap<>();
+        private final int[] @Nullable [][][] byNote;
 
         Search(Hand hand, List<Onset> onsets, Map<Integer, String> pins) {
             this.hand = hand;
             this.onsets = onsets;
             this.pins = pins;
+            this.byNote = new int[onsets.size()][][][];
             for (int i = 0; i < onsets.size(); i++) ways.add(waysOf(i));
         }
 
@@ -139,56 +143,68 @@ public record Fingering(Hand.Family family, List<Stop> stops) {
         Fingering cheapest() {
             int last = onsets.size() - 1;
             long[][][] rest = new long[onsets.size()][][];
-            for (int i = last; i >= 0; i--) rest[i] = rest(i, i == last ? new long[0][] : rest[i + 1]);
+            for (int i = last; i >= 0; i--) rest[i] = rest(i, i == last ? NOTHING : rest[i + 1]);
             List<Stop> stops = new ArrayList<>();
-            int memory = 0;
-            int at = least(ways.isEmpty() ? new long[0][] : rest[0], memory);
+            int before = 0;
+            int at = least(rest);
             for (int i = 0; i <= last; i++) {
                 Way way = ways.get(i).get(at);
-                List<Toll> move = List.of();
-                int next = at;
-                if (i < last) {
-                    next = next(i, at, memory, rest[i + 1]);
-                    Way to = ways.get(i + 1).get(next);
-                    Onset onset = onsets.get(i);
-                    move = hand.move(way, to, onset.slurred(), memory).stream()
-                            .map(toll -> toll.at(onset.pace()))
-                            .toList();
-                    memory = hand.memory(way, to, memory);
+                if (i == last) {
+                    stops.add(new Stop(onsets.get(i), way, pins.containsKey(i), List.of()));
+                    break;
                 }
-                stops.add(new Stop(onsets.get(i), way, pins.containsKey(i), move));
+                int next = next(i, before, at, rest[i + 1]);
+                Onset onset = onsets.get(i);
+                List<Toll> move = hand
+                        .move(before(i, before), way, ways.get(i + 1).get(next), onset.slurred())
+                        .stream()
+                        .map(toll -> toll.at(onset.pace()))
+                        .toList();
+                stops.add(new Stop(onset, way, pins.containsKey(i), move));
+                before = at;
                 at = next;
             }
             return new Fingering(hand.family(), stops);
         }
 
-        private static int least(long[][] rest, int memory) {
-            return IntStream.range(0, rest.length)
-                    .boxed()
-                    .min(Comparator.comparing(way -> rest[way][memory]))
-                    .orElse(0);
+        private static int least(long[][][] rest) {
+            if (rest.length == 0) return 0;
+            int least = 0;
+            for (int way = 1; way < rest[0][0].length; way++) {
+                if (rest[0][0][way] < rest[0][0][least]) least = way;
+            }
+            return least;
         }
 
-        /** By way and memory: what the notes from one on cost at least. */
+        /** How many ways before a note make a difference to what comes after it. */
+        private int befores(int note) {
+            return hand.looksBack() && note > 0 ? ways.get(note - 1).size() : 1;
+        }
+
+        private @Nullable Way before(int note, int before) {
+            return hand.looksBack() && note > 0 ? ways.get(note - 1).get(before) : null;
+        }
+
+        /** By the way before and the way of a note: what the notes from it on cost at least. */
         private long[][] rest(int note, long[][] after) {
             List<Way> here = ways.get(note);
-            long[][] rest = new long[here.size()][hand.memories()];
-            for (int w = 0; w < here.size(); w++) {
-                for (int m = 0; m < hand.memories(); m++) {
-                    rest[w][m] = here.get(w).cost()
-                            + (after.length == 0 ? 0 : through(note, w, m, next(note, w, m, after), after));
+            long[][] rest = new long[befores(note)][here.size()];
+            for (int b = 0; b < rest.length; b++) {
+                for (int w = 0; w < here.size(); w++) {
+                    rest[b][w] = here.get(w).cost();
+                    if (after.length > 0) rest[b][w] += through(note, b, w, next(note, b, w, after), after);
                 }
             }
             return rest;
         }
 
         /** The way of the next note that is cheapest after one of this; of equal ones the plainest. */
-        private int next(int note, int way, int memory, long[][] after) {
+        private int next(int note, int before, int way, long[][] after) {
             if (stays(note)) return way;
             int best = 0;
             long least = Long.MAX_VALUE;
-            for (int to = 0; to < after.length; to++) {
-                long cost = through(note, way, memory, to, after);
+            for (int to = 0; to < ways.get(note + 1).size(); to++) {
+                long cost = through(note, before, way, to, after);
                 if (cost < least) {
                     least = cost;
                     best = to;
@@ -197,39 +213,49 @@ public record Fingering(Hand.Family family, List<Stop> stops) {
             return best;
         }
 
-        private long through(int note, int from, int memory, int to, long[][] after) {
-            Way here = ways.get(note).get(from);
-            Way there = ways.get(note + 1).get(to);
-            int move = moves(note)[from][to][memory];
-            return move + after[to][hand.memory(here, there, memory)];
+        private long through(int note, int before, int from, int to, long[][] after) {
+            int back = hand.looksBack() ? from : 0;
+            return moves(note)[hand.looksBack() && note > 0 ? before : 0][from][to] + after[back][to];
         }
 
-        private record Pair(Object from, Object to, boolean slurred, double seconds) {}
+        private record Known(@Nullable Object before, Object from, Object to, boolean slurred, double seconds) {}
 
-        /** What all moves from a note to the next cost: the same where the same two notes come again. */
+        private Object named(int note) {
+            return pins.containsKey(note)
+                    ? Integer.valueOf(note)
+                    : onsets.get(note).written();
+        }
+
+        /** What all moves from a note to the next cost: the same where the same notes come again. */
         private int[][][] moves(int note) {
+            int[][][] ready = byNote[note];
+            if (ready != null) return ready;
             Onset onset = onsets.get(note);
-            Object from = pins.containsKey(note) ? note : onset.written();
-            Object to =
-                    pins.containsKey(note + 1) ? note + 1 : onsets.get(note + 1).written();
-            return known.computeIfAbsent(new Pair(from, to, onset.slurred(), onset.seconds()), pair -> {
-                List<Way> here = ways.get(note);
-                List<Way> there = ways.get(note + 1);
-                int[][][] costs = new int[here.size()][there.size()][hand.memories()];
-                for (int f = 0; f < here.size(); f++) {
-                    for (int t = 0; t < there.size(); t++) {
-                        for (int m = 0; m < hand.memories(); m++)
-                            costs[f][t][m] = cost(onset, here.get(f), there.get(t), m);
+            Object before = hand.looksBack() && note > 0 ? named(note - 1) : null;
+            Known key = new Known(before, named(note), named(note + 1), onset.slurred(), onset.seconds());
+            byNote[note] = known.computeIfAbsent(key, any -> {
+                int[][][] costs = new int[befores(note)][ways.get(note).size()]
+                        [ways.get(note + 1).size()];
+                for (int b = 0; b < costs.length; b++) {
+                    for (int f = 0; f < costs[b].length; f++) {
+                        for (int t = 0; t < costs[b][f].length; t++) costs[b][f][t] = cost(note, b, f, t);
                     }
                 }
                 return costs;
             });
+            return byNote[note];
         }
 
-        private int cost(Onset onset, Way from, Way to, int memory) {
+        private int cost(int note, int before, int from, int to) {
+            Onset onset = onsets.get(note);
             int cost = 0;
-            for (Toll toll : hand.move(from, to, onset.slurred(), memory))
+            for (Toll toll : hand.move(
+                    before(note, before),
+                    ways.get(note).get(from),
+                    ways.get(note + 1).get(to),
+                    onset.slurred())) {
                 cost += toll.at(onset.pace()).thousandths();
+            }
             return cost;
         }
     }

@@ -6,6 +6,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 import pebblestep.core.Identified;
 import pebblestep.core.Rounding;
 import pebblestep.core.pitch.Pitch;
@@ -132,7 +133,7 @@ public record Fretboard(List<Pitch> open, double scaleMm, int frets, double reac
     }
 
     @Override
-    public List<Toll> move(Way from, Way to, boolean slurred, int memory) {
+    public List<Toll> move(@Nullable Way before, Way from, Way to, boolean slurred) {
         Shape.Fretted one = shape(from);
         Shape.Fretted other = shape(to);
         List<Toll> tolls = new ArrayList<>();

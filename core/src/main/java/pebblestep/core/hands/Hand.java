@@ -1,6 +1,7 @@
 package pebblestep.core.hands;
 
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import pebblestep.core.Identified;
 import pebblestep.core.pitch.Pitch;
 
@@ -26,23 +27,18 @@ public interface Hand {
     /**
      * What it costs to get from one way to the next, at five notes a second; nothing where nothing moves.
      *
+     * @param before the way before both, for a hand that {@link #looksBack looks back}; absent at the first move
      * @param slurred whether the notes are joined
-     * @param memory what {@link #memory} has said of the moves before
      */
-    List<Toll> move(Way from, Way to, boolean slurred, int memory);
+    List<Toll> move(@Nullable Way before, Way from, Way to, boolean slurred);
+
+    /** Whether a move costs more or less for what was played before it. */
+    default boolean looksBack() {
+        return false;
+    }
 
     /** The hand as it goes about one line, where it settles something for all of it beforehand. */
     default Hand along(List<Onset> line) {
         return this;
-    }
-
-    /** How many things there are that a hand remembers of its moves; it begins with the first. */
-    default int memories() {
-        return 1;
-    }
-
-    /** What is remembered after a move, from 0. */
-    default int memory(Way from, Way to, int before) {
-        return 0;
     }
 }

@@ -3,6 +3,7 @@ package pebblestep.core.hands;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import pebblestep.core.hands.Shape.Height;
 import pebblestep.core.pitch.Pitch;
 
@@ -141,7 +142,7 @@ public record LowStrings(List<Pitch> open, boolean bass) implements Hand {
     }
 
     @Override
-    public List<Toll> move(Way from, Way to, boolean slurred, int memory) {
+    public List<Toll> move(@Nullable Way before, Way from, Way to, boolean slurred) {
         Shape.Bowed one = shape(from);
         Shape.Bowed other = shape(to);
         List<Toll> tolls = new ArrayList<>();

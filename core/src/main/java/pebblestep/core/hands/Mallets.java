@@ -2,6 +2,7 @@ package pebblestep.core.hands;
 
 import java.util.ArrayList;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import pebblestep.core.pitch.Pitch;
 
 /**
@@ -38,7 +39,7 @@ public record Mallets(boolean leftFirst) implements Hand {
     }
 
     @Override
-    public List<Toll> move(Way from, Way to, boolean slurred, int memory) {
+    public List<Toll> move(@Nullable Way before, Way from, Way to, boolean slurred) {
         Shape.Struck one = (Shape.Struck) from.shape();
         Shape.Struck other = (Shape.Struck) to.shape();
         int up = other.midi() - one.midi();

@@ -3,6 +3,7 @@ package pebblestep.core.hands;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import pebblestep.core.pitch.Pitch;
 
 /**
@@ -33,12 +34,6 @@ public record Slide(Pitch fundamental, int triggers) implements Hand {
             turn;     250; the slide turns back
             valve;    120; the trigger changes
             """);
-
-    /** What the arm remembers: that it came in, rested, or went out. */
-    private static final int MEMORIES = 3;
-
-    private static final int OUT = 1;
-    private static final int IN = 2;
 
     @Override
     public Family family() {
@@ -93,26 +88,21 @@ public record Slide(Pitch fundamental, int triggers) implements Hand {
     }
 
     @Override
-    public List<Toll> move(Way from, Way to, boolean slurred, int memory) {
+    public List<Toll> move(@Nullable Way before, Way from, Way to, boolean slurred) {
         int by = by(from, to);
         Shape.Slid one = (Shape.Slid) from.shape();
         Shape.Slid other = (Shape.Slid) to.shape();
         List<Toll> tolls = new ArrayList<>();
         if (by != 0)
             tolls.add(COSTS.toll("distance", Math.abs(by), "slide " + one.position() + " to " + other.position()));
-        if (by > 0 && memory == IN || by < 0 && memory == OUT) tolls.add(COSTS.toll("turn"));
+        int went = before == null ? 0 : by(before, from);
+        if (by > 0 && went < 0 || by < 0 && went > 0) tolls.add(COSTS.toll("turn"));
         if (one.triggers() != other.triggers()) tolls.add(COSTS.toll("valve"));
         return tolls;
     }
 
     @Override
-    public int memories() {
-        return MEMORIES;
-    }
-
-    @Override
-    public int memory(Way from, Way to, int before) {
-        int by = by(from, to);
-        return by == 0 ? before : by > 0 ? OUT : IN;
+    public boolean looksBack() {
+        return true;
     }
 }

@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import pebblestep.core.Rounding;
 import pebblestep.core.Words;
 import pebblestep.core.pitch.Pitch;
@@ -144,7 +145,7 @@ public record Valves(List<Tube> tubes, int count, boolean compensating, List<Pit
     }
 
     @Override
-    public List<Toll> move(Way from, Way to, boolean slurred, int memory) {
+    public List<Toll> move(@Nullable Way before, Way from, Way to, boolean slurred) {
         Shape.Valved one = (Shape.Valved) from.shape();
         Shape.Valved other = (Shape.Valved) to.shape();
         long down = other.valves().stream()

@@ -60,15 +60,16 @@ class FingeringTest {
     /** What a path costs, walked from its beginning; too much where a repeated note does not stay. */
     private static long cost(Hand hand, List<Onset> line, List<Way> path) {
         long cost = path.getLast().cost();
-        int memory = 0;
         for (int i = 0; i + 1 < path.size(); i++) {
             Way from = path.get(i);
             Way to = path.get(i + 1);
             if (line.get(i).written().equals(line.get(i + 1).written()) && !from.equals(to)) return Long.MAX_VALUE;
             cost += from.cost();
-            for (Toll toll : hand.move(from, to, line.get(i).slurred(), memory))
-                cost += toll.at(line.get(i).pace()).thousandths();
-            memory = hand.memory(from, to, memory);
+            for (Toll toll : hand.move(
+                    hand.looksBack() && i > 0 ? path.get(i - 1) : null,
+                    from,
+                    to,
+                    line.get(i).slurred())) cost += toll.at(line.get(i).pace()).thousandths();
         }
         return cost;
     }
