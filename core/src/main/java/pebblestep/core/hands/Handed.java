@@ -30,6 +30,7 @@ public final class Handed {
             bass-trombone; slide; Bb1 2
             violin; bowed; G3 D4 A4 E5
             viola; bowed; C3 G3 D4 A4
+            piano harpsichord organ accordion celesta; keys; right
             xylophone marimba vibraphone glockenspiel tubular-bells; mallets; two
             cello; low; C2 G2 D3 A3
             double-bass; low bass; E2 A2 D3 G3
@@ -50,6 +51,11 @@ public final class Handed {
         return Optional.ofNullable(BY_ID.get(instrument.id()));
     }
 
+    /** The same hand, or at a keyboard the left one. */
+    public static Hand left(Hand hand) {
+        return hand instanceof KeyboardHand ? new KeyboardHand(false) : hand;
+    }
+
     private static Map<String, Hand> read() {
         Map<String, Hand> byId = new LinkedHashMap<>();
         for (String line : Parts.lines(DATA)) {
@@ -67,6 +73,7 @@ public final class Handed {
             case "slide" ->
                 new Slide(Pitch.parse(words.getFirst()), words.size() > 1 ? Integer.parseInt(words.get(1)) : 0);
             case "bowed" -> new BowedHand(pitches(words), HIGHEST_POSITION, OpenStrings.PREFER);
+            case "keys" -> new KeyboardHand(true);
             case "mallets" -> new Mallets(false);
             case "low", "low bass" ->
                 new LowStrings(pitches(words), cells.get(1).endsWith("bass"));

@@ -64,4 +64,13 @@ public sealed interface Shape {
      * @param midi where it lies, as a MIDI note number
      */
     record Struck(boolean right, int midi) implements Shape {}
+
+    /**
+     * A finger on a key.
+     *
+     * @param right of which hand
+     * @param finger from the thumb, 1, to the little finger, 5
+     * @param midi which key, as a MIDI note number
+     */
+    record Pressed(boolean right, int finger, int midi) implements Shape {}
 }

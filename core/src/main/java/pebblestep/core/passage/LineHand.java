@@ -7,8 +7,10 @@ import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import pebblestep.core.Refusal;
 import pebblestep.core.hands.Fingering;
+import pebblestep.core.hands.Hand;
 import pebblestep.core.hands.Handed;
 import pebblestep.core.hands.Onset;
+import pebblestep.core.voice.By;
 
 /** The hand of whoever plays the line of a passage. */
 final class LineHand {
@@ -21,12 +23,18 @@ final class LineHand {
         if (player == null) return Optional.empty();
         return Handed.of(player.instrument()).flatMap(hand -> {
             try {
-                return Optional.of(Fingering.of(hand, onsets(passage), Map.of()));
+                Hand own = isLeft(passage) ? Handed.left(hand) : hand;
+                return Optional.of(Fingering.of(own, onsets(passage), Map.of()));
             } catch (Refusal e) {
                 // A range of one's own may go beyond what the model of the instrument knows.
                 return Optional.empty();
             }
         });
+    }
+
+    private static boolean isLeft(Passage passage) {
+        Step step = passage.step();
+        return step.hands().alone().orElse(Hands.ofLine(step.voices())) == By.LEFT;
     }
 
     private static List<Onset> onsets(Passage passage) {
