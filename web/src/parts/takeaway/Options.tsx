@@ -33,6 +33,12 @@ export function NotesOptions({ options, onSet }: Props) {
       />
       <Checkbox
         size="sm"
+        label="fingers at the notes"
+        checked={options.fingers === true}
+        onChange={(event) => onSet({ fingers: event.currentTarget.checked })}
+      />
+      <Checkbox
+        size="sm"
         label="the count-in as bars of rest"
         checked={options.countIn === true}
         onChange={(event) => onSet({ countIn: event.currentTarget.checked })}

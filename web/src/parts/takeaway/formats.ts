@@ -31,7 +31,7 @@ export const TRACKS: readonly { id: Track[]; name: string }[] = [
   { id: ['drone'], name: 'drone' },
 ];
 
-export const USUAL: TakeAwayOptions = { times: 1, heard: ['click', 'drums'] };
+export const USUAL: TakeAwayOptions = { times: 1, heard: ['click', 'drums'], fingers: true };
 
 const UNITS = ['bytes', 'kB', 'MB'] as const;
 

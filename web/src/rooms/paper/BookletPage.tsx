@@ -70,7 +70,7 @@ function Leaves({ booklet, studio, words }: LeavesProps) {
       booklet.keys.map((key) =>
         key.pieces.map((piece) =>
           piece.step
-            ? { step: piece.step, player, speech: studio.speech, with: ['score' as const] }
+            ? { step: piece.step, player, speech: studio.speech, with: ['score' as const, 'hand' as const] }
             : undefined,
         ),
       ),

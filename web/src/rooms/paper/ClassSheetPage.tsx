@@ -107,7 +107,7 @@ function partsOf({ document, players, studio }: PartsProps): Part[] {
         step: document,
         player: readers.find((reader) => reader.id === one.studentId)?.player,
         speech: studio.speech,
-        with: ['score'],
+        with: ['score', 'hand'],
       },
       refusal: one.refusal,
     }));

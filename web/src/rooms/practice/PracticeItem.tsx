@@ -109,6 +109,7 @@ export function PracticeItem(props: Props) {
         refused={stand.refused}
         run={run}
         foot={wish.foot ?? stand.asks.foot}
+        fingers={wish.fingers === true}
         marked={slipping ? answer.touched : worst}
         onTouch={slipping ? answer.touch : undefined}
       />
@@ -177,6 +178,7 @@ export function PracticeItem(props: Props) {
             wish={wish}
             onSet={set}
             asks={stand.asks}
+            hand={stand.passage?.hand !== undefined}
             parts={stand.passage ? partsOf(stand.passage) : []}
             friend={<FriendLine passage={stand.passage} part={stand.part} />}
             tapping={tapping}

@@ -21,6 +21,8 @@ interface Props {
   parts: MixPart[];
   /** How a friend joins in; nothing where the step has no partner. */
   friend: ReactNode;
+  /** Whether it is known how the line is fingered. */
+  hand: boolean;
   /** Opens what can be taken away. */
   onTakeAway: () => void;
   tapping: boolean;
@@ -59,7 +61,7 @@ const ON_OFF: Choice<boolean>[] = [
 
 /** How it sounds: times, voice, rungs, drone, foot, and the delay of the headphones. */
 export function SoundSheet(props: Props) {
-  const { opened, onClose, wish, onSet, asks, parts, friend, tapping, onTapping, onTakeAway } = props;
+  const { opened, onClose, wish, onSet, asks, parts, hand, friend, tapping, onTapping, onTakeAway } = props;
   const { online } = useNetwork();
   return (
     <Modal opened={opened} onClose={onClose} title="How it sounds" centered size="lg">
@@ -81,6 +83,14 @@ export function SoundSheet(props: Props) {
           choices={ON_OFF}
           onChange={(foot) => onSet({ foot })}
         />
+        {hand && (
+          <Line
+            label="Fingers"
+            value={wish.fingers === true}
+            choices={ON_OFF}
+            onChange={(fingers) => onSet({ fingers })}
+          />
+        )}
         <Line label="Tap it" value={tapping} choices={ON_OFF} onChange={onTapping} />
         <LevelList parts={parts} levels={wish.levels ?? {}} onSet={(levels) => onSet({ levels })} />
         {friend}

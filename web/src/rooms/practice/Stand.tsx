@@ -23,6 +23,8 @@ interface Props {
   refused?: Error;
   run: ItemRun;
   foot: boolean;
+  /** Whether the fingers stand under the notes. */
+  fingers: boolean;
   /** Notes that slipped, while they are pointed out, or the one that was tapped worst. */
   marked?: Touch[];
   onTouch?: (touch: Touch) => void;
@@ -31,9 +33,10 @@ interface Props {
 /** A laptop on a stand is read from further away than a phone in the hand. */
 const LARGEST_WIDE = 2;
 const LARGEST = 1.35;
+const FINGERS = { counts: false, degrees: false, hand: true };
 
 /** The music stand: likely slips, notes that light with the sound, the pulse with its landing, and the count-in. */
-export function Stand({ shown, friend, refused, run, foot, marked, onTouch }: Props) {
+export function Stand({ shown, friend, refused, run, foot, fingers, marked, onTouch }: Props) {
   const { player, laps, lap } = run;
   const core = useCore();
   const wide = useMediaQuery(`not (max-width: ${breakpoints.phone})`, undefined, {
@@ -64,6 +67,7 @@ export function Stand({ shown, friend, refused, run, foot, marked, onTouch }: Pr
             <Engraving
               passage={shown}
               lights={player.lights}
+              words={fingers ? FINGERS : undefined}
               largest={wide ? LARGEST_WIDE : LARGEST}
               marked={marked}
               onTouch={onTouch}

@@ -10,6 +10,8 @@ export interface SoundWish {
   every: number;
   drone?: 'off' | Drone;
   foot?: boolean;
+  /** Whether the fingers stand under the notes. */
+  fingers?: boolean;
   /** How loud each part is wanted, by its name. */
   levels?: Levels;
   /** By how much sounds are heard later than the browser knows, as in wireless headphones. */

@@ -49,7 +49,7 @@ public record HandDocument(Hand.Family family, double effort, List<HandNote> not
     /** A position of a slide; {@code raised} where the partial is flat. */
     public record SlidePart(int position, boolean raised, int partial, int triggers) {}
 
-    /** A finger on a string, which is counted from the lowest, from 0; finger 0 is the open string. */
+    /** A finger on a string, which is counted from the highest, 1; finger 0 is the open string. */
     public record BowedPart(
             int string, String name, int finger, Shape.Height height, String position, boolean extended) {}
 

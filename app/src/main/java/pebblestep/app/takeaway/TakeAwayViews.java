@@ -58,6 +58,7 @@ final class TakeAwayViews {
      * @param counts whether the counts stand under the notes
      * @param degrees whether the degrees do
      * @param solfa whether sol-fa does
+     * @param fingers whether it is said how each note is fingered, where that is known
      * @param countIn whether bars of rest are counted before the notes
      * @param times how often each rung is played in a sound file
      * @param ladder whether every rung from the first on is played, and not the step alone
@@ -68,6 +69,7 @@ final class TakeAwayViews {
             @Nullable Boolean counts,
             @Nullable Boolean degrees,
             @Nullable Boolean solfa,
+            @Nullable Boolean fingers,
             @Nullable Boolean countIn,
             @Nullable
                     @Min(value = 1, message = "Play it once at least.")
@@ -76,13 +78,14 @@ final class TakeAwayViews {
             @Nullable Boolean ladder,
             @Nullable @Size(max = 7, message = "There are seven things that can sound.") List<Track> heard,
             @Nullable Integer rate) {
-        static final TakeAwayOptions USUAL = new TakeAwayOptions(null, null, null, null, null, null, null, null);
+        static final TakeAwayOptions USUAL = new TakeAwayOptions(null, null, null, null, null, null, null, null, null);
 
         Set<Beside> beside() {
             Set<Beside> beside = EnumSet.noneOf(Beside.class);
             if (Boolean.TRUE.equals(counts)) beside.add(Beside.COUNTS);
             if (Boolean.TRUE.equals(degrees)) beside.add(Beside.DEGREES);
             if (Boolean.TRUE.equals(solfa)) beside.add(Beside.SOL_FA);
+            if (Boolean.TRUE.equals(fingers)) beside.add(Beside.FINGERS);
             if (Boolean.TRUE.equals(countIn)) beside.add(Beside.COUNT_IN);
             return beside;
         }

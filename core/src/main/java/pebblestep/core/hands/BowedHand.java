@@ -108,7 +108,12 @@ public record BowedHand(List<Pitch> open, int highest, OpenStrings openStrings) 
             if (height == null) continue;
             ways.add(way(
                     new Shape.Bowed(
-                            string, from.name().toString(), finger, height, ROMAN[position], isFar(finger, above)),
+                            number(string),
+                            from.name().toString(),
+                            finger,
+                            height,
+                            ROMAN[position],
+                            isFar(finger, above)),
                     own,
                     isOpen,
                     position));
@@ -142,7 +147,7 @@ public record BowedHand(List<Pitch> open, int highest, OpenStrings openStrings) 
         return new Way(
                 open.get(string).id() + "-0" + (position == 1 ? "" : "@" + ROMAN[position]),
                 "0",
-                new Shape.Bowed(string, name, 0, Height.PLAIN, ROMAN[position], false),
+                new Shape.Bowed(number(string), name, 0, Height.PLAIN, ROMAN[position], false),
                 0,
                 tolls);
     }
@@ -160,12 +165,16 @@ public record BowedHand(List<Pitch> open, int highest, OpenStrings openStrings) 
         else if (finger != 2 && shape.height() == Height.HIGH) tolls.add(COSTS.toll("high"));
         String mark = finger == 0 || shape.height() == Height.PLAIN ? "" : shape.height() == Height.LOW ? "l" : "h";
         return new Way(
-                open.get(shape.string()).id() + "-" + finger + mark + (position == 1 ? "" : "@" + shape.position())
-                        + (own ? "" : "s"),
+                open.get(open.size() - shape.string()).id() + "-" + finger + mark
+                        + (position == 1 ? "" : "@" + shape.position()) + (own ? "" : "s"),
                 Integer.toString(finger),
                 shape,
                 0,
                 tolls);
+    }
+
+    private int number(int string) {
+        return open.size() - string;
     }
 
     private static Shape.Bowed shape(Way way) {
@@ -178,7 +187,7 @@ public record BowedHand(List<Pitch> open, int highest, OpenStrings openStrings) 
     }
 
     @Override
-    public List<Toll> move(@Nullable Way before, Way from, Way to, boolean slurred) {
+    public List<Toll> move(@Nullable Way before, Way from, Way to, Onset onset) {
         Shape.Bowed one = shape(from);
         Shape.Bowed other = shape(to);
         List<Toll> tolls = new ArrayList<>();
@@ -195,7 +204,7 @@ public record BowedHand(List<Pitch> open, int highest, OpenStrings openStrings) 
                     "crosses",
                     strings,
                     strings == 1 ? "crosses to the next string" : "crosses " + strings + " strings"));
-            if (slurred) tolls.add(COSTS.toll("slurred"));
+            if (onset.slurred()) tolls.add(COSTS.toll("slurred"));
         }
         if (!isOpen && one.finger() == other.finger()) {
             if (strings == 0 && by == 0 && one.height() != other.height()) tolls.add(COSTS.toll("slides"));

@@ -156,7 +156,7 @@ public record Fingering(Hand.Family family, List<Stop> stops) {
                 int next = next(i, before, at, rest[i + 1]);
                 Onset onset = onsets.get(i);
                 List<Toll> move = hand
-                        .move(before(i, before), way, ways.get(i + 1).get(next), onset.slurred())
+                        .move(before(i, before), way, ways.get(i + 1).get(next), onset)
                         .stream()
                         .map(toll -> toll.at(onset.pace()))
                         .toList();
@@ -253,7 +253,7 @@ public record Fingering(Hand.Family family, List<Stop> stops) {
                     before(note, before),
                     ways.get(note).get(from),
                     ways.get(note + 1).get(to),
-                    onset.slurred())) {
+                    onset)) {
                 cost += toll.at(onset.pace()).thousandths();
             }
             return cost;

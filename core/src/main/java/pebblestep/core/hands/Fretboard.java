@@ -133,7 +133,7 @@ public record Fretboard(List<Pitch> open, double scaleMm, int frets, double reac
     }
 
     @Override
-    public List<Toll> move(@Nullable Way before, Way from, Way to, boolean slurred) {
+    public List<Toll> move(@Nullable Way before, Way from, Way to, Onset onset) {
         Shape.Fretted one = shape(from);
         Shape.Fretted other = shape(to);
         List<Toll> tolls = new ArrayList<>();

@@ -28,9 +28,9 @@ public interface Hand {
      * What it costs to get from one way to the next, at five notes a second; nothing where nothing moves.
      *
      * @param before the way before both, for a hand that {@link #looksBack looks back}; absent at the first move
-     * @param slurred whether the notes are joined
+     * @param onset the note that is left: whether it is joined to the next
      */
-    List<Toll> move(@Nullable Way before, Way from, Way to, boolean slurred);
+    List<Toll> move(@Nullable Way before, Way from, Way to, Onset onset);
 
     /** Whether a move costs more or less for what was played before it. */
     default boolean looksBack() {

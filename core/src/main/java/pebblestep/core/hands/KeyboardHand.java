@@ -141,7 +141,7 @@ public record KeyboardHand(boolean right) implements Hand {
     }
 
     @Override
-    public List<Toll> move(@Nullable Way before, Way from, Way to, boolean slurred) {
+    public List<Toll> move(@Nullable Way before, Way from, Way to, Onset onset) {
         Shape.Pressed one = shape(from);
         Shape.Pressed other = shape(to);
         List<Toll> tolls = new ArrayList<>();

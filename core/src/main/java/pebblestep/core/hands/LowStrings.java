@@ -107,7 +107,13 @@ public record LowStrings(List<Pitch> open, boolean bass) implements Hand {
         return new Way(
                 open.get(string).id() + "-" + finger + (extended ? "x" : "") + (first == 2 ? "" : "@" + first),
                 (extended && finger > 1 ? "x" : "") + finger,
-                new Shape.Bowed(string, open.get(string).name().toString(), finger, Height.PLAIN, position, extended),
+                new Shape.Bowed(
+                        open.size() - string,
+                        open.get(string).name().toString(),
+                        finger,
+                        Height.PLAIN,
+                        position,
+                        extended),
                 0,
                 tolls);
     }
@@ -117,7 +123,12 @@ public record LowStrings(List<Pitch> open, boolean bass) implements Hand {
                 open.get(string).id() + "-" + (finger < 0 ? "T" : finger) + "@" + THUMB + thumb + "+" + above,
                 finger < 0 ? "T" : Integer.toString(finger),
                 new Shape.Bowed(
-                        string, open.get(string).name().toString(), finger, Height.PLAIN, THUMB + " " + thumb, false),
+                        open.size() - string,
+                        open.get(string).name().toString(),
+                        finger,
+                        Height.PLAIN,
+                        THUMB + " " + thumb,
+                        false),
                 0,
                 List.of(COSTS.toll("thumb"), COSTS.toll("position", thumb - 2, THUMB + " position")));
     }
@@ -142,7 +153,7 @@ public record LowStrings(List<Pitch> open, boolean bass) implements Hand {
     }
 
     @Override
-    public List<Toll> move(@Nullable Way before, Way from, Way to, boolean slurred) {
+    public List<Toll> move(@Nullable Way before, Way from, Way to, Onset onset) {
         Shape.Bowed one = shape(from);
         Shape.Bowed other = shape(to);
         List<Toll> tolls = new ArrayList<>();
@@ -159,7 +170,7 @@ public record LowStrings(List<Pitch> open, boolean bass) implements Hand {
                     "crosses",
                     strings,
                     strings == 1 ? "crosses to the next string" : "crosses " + strings + " strings"));
-            if (slurred) tolls.add(COSTS.toll("slurred"));
+            if (onset.slurred()) tolls.add(COSTS.toll("slurred"));
         }
         if (!isOpen && one.finger() == other.finger() && by == 0) {
             if (strings == 0 && !from.equals(to)) tolls.add(COSTS.toll("slides"));

@@ -39,7 +39,7 @@ public record Mallets(boolean leftFirst) implements Hand {
     }
 
     @Override
-    public List<Toll> move(@Nullable Way before, Way from, Way to, boolean slurred) {
+    public List<Toll> move(@Nullable Way before, Way from, Way to, Onset onset) {
         Shape.Struck one = (Shape.Struck) from.shape();
         Shape.Struck other = (Shape.Struck) to.shape();
         int up = other.midi() - one.midi();

@@ -30,7 +30,7 @@ public sealed interface Shape {
     /**
      * A finger on a bowed string.
      *
-     * @param string its number, from the lowest, from 0
+     * @param string its number, from the highest, 1
      * @param stringName what it is called: {@code G}
      * @param finger 1 to 4; 0 is the open string, and -1 the thumb
      * @param height whether the finger stands lower or higher than it does as a rule

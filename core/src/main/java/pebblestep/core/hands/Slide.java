@@ -88,7 +88,7 @@ public record Slide(Pitch fundamental, int triggers) implements Hand {
     }
 
     @Override
-    public List<Toll> move(@Nullable Way before, Way from, Way to, boolean slurred) {
+    public List<Toll> move(@Nullable Way before, Way from, Way to, Onset onset) {
         int by = by(from, to);
         Shape.Slid one = (Shape.Slid) from.shape();
         Shape.Slid other = (Shape.Slid) to.shape();

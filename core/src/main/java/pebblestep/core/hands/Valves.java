@@ -145,7 +145,7 @@ public record Valves(List<Tube> tubes, int count, boolean compensating, List<Pit
     }
 
     @Override
-    public List<Toll> move(@Nullable Way before, Way from, Way to, boolean slurred) {
+    public List<Toll> move(@Nullable Way before, Way from, Way to, Onset onset) {
         Shape.Valved one = (Shape.Valved) from.shape();
         Shape.Valved other = (Shape.Valved) to.shape();
         long down = other.valves().stream()

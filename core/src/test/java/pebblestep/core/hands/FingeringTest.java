@@ -66,11 +66,8 @@ class FingeringTest {
             Way to = path.get(i + 1);
             if (line.get(i).written().equals(line.get(i + 1).written()) && !from.equals(to)) return Long.MAX_VALUE;
             cost += from.cost();
-            for (Toll toll : hand.move(
-                    hand.looksBack() && i > 0 ? path.get(i - 1) : null,
-                    from,
-                    to,
-                    line.get(i).slurred())) cost += toll.at(line.get(i).pace()).thousandths();
+            for (Toll toll : hand.move(hand.looksBack() && i > 0 ? path.get(i - 1) : null, from, to, line.get(i)))
+                cost += toll.at(line.get(i).pace()).thousandths();
         }
         return cost;
     }

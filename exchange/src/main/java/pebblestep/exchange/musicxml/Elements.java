@@ -3,6 +3,8 @@ package pebblestep.exchange.musicxml;
 import jakarta.xml.bind.JAXBElement;
 import java.math.BigDecimal;
 import java.math.BigInteger;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Map;
 import org.audiveris.proxymusic.AboveBelow;
 import org.audiveris.proxymusic.Accidental;
@@ -27,7 +29,9 @@ import org.audiveris.proxymusic.Direction;
 import org.audiveris.proxymusic.DirectionType;
 import org.audiveris.proxymusic.Empty;
 import org.audiveris.proxymusic.EmptyPlacement;
+import org.audiveris.proxymusic.Fingering;
 import org.audiveris.proxymusic.FormattedTextId;
+import org.audiveris.proxymusic.Fret;
 import org.audiveris.proxymusic.Harmony;
 import org.audiveris.proxymusic.HarmonyAlter;
 import org.audiveris.proxymusic.Key;
@@ -61,6 +65,8 @@ import org.audiveris.proxymusic.UpDownStopContinue;
 import org.audiveris.proxymusic.YesNo;
 import org.jspecify.annotations.Nullable;
 import pebblestep.core.Refusal;
+import pebblestep.core.hands.Shape;
+import pebblestep.core.hands.Way;
 import pebblestep.core.harmony.ChordSymbol;
 import pebblestep.core.pitch.NoteName;
 import pebblestep.core.rhythm.Fraction;
@@ -346,6 +352,37 @@ final class Elements {
         return mark == pebblestep.core.notation.Mark.DOWN_BOW
                 ? MAKE.createTechnicalDownBow(plain)
                 : MAKE.createTechnicalUpBow(plain);
+    }
+
+    /** A finger, and the string and the fret where there are some; valves, positions and hands stand as fingers do. */
+    static List<JAXBElement<?>> fingered(Way way) {
+        List<JAXBElement<?>> fingered = new ArrayList<>();
+        String text = way.text();
+        switch (way.shape()) {
+            case Shape.Fretted fretted -> {
+                fingered.add(string(fretted.string()));
+                fingered.add(fret(fretted.fret()));
+                text = Integer.toString(fretted.finger());
+            }
+            case Shape.Bowed bowed -> fingered.add(string(bowed.string()));
+            default -> {}
+        }
+        Fingering fingering = new Fingering();
+        fingering.setValue(text);
+        fingered.add(0, MAKE.createTechnicalFingering(fingering));
+        return fingered;
+    }
+
+    private static JAXBElement<org.audiveris.proxymusic.String> string(int number) {
+        org.audiveris.proxymusic.String string = new org.audiveris.proxymusic.String();
+        string.setValue(BigInteger.valueOf(number));
+        return MAKE.createTechnicalString(string);
+    }
+
+    private static JAXBElement<Fret> fret(int number) {
+        Fret fret = new Fret();
+        fret.setValue(BigInteger.valueOf(number));
+        return MAKE.createTechnicalFret(fret);
     }
 
     static Backup backup(BigDecimal duration) {

@@ -22,6 +22,8 @@ import org.audiveris.proxymusic.ScorePart;
 import org.audiveris.proxymusic.ScorePartwise;
 import org.audiveris.proxymusic.Work;
 import pebblestep.core.Refusal;
+import pebblestep.core.hands.Fingering;
+import pebblestep.core.hands.Way;
 import pebblestep.core.instrument.Instrument;
 import pebblestep.core.notation.Glyph;
 import pebblestep.core.notation.Measure;
@@ -184,7 +186,8 @@ public final class MusicXml {
     /** The parts of a sheet: the player's staves, then each other player's. */
     private static List<Staff.Slot> slots(Sheet sheet, Set<Beside> beside) {
         Score score = sheet.score();
-        Staff line = new Staff(score, mode(sheet.passage().writtenKey().form()), words(sheet, beside));
+        Staff line =
+                new Staff(score, mode(sheet.passage().writtenKey().form()), words(sheet, beside), hand(sheet, beside));
         List<Staff> own = new ArrayList<>(List.of(line));
         List<Staff.Slot> others = new ArrayList<>();
         for (OtherStaff other : score.staves()) {
@@ -193,7 +196,7 @@ public final class MusicXml {
                     .findFirst()
                     .orElseThrow();
             Staff staff =
-                    new Staff(other.score(), mode(part.writtenKeys().getFirst().form()), List.of());
+                    new Staff(other.score(), mode(part.writtenKeys().getFirst().form()), List.of(), List.of());
             if (score.braced() && other.by().isOwn()) {
                 if (other.above()) own.add(0, staff);
                 else own.add(staff);
@@ -213,6 +216,15 @@ public final class MusicXml {
         if (form.id().equals("natural-minor") || form.id().contains("minor") && form.size() == 7)
             return Optional.of("minor");
         return Optional.of(form.id()).filter(MODES::contains);
+    }
+
+    private static List<Way> hand(Sheet sheet, Set<Beside> beside) {
+        if (!beside.contains(Beside.FINGERS)) return List.of();
+        return sheet.passage()
+                .fingering(sheet.player().orElse(null))
+                .map(fingering ->
+                        fingering.stops().stream().map(Fingering.Stop::way).toList())
+                .orElse(List.of());
     }
 
     private static List<List<String>> words(Sheet sheet, Set<Beside> beside) {

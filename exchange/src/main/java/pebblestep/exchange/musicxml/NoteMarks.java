@@ -43,6 +43,10 @@ final class NoteMarks {
                 case DOWN_BOW, UP_BOW -> technical.getUpBowOrDownBowOrHarmonic().add(Elements.bow(mark));
             }
         }
+        if (!continues && !staff.hand().isEmpty())
+            technical
+                    .getUpBowOrDownBowOrHarmonic()
+                    .addAll(Elements.fingered(staff.hand().get(index)));
         if (!technical.getUpBowOrDownBowOrHarmonic().isEmpty())
             notations.getTiedOrSlurOrTuplet().add(technical);
         if (!articulations.getAccentOrStrongAccentOrStaccato().isEmpty())

@@ -19,11 +19,12 @@ import pebblestep.core.rhythm.Speech;
  * @param speech how it is counted
  */
 public record Sheet(String title, Passage passage, Optional<Player> player, Score score, Speech speech) {
-    /** Words that can stand under the notes, and the bars before them. */
+    /** Words that can stand under the notes, fingers at them, and the bars before them. */
     public enum Beside {
         COUNTS,
         DEGREES,
         SOL_FA,
+        FINGERS,
         COUNT_IN
     }
 

@@ -33,6 +33,7 @@ import pebblestep.core.passage.Steps;
 import pebblestep.core.passage.Voiced;
 import pebblestep.core.rhythm.Fraction;
 import pebblestep.core.rhythm.Speech;
+import pebblestep.core.rhythm.Tempo;
 import pebblestep.core.samples.Draw;
 import pebblestep.core.samples.Samples;
 import pebblestep.core.samples.Samples.From;
@@ -176,6 +177,21 @@ class MusicXmlTest {
         Schema40.validate(file);
         assertThat(new String(file, StandardCharsets.UTF_8))
                 .contains("id=\"P2\"", "<part-name>Clarinet in B♭</part-name>", "<rehearsal>");
+    }
+
+    /** G major on a guitar in second position: string 6 fret 3 with the second finger first (common practice, no source). */
+    @Test
+    void fingers_strings_and_frets_stand_at_the_notes() {
+        Step scale = Steps.step("G", "major", Extent.octaves(1), Travel.UP, Turn.SINGLE, "4/4", "1/8", "0")
+                .withTempo(Tempo.quarters(100));
+        Sheet sheet = sheet(scale, "classical-guitar").orElseThrow();
+        String text = new String(MusicXml.write("G", List.of(sheet), Set.of(Beside.FINGERS)), StandardCharsets.UTF_8)
+                .replaceAll("\\s+", "");
+        assertThat(text)
+                .contains("<technical><fingering>2</fingering><string>6</string><fret>3</fret></technical>")
+                .contains("<technical><fingering>4</fingering><string>4</string><fret>5</fret></technical>");
+        assertThat(new String(MusicXml.write("G", List.of(sheet), Set.of()), StandardCharsets.UTF_8))
+                .doesNotContain("<technical>");
     }
 
     @Test
