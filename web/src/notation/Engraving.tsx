@@ -3,6 +3,7 @@ import { useEffect, useRef, useState } from 'react';
 import type { PassageDocument } from '../api/types';
 import type { Lights } from '../sound/lights';
 import type { Drawn } from './draw';
+import { fingersOf } from './fingers';
 import { signs } from '../ui/signs';
 import { LINE } from './staves';
 import type { Touch } from './touch';
@@ -62,7 +63,8 @@ export interface Words {
 /** The word of each note for each line that is wanted. */
 function linesOf(passage: PassageDocument, words: Words | undefined): string[][] {
   const lines: string[][] = [];
-  if (words?.hand && passage.hand) lines.push(passage.hand.notes.map((note) => note.text));
+  const fingers = words?.hand ? fingersOf(passage) : undefined;
+  if (fingers) lines.push(fingers);
   if (words?.counts) lines.push(passage.notes.map((note) => note.said));
   if (words?.solfa) lines.push(passage.notes.map((note) => note.solfa));
   if (words?.degrees) lines.push(passage.notes.map((note) => signs(note.degree)));

@@ -4,6 +4,7 @@ import { useLocalStorage } from '@mantine/hooks';
 import { lazy, Suspense, useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import type { PassageDocument, StepDocument } from '../../api/types';
 import { Engraving, type Words } from '../../notation/Engraving';
+import { fingersOf } from '../../notation/fingers';
 import type { Levels } from '../../sound/mix';
 import type { Touch } from '../../notation/touch';
 import { useLoop } from '../../sound/useLoop';
@@ -108,7 +109,7 @@ export function BenchDesk() {
               <SideSwitch />
               <PaperSwitch
                 words={words}
-                hand={passage.hand !== undefined}
+                hand={fingersOf(passage) !== undefined}
                 onChange={setWords}
                 onCompare={compare}
                 onTakeAway={() => setTaking(true)}

@@ -4,6 +4,7 @@ import { lazy, Suspense, useContext, useEffect, useMemo, useRef, useState } from
 import type { TakeRequest, Today, TodayItem } from '../../api/types';
 import { useCore } from '../../core/useCore';
 import { HURRY_MS, useFresh } from '../../ui/useFresh';
+import { fingersOf } from '../../notation/fingers';
 import { Caution } from './Caution';
 import { CleanUpTo } from './CleanUpTo';
 import { HowItWent } from './HowItWent';
@@ -178,7 +179,7 @@ export function PracticeItem(props: Props) {
             wish={wish}
             onSet={set}
             asks={stand.asks}
-            hand={stand.passage?.hand !== undefined}
+            hand={stand.passage !== undefined && fingersOf(stand.passage) !== undefined}
             parts={stand.passage ? partsOf(stand.passage) : []}
             friend={<FriendLine passage={stand.passage} part={stand.part} />}
             tapping={tapping}
