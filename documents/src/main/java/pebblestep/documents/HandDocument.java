@@ -38,7 +38,8 @@ public record HandDocument(Hand.Family family, double effort, List<HandNote> not
             @Nullable ValvesPart valves,
             @Nullable SlidePart slide,
             @Nullable BowedPart bowed,
-            @Nullable FretPart fret) {}
+            @Nullable FretPart fret,
+            @Nullable ClosedPart closed) {}
 
     /** What a move costs, and the parts of it in words. */
     public record MovePart(double cost, List<String> parts) {}
@@ -55,6 +56,9 @@ public record HandDocument(Hand.Family family, double effort, List<HandNote> not
 
     /** A finger behind a fret; the first string is 1, and {@code position} the fret at which the first finger stands. */
     public record FretPart(int string, int fret, int finger, int position) {}
+
+    /** Holes that are closed and keys that are pressed, by the names of the chart; what the way is called and what it is for. */
+    public record ClosedPart(List<String> pressed, String kind, String purpose) {}
 
     /** A move that is among the hardest, with the indexes of its notes. */
     public record HardPart(int from, int to, double cost, String words) {}
@@ -104,6 +108,7 @@ public record HandDocument(Hand.Family family, double effort, List<HandNote> not
                         : null,
                 shape instanceof Shape.Fretted one
                         ? new FretPart(one.string(), one.fret(), one.finger(), one.position())
-                        : null);
+                        : null,
+                shape instanceof Shape.Closed one ? new ClosedPart(one.pressed(), one.kind(), one.purpose()) : null);
     }
 }

@@ -19,6 +19,7 @@ public final class Handed {
      * One row: instruments; family; what it needs, as handbooks have it (from memory). Valves: the fundamental as it is read, with
      * partials that are not the usual ones; how many valves, and from which note on the second tube is the usual one. Slide: the
      * fundamental, and triggers. Bowed, and low ones: the open strings, the lowest first. Frets: the open strings from the first on; millimetres, frets.
+     * Holes: the chart, and by how many semitones the instrument reads higher.
      */
     private static final String DATA =
             """
@@ -30,6 +31,12 @@ public final class Handed {
             bass-trombone; slide; Bb1 2
             violin; bowed; G3 D4 A4 E5
             viola; bowed; C3 G3 D4 A4
+            tenor-recorder; holes; recorder
+            alto-recorder; holes; recorder 5
+            soprano-recorder; holes; recorder 12
+            flute alto-flute bass-flute piccolo; holes; flute
+            soprano-saxophone alto-saxophone tenor-saxophone baritone-saxophone; holes; saxophone
+            clarinet clarinet-in-a clarinet-in-e-flat; holes; clarinet
             piano harpsichord organ accordion celesta; keys; right
             xylophone marimba vibraphone glockenspiel tubular-bells; mallets; two
             cello; low; C2 G2 D3 A3
@@ -73,6 +80,8 @@ public final class Handed {
             case "slide" ->
                 new Slide(Pitch.parse(words.getFirst()), words.size() > 1 ? Integer.parseInt(words.get(1)) : 0);
             case "bowed" -> new BowedHand(pitches(words), HIGHEST_POSITION, OpenStrings.PREFER);
+            case "holes" ->
+                new Holes(new Chart(chart(words.getFirst()), words.size() > 1 ? Integer.parseInt(words.get(1)) : 0));
             case "keys" -> new KeyboardHand(true);
             case "mallets" -> new Mallets(false);
             case "low", "low bass" ->
@@ -87,6 +96,15 @@ public final class Handed {
                         School.FINGER_A_FRET);
             }
             default -> throw new IllegalArgumentException("There is no family " + cells.get(1) + ".");
+        };
+    }
+
+    private static String chart(String name) {
+        return switch (name) {
+            case "flute" -> Charts.FLUTE;
+            case "saxophone" -> Charts.SAXOPHONE;
+            case "recorder" -> Charts.RECORDER;
+            default -> Charts.CLARINET;
         };
     }
 

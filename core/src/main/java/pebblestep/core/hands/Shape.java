@@ -73,4 +73,16 @@ public sealed interface Shape {
      * @param midi which key, as a MIDI note number
      */
     record Pressed(boolean right, int finger, int midi) implements Shape {}
+
+    /**
+     * Holes that are closed and keys that are pressed, as the chart of the instrument names them.
+     *
+     * @param kind what the way is called; empty for the usual one
+     * @param purpose what it is for; empty for the usual one
+     */
+    record Closed(List<String> pressed, String kind, String purpose) implements Shape {
+        public Closed {
+            pressed = List.copyOf(pressed);
+        }
+    }
 }

@@ -8,6 +8,7 @@ import pebblestep.core.hands.Fingering;
 import pebblestep.core.hands.Fingering.Stop;
 import pebblestep.core.instrument.Instrument;
 import pebblestep.core.instrument.Instruments;
+import pebblestep.core.instrument.Level;
 import pebblestep.core.line.Extent;
 import pebblestep.core.line.Travel;
 import pebblestep.core.line.Turn;
@@ -59,7 +60,7 @@ class LineHandTest {
         return random -> {
             for (; ; ) {
                 Step step = Voiced.any().from(random);
-                Player player = Player.of(Draw.of(carried).from(random));
+                Player player = Player.of(Draw.of(carried).from(random), Level.COMFORTABLE);
                 try {
                     Passage.of(step, player);
                     return new Case(step, player);
@@ -70,7 +71,7 @@ class LineHandTest {
         };
     }
 
-    /** Whatever fits a player has a fingering, note for note, and the fingering changes nothing of what sounds. */
+    /** Whatever fits a settled player has a fingering, note for note, and the fingering changes nothing of what sounds. */
     @Samples(300)
     void every_passage_of_a_carried_instrument_has_one(@From("cases") Case given) {
         Passage passage = Passage.of(given.step, given.player);

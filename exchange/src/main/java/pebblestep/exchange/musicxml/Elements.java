@@ -367,6 +367,7 @@ final class Elements {
             case Shape.Bowed bowed -> fingered.add(string(bowed.string()));
             default -> {}
         }
+        if (text.isEmpty()) return fingered;
         Fingering fingering = new Fingering();
         fingering.setValue(text);
         fingered.add(0, MAKE.createTechnicalFingering(fingering));

@@ -1,0 +1,95 @@
+package pebblestep.core.hands;
+
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import pebblestep.core.Parts;
+import pebblestep.core.pitch.Pitch;
+
+/**
+ * A chart of fingerings of a wind instrument. In its text a line that begins with {@code keys} says which finger presses which
+ * keys; {@code T} is the left thumb, 1 to 3 and 4 to 6 are the fingers of the left and the right hand on their holes. A line
+ * {@code instead} says a key that the same finger may press in place of another, but on some notes. Every other line is a way:
+ * written note; what is pressed; and, where it is not the usual way, what it is called and what it is for.
+ */
+final class Chart {
+    /** What a way is called where a key is only kept down that changes nothing. */
+    static final String HELD = "held";
+
+    /** One way of a chart. */
+    record Entry(List<String> pressed, String kind, String purpose) {}
+
+    private final Map<String, String> fingers = new LinkedHashMap<>();
+    private final Map<Integer, List<Entry>> byMidi = new LinkedHashMap<>();
+
+    /**
+     * Reads a chart.
+     *
+     * @param up by how many semitones an instrument reads higher than the chart says
+     */
+    Chart(String text, int up) {
+        fingers.put("T", "left thumb");
+        String[] names = {"first finger", "second finger", "third finger"};
+        for (int i = 0; i < names.length; i++) {
+            fingers.put(Integer.toString(i + 1), "left " + names[i]);
+            fingers.put(Integer.toString(i + 4), "right " + names[i]);
+        }
+        List<List<String>> instead = new ArrayList<>();
+        for (String line : Parts.lines(text)) {
+            List<String> cells = Parts.of(line, ";").stream().map(String::strip).toList();
+            switch (cells.getFirst()) {
+                case "keys" -> Parts.words(cells.get(2)).forEach(key -> fingers.put(key, cells.get(1)));
+                case "instead" -> instead.add(cells);
+                default -> add(Pitch.parse(cells.getFirst()).midi() + up, entry(cells));
+            }
+        }
+        instead.forEach(this::addInstead);
+    }
+
+    private static Entry entry(List<String> cells) {
+        return new Entry(
+                Parts.words(cells.get(1)), cells.size() > 2 ? cells.get(2) : "", cells.size() > 3 ? cells.get(3) : "");
+    }
+
+    private void add(int midi, Entry entry) {
+        byMidi.computeIfAbsent(midi, any -> new ArrayList<>()).add(entry);
+    }
+
+    /** {@code instead; TB; T; thumb; B4 B5}: TB may be pressed in place of T, but on those notes. */
+    private void addInstead(List<String> cells) {
+        String key = cells.get(1);
+        String other = cells.get(2);
+        Set<Integer> not = new HashSet<>();
+        Parts.words(cells.get(4)).forEach(note -> not.add(Pitch.parse(note).midi()));
+        byMidi.forEach((midi, entries) -> {
+            Entry usual = entries.getFirst();
+            if (not.contains(midi) || !usual.pressed.contains(other)) return;
+            List<String> pressed = usual.pressed.stream()
+                    .map(one -> one.equals(other) ? key : one)
+                    .toList();
+            if (entries.stream().noneMatch(entry -> entry.pressed.equals(pressed))) {
+                entries.add(new Entry(pressed, HELD, cells.get(3)));
+            }
+        });
+    }
+
+    /** The ways of a written note, the usual one first. */
+    List<Entry> of(int midi) {
+        return byMidi.getOrDefault(midi, List.of());
+    }
+
+    /** Which finger presses a key. */
+    String finger(String key) {
+        String finger = fingers.get(key);
+        if (finger == null) throw new IllegalArgumentException("No finger presses " + key + ".");
+        return finger;
+    }
+
+    /** Every note of it. */
+    Set<Integer> notes() {
+        return byMidi.keySet();
+    }
+}

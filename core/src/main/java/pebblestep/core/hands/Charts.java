@@ -1,0 +1,215 @@
+package pebblestep.core.hands;
+
+/** Charts of winds, from memory of standard charts; the usual way first. */
+final class Charts {
+    private Charts() {}
+
+    /** Flutes with a closed G♯ key and a foot down to C. TB is the thumb key of B♭, d and e are the trill keys. */
+    static final String FLUTE =
+            """
+            keys; right little finger; Eb C C#
+            keys; left little finger; G#
+            keys; left thumb; TB
+            keys; right first finger; d
+            keys; right second finger; e
+            C4; T 1 2 3 4 5 6 C
+            C#4; T 1 2 3 4 5 6 C#
+            D4; T 1 2 3 4 5 6
+            Eb4; T 1 2 3 4 5 6 Eb
+            E4; T 1 2 3 4 5 Eb
+            F4; T 1 2 3 4 Eb
+            F#4; T 1 2 3 6 Eb
+            F#4; T 1 2 3 5 Eb; middle; quick from E
+            G4; T 1 2 3 Eb
+            G#4; T 1 2 3 G# Eb
+            A4; T 1 2 Eb
+            Bb4; T 1 4 Eb
+            Bb4; TB 1 Eb; thumb; flat keys without B natural
+            B4; T 1 Eb
+            C5; 1 Eb
+            C#5; Eb
+            D5; T 2 3 4 5 6
+            Eb5; T 2 3 4 5 6 Eb
+            E5; T 1 2 3 4 5 Eb
+            F5; T 1 2 3 4 Eb
+            F#5; T 1 2 3 6 Eb
+            F#5; T 1 2 3 5 Eb; middle; quick from E
+            G5; T 1 2 3 Eb
+            G#5; T 1 2 3 G# Eb
+            A5; T 1 2 Eb
+            Bb5; T 1 4 Eb
+            Bb5; TB 1 Eb; thumb; flat keys without B natural
+            B5; T 1 Eb
+            C6; 1 Eb
+            C#6; Eb
+            D6; T 2 3 Eb
+            Eb6; T 1 2 3 G# 4 5 6 Eb
+            E6; T 1 2 4 5 Eb
+            F6; T 1 3 4 Eb
+            F#6; T 1 3 6 Eb
+            G6; 1 2 3 Eb
+            G#6; 2 3 G# Eb
+            A6; T 2 4 Eb
+            Bb6; T 4 d
+            B6; T 1 3 e
+            C7; 1 2 3 G# 4
+            C#7; 2 G# 4 6
+            D7; T 3 4 5
+            instead; TB; T; thumb; B4 B5 F#6 B6
+            """;
+
+    /** Saxophones: O is the octave key, p the palm keys, S the side keys of the right hand, F# the side key of F♯. */
+    static final String SAXOPHONE =
+            """
+            keys; left thumb; O
+            keys; left little finger; G# lowC# lowB lowBb
+            keys; right little finger; Eb C
+            keys; left palm; pD pEb pF
+            keys; side of the right hand; SBb SC SE SF#
+            keys; left first finger; bis
+            keys; right third finger; F#
+            keys; low thumb; lowA
+            A3; 1 2 3 4 5 6 C lowBb lowA
+            Bb3; 1 2 3 4 5 6 C lowBb
+            B3; 1 2 3 4 5 6 C lowB
+            C4; 1 2 3 4 5 6 C
+            C#4; 1 2 3 4 5 6 C lowC#
+            D4; 1 2 3 4 5 6
+            Eb4; 1 2 3 4 5 6 Eb
+            E4; 1 2 3 4 5
+            F4; 1 2 3 4
+            F#4; 1 2 3 5
+            F#4; 1 2 3 4 F#; side; beside F
+            G4; 1 2 3
+            G#4; 1 2 3 G#
+            A4; 1 2
+            Bb4; 1 2 SBb
+            Bb4; 1 bis; bis; flat keys without B natural
+            Bb4; 1 4; one and one; arpeggios from F
+            B4; 1
+            C5; 2
+            C5; 1 SC; side; beside B
+            C#5;
+            D5; O 1 2 3 4 5 6
+            Eb5; O 1 2 3 4 5 6 Eb
+            E5; O 1 2 3 4 5
+            F5; O 1 2 3 4
+            F#5; O 1 2 3 5
+            F#5; O 1 2 3 4 F#; side; beside F
+            G5; O 1 2 3
+            G#5; O 1 2 3 G#
+            A5; O 1 2
+            Bb5; O 1 2 SBb
+            Bb5; O 1 bis; bis; flat keys without B natural
+            Bb5; O 1 4; one and one; arpeggios from F
+            B5; O 1
+            C6; O 2
+            C6; O 1 SC; side; beside B
+            C#6; O
+            D6; O pD
+            Eb6; O pD pEb
+            E6; O pD pEb SE
+            F6; O pD pEb pF SE
+            F#6; O pD pEb pF SE SF#
+            """;
+
+    /**
+     * Clarinets with seventeen keys: R is the register key, L and r before a note the key of the left or right little finger, A and
+     * Ab the throat keys, s1 and s2 the lower side keys, sl the sliver key.
+     */
+    static final String CLARINET =
+            """
+            keys; left thumb; R
+            keys; left first finger; A Ab
+            keys; left little finger; LE LF LF# C#
+            keys; right little finger; rE rF rF# Eb
+            keys; side of the right hand; s1 s2
+            keys; right third finger; sl
+            E3; T 1 2 3 4 5 6 LE
+            E3; T 1 2 3 4 5 6 rE; right; between left ones
+            F3; T 1 2 3 4 5 6 rF
+            F3; T 1 2 3 4 5 6 LF; left; between right ones
+            F#3; T 1 2 3 4 5 6 LF#
+            F#3; T 1 2 3 4 5 6 rF#; right; between left ones
+            G3; T 1 2 3 4 5 6
+            G#3; T 1 2 3 4 5 6 Eb
+            A3; T 1 2 3 4 5
+            Bb3; T 1 2 3 4
+            B3; T 1 2 3 5
+            B3; T 1 2 3 4 sl; chromatic; beside B flat
+            C4; T 1 2 3
+            C#4; T 1 2 3 C#
+            D4; T 1 2
+            Eb4; T 1 2 s1
+            Eb4; T 1 4; one and one; arpeggios
+            E4; T 1
+            F4; T
+            F#4; 1
+            F#4; T s1 s2; chromatic; beside F
+            G4;
+            G#4; Ab
+            A4; A
+            Bb4; A R
+            B4; R T 1 2 3 4 5 6 LE
+            B4; R T 1 2 3 4 5 6 rE; right; between left ones
+            C5; R T 1 2 3 4 5 6 rF
+            C5; R T 1 2 3 4 5 6 LF; left; between right ones
+            C#5; R T 1 2 3 4 5 6 LF#
+            C#5; R T 1 2 3 4 5 6 rF#; right; between left ones
+            D5; R T 1 2 3 4 5 6
+            Eb5; R T 1 2 3 4 5 6 Eb
+            E5; R T 1 2 3 4 5
+            F5; R T 1 2 3 4
+            F#5; R T 1 2 3 5
+            F#5; R T 1 2 3 4 sl; chromatic; beside F
+            G5; R T 1 2 3
+            G#5; R T 1 2 3 C#
+            A5; R T 1 2
+            Bb5; R T 1 2 s1
+            B5; R T 1
+            C6; R T
+            C#6; R T 2 3 4 5
+            D6; R T 2 3 4 Eb
+            Eb6; R T 2 3 4 sl Eb
+            E6; R T 2 3 Eb
+            F6; R T 2 3 C# Eb
+            F#6; R T 2 Eb
+            G6; R T 2 4 5 Eb
+            """;
+
+    /** Recorders with double holes, on C: t is the thumb hole half closed, 7 the right little finger, h a hole half closed. */
+    static final String RECORDER =
+            """
+            keys; left thumb; t
+            keys; right third finger; h6
+            keys; right little finger; 7 h7
+            C4; T 1 2 3 4 5 6 7
+            C#4; T 1 2 3 4 5 6 h7
+            D4; T 1 2 3 4 5 6
+            Eb4; T 1 2 3 4 5 h6
+            E4; T 1 2 3 4 5
+            F4; T 1 2 3 4 6 7
+            F#4; T 1 2 3 5 6
+            G4; T 1 2 3
+            G#4; T 1 2 4 5 h6
+            A4; T 1 2
+            Bb4; T 1 3 4
+            B4; T 1
+            B4; T 2 3; forked; beside C
+            C5; T 2
+            C#5; 1 2
+            D5; 2
+            Eb5; 2 3 4 5 6
+            E5; t 1 2 3 4 5
+            F5; t 1 2 3 4 6
+            F#5; t 1 2 3 5
+            G5; t 1 2 3
+            G#5; t 1 2 4
+            A5; t 1 2
+            Bb5; t 1 2 4 5 6
+            B5; t 1 2 4 5
+            C6; t 1 4 5
+            C#6; t 2 4 5
+            D6; t 1 3 4 6
+            """;
+}

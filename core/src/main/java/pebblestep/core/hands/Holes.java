@@ -1,0 +1,113 @@
+package pebblestep.core.hands;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import org.jspecify.annotations.Nullable;
+import pebblestep.core.pitch.Pitch;
+
+/** Holes and keys of a wind instrument, as its chart has them. */
+final class Holes implements Hand {
+    private static final String LITTLE = "little";
+
+    /** Costs of fingers on holes and keys; common practice, no source. */
+    private static final Weights COSTS = new Weights(
+            """
+            other;   300; not the usual fingering
+            trill;  1500; a fingering for trills
+            held;     20; a key is kept down
+            either;   30; the other little finger
+            finger;  100; a finger that moves
+            little;  140; a little finger that moves
+            against; 150; fingers go down while others come up
+            slides;  700; a finger slides
+            """);
+
+    private final Chart chart;
+
+    Holes(Chart chart) {
+        this.chart = chart;
+    }
+
+    @Override
+    public Family family() {
+        return Family.HOLES;
+    }
+
+    @Override
+    public List<Way> ways(Pitch written) {
+        return chart.of(written.midi()).stream().map(Holes::way).toList();
+    }
+
+    private static Way way(Chart.Entry entry) {
+        List<Toll> tolls =
+                switch (entry.kind()) {
+                    case "" -> List.of();
+                    case Chart.HELD -> List.of(COSTS.toll("held"));
+                    case "left", "right" -> List.of(COSTS.toll("either"));
+                    case "trill" -> List.of(COSTS.toll("trill"));
+                    default -> List.of(COSTS.toll("other"));
+                };
+        String text = entry.kind().equals(Chart.HELD) ? "" : entry.kind();
+        return new Way(
+                entry.pressed().isEmpty() ? "open" : String.join("-", entry.pressed()),
+                text,
+                new Shape.Closed(entry.pressed(), entry.kind(), entry.purpose()),
+                0,
+                tolls);
+    }
+
+    /** What each finger presses. */
+    private Map<String, List<String>> fingers(Way way) {
+        Map<String, List<String>> fingers = new LinkedHashMap<>();
+        for (String key : ((Shape.Closed) way.shape()).pressed()) {
+            fingers.computeIfAbsent(chart.finger(key), any -> new ArrayList<>()).add(key);
+        }
+        return fingers;
+    }
+
+    @Override
+    public List<Toll> move(@Nullable Way before, Way from, Way to, Onset onset) {
+        Map<String, List<String>> one = fingers(from);
+        Map<String, List<String>> other = fingers(to);
+        List<Toll> tolls = new ArrayList<>();
+        int plain = 0;
+        int little = 0;
+        boolean down = false;
+        boolean up = false;
+        for (Map.Entry<String, List<String>> finger : one.entrySet()) {
+            List<String> then = other.get(finger.getKey());
+            if (Objects.equals(then, finger.getValue())) continue;
+            if (then != null && java.util.Collections.disjoint(then, finger.getValue())) {
+                tolls.add(COSTS.toll(
+                        "slides",
+                        1,
+                        "the " + finger.getKey() + " slides from "
+                                + finger.getValue().getFirst() + " to " + then.getFirst()));
+                continue;
+            }
+            if (then == null || then.size() < finger.getValue().size()) up = true;
+            else down = true;
+            if (finger.getKey().contains(LITTLE)) little++;
+            else plain++;
+        }
+        for (String finger : other.keySet()) {
+            if (one.containsKey(finger)) continue;
+            down = true;
+            if (finger.contains(LITTLE)) little++;
+            else plain++;
+        }
+        if (plain > 0) tolls.add(COSTS.toll("finger", plain, plain == 1 ? "a finger moves" : plain + " fingers move"));
+        if (little > 0)
+            tolls.add(COSTS.toll("little", little, little == 1 ? "a little finger moves" : "both little fingers move"));
+        if (down && up) tolls.add(COSTS.toll("against"));
+        return tolls;
+    }
+
+    /** Every note of the chart, for what checks it. */
+    java.util.Set<Integer> notes() {
+        return chart.notes();
+    }
+}

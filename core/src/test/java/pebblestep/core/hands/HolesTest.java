@@ -1,0 +1,96 @@
+package pebblestep.core.hands;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+import pebblestep.core.instrument.Instrument;
+import pebblestep.core.instrument.Instruments;
+import pebblestep.core.pitch.Pitch;
+
+/** Fingerings: common practice, no source; the charts are from memory. */
+class HolesTest {
+    private static String kinds(String instrument, String notes) {
+        return Lines.fingering(Lines.hand(instrument), 0.2, notes).stops().stream()
+                .map(stop -> stop.way().text().isEmpty() ? "-" : stop.way().text())
+                .collect(Collectors.joining(" "));
+    }
+
+    private static String ways(String instrument, String notes) {
+        return Lines.fingering(Lines.hand(instrument), 0.2, notes).stops().stream()
+                .map(stop -> stop.way().id())
+                .collect(Collectors.joining(" "));
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "clarinet, F4 F#4 F4, - chromatic -",
+        "clarinet, E4 F#4 G4, - - -",
+        "alto-saxophone, F4 F#4 F4, - side -",
+        "alto-saxophone, E4 F#4 G4, - - -",
+        "alto-saxophone, B4 Bb4 B4, - - -"
+    })
+    void a_line_takes_the_way_that_teachers_teach(String instrument, String notes, String kinds) {
+        assertThat(kinds(instrument, notes)).isEqualTo(kinds);
+    }
+
+    /** Over the break B and C sharp are taken by the two little fingers in turn, without a slide. */
+    @Test
+    void little_fingers_alternate() {
+        Fingering fingering = Lines.fingering(Lines.hand("clarinet"), 0.2, "B4 C#5 B4 C#5");
+        assertThat(fingering.stops())
+                .allSatisfy(
+                        stop -> assertThat(stop.move()).extracting(Toll::why).noneMatch(why -> why.contains("slides")));
+        assertThat(ways("clarinet", "B4 C#5")).containsAnyOf("LE R-T-1-2-3-4-5-6-rF#", "rE R-T-1-2-3-4-5-6-LF#");
+    }
+
+    @Test
+    void the_thumb_of_b_flat_is_kept_through_a_flat_key_and_not_where_there_is_a_b() {
+        assertThat(ways("flute", "F4 G4 A4 Bb4 A4 G4 F4").split(" ")).allMatch(way -> way.startsWith("TB-"));
+        assertThat(ways("flute", "G4 A4 B4 A4 G4").split(" ")).allMatch(way -> way.startsWith("T-"));
+    }
+
+    /** Bb beside B takes the side key and not the one that the same finger has to leave. */
+    @Test
+    void b_flat_of_a_saxophone_is_plain_or_bis_in_f_major() {
+        assertThat(kinds("alto-saxophone", "F4 G4 A4 Bb4 C5").split(" ")[3]).isIn("-", "bis");
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "flute",
+                "piccolo",
+                "alto-saxophone",
+                "baritone-saxophone",
+                "clarinet",
+                "clarinet-in-e-flat",
+                "soprano-recorder",
+                "alto-recorder",
+                "tenor-recorder"
+            })
+    void every_note_of_the_usual_range_has_a_usual_way_and_no_two_notes_share_one(String id) {
+        Instrument instrument = Instruments.of(id);
+        Map<String, List<Integer>> byWay = new java.util.LinkedHashMap<>();
+        for (int midi = instrument.comfortable().lowest().midi();
+                midi <= instrument.comfortable().highest().midi();
+                midi++) {
+            List<Way> ways = Lines.hand(id).ways(Pitch.commonlyNamed(midi));
+            assertThat(ways).as("%s", Pitch.commonlyNamed(midi)).isNotEmpty();
+            assertThat(ways).extracting(Way::id).doesNotHaveDuplicates();
+            assertThat(ways.getFirst().text()).as("the usual one first").isEmpty();
+            byWay.computeIfAbsent(ways.getFirst().id(), any -> new ArrayList<>())
+                    .add(midi);
+        }
+        byWay.forEach(
+                (way, notes) -> assertThat(notes.stream().map(midi -> midi % 12).distinct())
+                        .as("%s: the same but an octave apart", way)
+                        .hasSize(1));
+    }
+}
