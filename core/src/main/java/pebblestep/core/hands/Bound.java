@@ -18,8 +18,8 @@ record Bound(Hand hand, Map<Integer, List<Way>> byMidi) implements Hand {
     }
 
     @Override
-    public List<Toll> move(@Nullable Way before, Way from, Way to, Onset onset) {
-        return hand.move(before, from, to, onset);
+    public void move(@Nullable Way before, Way from, Way to, Onset onset, Tally tally) {
+        hand.move(before, from, to, onset, tally);
     }
 
     @Override

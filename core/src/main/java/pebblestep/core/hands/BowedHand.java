@@ -113,6 +113,7 @@ public record BowedHand(List<Pitch> open, int highest, OpenStrings openStrings) 
                             finger,
                             height,
                             ROMAN[position],
+                            position,
                             isFar(finger, above)),
                     own,
                     isOpen,
@@ -147,7 +148,7 @@ public record BowedHand(List<Pitch> open, int highest, OpenStrings openStrings) 
         return new Way(
                 open.get(string).id() + "-0" + (position == 1 ? "" : "@" + ROMAN[position]),
                 "0",
-                new Shape.Bowed(number(string), name, 0, Height.PLAIN, ROMAN[position], false),
+                new Shape.Bowed(number(string), name, 0, Height.PLAIN, ROMAN[position], position, false),
                 0,
                 tolls);
     }
@@ -181,35 +182,29 @@ public record BowedHand(List<Pitch> open, int highest, OpenStrings openStrings) 
         return (Shape.Bowed) way.shape();
     }
 
-    private static int position(Shape.Bowed shape) {
-        for (int i = 0; i < ROMAN.length; i++) if (ROMAN[i].equals(shape.position())) return i;
-        return 0;
-    }
-
     @Override
-    public List<Toll> move(@Nullable Way before, Way from, Way to, Onset onset) {
+    public void move(@Nullable Way before, Way from, Way to, Onset onset, Tally tally) {
         Shape.Bowed one = shape(from);
         Shape.Bowed other = shape(to);
-        List<Toll> tolls = new ArrayList<>();
-        int by = Math.abs(position(other) - position(one));
+        int by = Math.abs(other.place() - one.place());
         boolean isOpen = one.finger() == 0 || other.finger() == 0;
         if (by > 0) {
-            tolls.add(COSTS.toll("shift", 1, "shift from " + one.position() + " to " + other.position()));
-            tolls.add(COSTS.toll("further", by, "by " + by + (by == 1 ? " position" : " positions")));
-            if (isOpen) tolls.add(COSTS.toll("covered"));
+            tally.add(COSTS, "shift", 1, () -> "shift from " + one.position() + " to " + other.position());
+            tally.add(COSTS, "further", by, () -> "by " + by + (by == 1 ? " position" : " positions"));
+            if (isOpen) tally.add(COSTS, "covered");
         }
         int strings = Math.abs(one.string() - other.string());
         if (strings > 0) {
-            tolls.add(COSTS.toll(
+            tally.add(
+                    COSTS,
                     "crosses",
                     strings,
-                    strings == 1 ? "crosses to the next string" : "crosses " + strings + " strings"));
-            if (onset.slurred()) tolls.add(COSTS.toll("slurred"));
+                    () -> strings == 1 ? "crosses to the next string" : "crosses " + strings + " strings");
+            if (onset.slurred()) tally.add(COSTS, "slurred");
         }
         if (!isOpen && one.finger() == other.finger()) {
-            if (strings == 0 && by == 0 && one.height() != other.height()) tolls.add(COSTS.toll("slides"));
-            if (strings > 0 && by == 0) tolls.add(COSTS.toll("across"));
+            if (strings == 0 && by == 0 && one.height() != other.height()) tally.add(COSTS, "slides");
+            if (strings > 0 && by == 0) tally.add(COSTS, "across");
         }
-        return tolls;
     }
 }

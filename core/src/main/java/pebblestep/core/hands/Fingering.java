@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import pebblestep.core.Refusal;
+import pebblestep.core.pitch.Pitch;
 
 /**
  * How each note of a line is played: the cheapest way through it, of all that there are.
@@ -107,6 +108,7 @@ public record Fingering(Hand.Family family, List<Stop> stops) {
         private final List<Onset> onsets;
         private final Map<Integer, String> pins;
         private final List<List<Way>> ways = new ArrayList<>();
+        private final Map<Pitch, List<Way>> byPitch = new HashMap<>();
         private final Map<Known, int[][][]> known = new HashMap<>();
         private final int[] @Nullable [][][] byNote;
 
@@ -119,7 +121,7 @@ public record Fingering(Hand.Family family, List<Stop> stops) {
         }
 
         private List<Way> waysOf(int note) {
-            List<Way> all = hand.ways(onsets.get(note).written());
+            List<Way> all = byPitch.computeIfAbsent(onsets.get(note).written(), hand::ways);
             if (all.isEmpty()) {
                 throw Refusal.of("There is no way to play " + onsets.get(note).written() + " here.");
             }
@@ -155,12 +157,9 @@ public record Fingering(Hand.Family family, List<Stop> stops) {
                 }
                 int next = next(i, before, at, rest[i + 1]);
                 Onset onset = onsets.get(i);
-                List<Toll> move = hand
-                        .move(before(i, before), way, ways.get(i + 1).get(next), onset)
-                        .stream()
-                        .map(toll -> toll.at(onset.pace()))
-                        .toList();
-                stops.add(new Stop(onset, way, pins.containsKey(i), move));
+                Tally.Kept move = new Tally.Kept(onset.pace());
+                hand.move(before(i, before), way, ways.get(i + 1).get(next), onset, move);
+                stops.add(new Stop(onset, way, pins.containsKey(i), move.tolls()));
                 before = at;
                 at = next;
             }
@@ -234,29 +233,25 @@ public record Fingering(Hand.Family family, List<Stop> stops) {
             Object before = hand.looksBack() && note > 0 ? named(note - 1) : null;
             Known key = new Known(before, named(note), named(note + 1), onset.slurred(), onset.seconds());
             byNote[note] = known.computeIfAbsent(key, any -> {
+                Tally.Sum sum = new Tally.Sum(onset.pace());
                 int[][][] costs = new int[befores(note)][ways.get(note).size()]
                         [ways.get(note + 1).size()];
                 for (int b = 0; b < costs.length; b++) {
                     for (int f = 0; f < costs[b].length; f++) {
-                        for (int t = 0; t < costs[b][f].length; t++) costs[b][f][t] = cost(note, b, f, t);
+                        for (int t = 0; t < costs[b][f].length; t++) {
+                            hand.move(
+                                    before(note, b),
+                                    ways.get(note).get(f),
+                                    ways.get(note + 1).get(t),
+                                    onset,
+                                    sum);
+                            costs[b][f][t] = sum.taken();
+                        }
                     }
                 }
                 return costs;
             });
             return byNote[note];
-        }
-
-        private int cost(int note, int before, int from, int to) {
-            Onset onset = onsets.get(note);
-            int cost = 0;
-            for (Toll toll : hand.move(
-                    before(note, before),
-                    ways.get(note).get(from),
-                    ways.get(note + 1).get(to),
-                    onset)) {
-                cost += toll.at(onset.pace()).thousandths();
-            }
-            return cost;
         }
     }
 }

@@ -133,26 +133,25 @@ public record Fretboard(List<Pitch> open, double scaleMm, int frets, double reac
     }
 
     @Override
-    public List<Toll> move(@Nullable Way before, Way from, Way to, Onset onset) {
+    public void move(@Nullable Way before, Way from, Way to, Onset onset, Tally tally) {
         Shape.Fretted one = shape(from);
         Shape.Fretted other = shape(to);
-        List<Toll> tolls = new ArrayList<>();
         boolean stopped = one.fret() > 0 && other.fret() > 0;
         int by = Math.abs(other.position() - one.position());
-        if (stopped && by == 1) tolls.add(COSTS.toll("step"));
+        if (stopped && by == 1) tally.add(COSTS, "step");
         if (stopped && by > 1) {
-            tolls.add(COSTS.toll("shift", 1, "shift from fret " + one.position() + " to fret " + other.position()));
-            tolls.add(COSTS.toll("further", by, "by " + by + " frets"));
+            tally.add(COSTS, "shift", 1, () -> "shift from fret " + one.position() + " to fret " + other.position());
+            tally.add(COSTS, "further", by, () -> "by " + by + " frets");
         }
         if (!stopped && by > LOWEST_FRETS) {
             // The hand goes while the open string sounds.
-            tolls.add(COSTS.toll("covered", by, "shift over an open string"));
+            tally.add(COSTS, "covered", by, () -> "shift over an open string");
         }
         int strings = Math.abs(one.string() - other.string());
-        if (strings > 0) tolls.add(COSTS.toll("string", strings, strings == 1 ? "to the next string" : "over strings"));
+        if (strings > 0)
+            tally.add(COSTS, "string", strings, () -> strings == 1 ? "to the next string" : "over strings");
         boolean again = stopped && one.finger() == other.finger() && (one.fret() != other.fret() || strings > 0);
-        if (again && by == 0) tolls.add(COSTS.toll("same"));
-        return tolls;
+        if (again && by == 0) tally.add(COSTS, "same");
     }
 
     @Override

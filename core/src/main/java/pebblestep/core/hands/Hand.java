@@ -25,12 +25,12 @@ public interface Hand {
     List<Way> ways(Pitch written);
 
     /**
-     * What it costs to get from one way to the next, at five notes a second; nothing where nothing moves.
+     * Tells what it costs to get from one way to the next, at five notes a second; nothing where nothing moves.
      *
      * @param before the way before both, for a hand that {@link #looksBack looks back}; absent at the first move
      * @param onset the note that is left: whether it is joined to the next
      */
-    List<Toll> move(@Nullable Way before, Way from, Way to, Onset onset);
+    void move(@Nullable Way before, Way from, Way to, Onset onset, Tally tally);
 
     /** Whether a move costs more or less for what was played before it. */
     default boolean looksBack() {

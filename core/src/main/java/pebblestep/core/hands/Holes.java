@@ -69,10 +69,9 @@ final class Holes implements Hand {
     }
 
     @Override
-    public List<Toll> move(@Nullable Way before, Way from, Way to, Onset onset) {
+    public void move(@Nullable Way before, Way from, Way to, Onset onset, Tally tally) {
         Map<String, List<String>> one = fingers(from);
         Map<String, List<String>> other = fingers(to);
-        List<Toll> tolls = new ArrayList<>();
         int plain = 0;
         int little = 0;
         boolean down = false;
@@ -81,11 +80,12 @@ final class Holes implements Hand {
             List<String> then = other.get(finger.getKey());
             if (Objects.equals(then, finger.getValue())) continue;
             if (then != null && java.util.Collections.disjoint(then, finger.getValue())) {
-                tolls.add(COSTS.toll(
+                tally.add(
+                        COSTS,
                         "slides",
                         1,
-                        "the " + finger.getKey() + " slides from "
-                                + finger.getValue().getFirst() + " to " + then.getFirst()));
+                        () -> "the " + finger.getKey() + " slides from "
+                                + finger.getValue().getFirst() + " to " + then.getFirst());
                 continue;
             }
             if (then == null || then.size() < finger.getValue().size()) up = true;
@@ -99,11 +99,19 @@ final class Holes implements Hand {
             if (finger.contains(LITTLE)) little++;
             else plain++;
         }
-        if (plain > 0) tolls.add(COSTS.toll("finger", plain, plain == 1 ? "a finger moves" : plain + " fingers move"));
-        if (little > 0)
-            tolls.add(COSTS.toll("little", little, little == 1 ? "a little finger moves" : "both little fingers move"));
-        if (down && up) tolls.add(COSTS.toll("against"));
-        return tolls;
+        int moved = plain;
+        int littles = little;
+        if (moved > 0) {
+            tally.add(COSTS, "finger", moved, () -> moved == 1 ? "a finger moves" : moved + " fingers move");
+        }
+        if (littles > 0) {
+            tally.add(
+                    COSTS,
+                    "little",
+                    littles,
+                    () -> littles == 1 ? "a little finger moves" : "both little fingers move");
+        }
+        if (down && up) tally.add(COSTS, "against");
     }
 
     /** Every note of the chart, for what checks it. */

@@ -141,87 +141,85 @@ public record KeyboardHand(boolean right) implements Hand {
     }
 
     @Override
-    public List<Toll> move(@Nullable Way before, Way from, Way to, Onset onset) {
+    public void move(@Nullable Way before, Way from, Way to, Onset onset, Tally tally) {
         Shape.Pressed one = shape(from);
         Shape.Pressed other = shape(to);
-        List<Toll> tolls = new ArrayList<>();
-        spans(tolls, one, other);
-        weak(tolls, other);
-        if (before == null) weak(tolls, one);
-        if (one.finger() == MIDDLE && other.finger() == RING) tolls.add(COSTS.toll("three"));
-        blackFour(tolls, one, other);
-        pass(tolls, one, other);
-        blackThumb(tolls, one, other);
-        if (before != null) triple(tolls, shape(before), one, other);
-        return tolls;
+        spans(tally, one, other);
+        weak(tally, other);
+        if (before == null) weak(tally, one);
+        if (one.finger() == MIDDLE && other.finger() == RING) tally.add(COSTS, "three");
+        blackFour(tally, one, other);
+        pass(tally, one, other);
+        blackThumb(tally, one, other);
+        if (before != null) triple(tally, shape(before), one, other);
     }
 
     /** Rules 1 to 3: stretch, small span and large span. */
-    private void spans(List<Toll> tolls, Shape.Pressed one, Shape.Pressed other) {
+    private void spans(Tally tally, Shape.Pressed one, Shape.Pressed other) {
         int from = one.finger();
         int to = other.finger();
         int up = up(one, other);
         if (from == to) {
             // One finger on two keys: no span of the hand, a jump.
-            if (up != 0) tolls.add(COSTS.toll("stretch", FINGERS + Math.abs(up), "one finger on two keys"));
+            if (up != 0) tally.add(COSTS, "stretch", FINGERS + Math.abs(up), () -> "one finger on two keys");
             return;
         }
         int beyond = Math.max(up - span(from, to, MAX_COMFORTABLE), span(from, to, MIN_COMFORTABLE) - up);
-        if (beyond > 0) tolls.add(COSTS.toll("stretch", beyond, "a stretch from " + from + " to " + to));
+        if (beyond > 0) tally.add(COSTS, "stretch", beyond, () -> "a stretch from " + from + " to " + to);
         boolean thumb = from == THUMB || to == THUMB;
         int cramped = from < to ? span(from, to, MIN_RELAXED) - up : up - span(from, to, MAX_RELAXED);
         if (cramped > 0)
-            tolls.add(COSTS.toll(thumb ? "small" : "cramped", cramped, "a small span from " + from + " to " + to));
+            tally.add(COSTS, thumb ? "small" : "cramped", cramped, () -> "a small span from " + from + " to " + to);
         int wide = from < to ? up - span(from, to, MAX_RELAXED) : span(from, to, MIN_RELAXED) - up;
-        if (wide > 0) tolls.add(COSTS.toll(thumb ? "large" : "wide", wide, "a large span from " + from + " to " + to));
+        if (wide > 0) tally.add(COSTS, thumb ? "large" : "wide", wide, () -> "a large span from " + from + " to " + to);
     }
 
     /** Rule 6. */
-    private static void weak(List<Toll> tolls, Shape.Pressed key) {
-        if (key.finger() >= RING) tolls.add(COSTS.toll("weak"));
+    private static void weak(Tally tally, Shape.Pressed key) {
+        if (key.finger() >= RING) tally.add(COSTS, "weak");
     }
 
     /** Rule 9: 3 and 4 beside each other, in either order, with 3 on a white key and 4 on a black one. */
-    private static void blackFour(List<Toll> tolls, Shape.Pressed one, Shape.Pressed other) {
+    private static void blackFour(Tally tally, Shape.Pressed one, Shape.Pressed other) {
         Shape.Pressed three = one.finger() == MIDDLE ? one : other;
         Shape.Pressed four = one.finger() == MIDDLE ? other : one;
         if (three.finger() == MIDDLE && four.finger() == RING && !isBlack(three) && isBlack(four))
-            tolls.add(COSTS.toll("four"));
+            tally.add(COSTS, "four");
     }
 
     /** Rule 12: the thumb goes under, or a finger over it. */
-    private void pass(List<Toll> tolls, Shape.Pressed one, Shape.Pressed other) {
+    private void pass(Tally tally, Shape.Pressed one, Shape.Pressed other) {
         boolean under = other.finger() == THUMB && one.finger() > THUMB && up(one, other) > 0;
         boolean over = one.finger() == THUMB && other.finger() > THUMB && up(one, other) < 0;
         if (!under && !over) return;
         Shape.Pressed thumb = under ? other : one;
         Shape.Pressed finger = under ? one : other;
-        if (isBlack(thumb) == isBlack(finger)) tolls.add(COSTS.toll("pass"));
-        else if (isBlack(thumb)) tolls.add(COSTS.toll("lifted"));
+        if (isBlack(thumb) == isBlack(finger)) tally.add(COSTS, "pass");
+        else if (isBlack(thumb)) tally.add(COSTS, "lifted");
     }
 
     /** Rules 10 and 11, as far as two keys say: the thumb or the little finger on a black key beside a white one. */
-    private static void blackThumb(List<Toll> tolls, Shape.Pressed one, Shape.Pressed other) {
+    private static void blackThumb(Tally tally, Shape.Pressed one, Shape.Pressed other) {
         if (other.finger() == THUMB && isBlack(other))
-            tolls.add(COSTS.toll("thumb", isBlack(one) ? 1 : 3, "the thumb on a black key"));
+            tally.add(COSTS, "thumb", isBlack(one) ? 1 : 3, () -> "the thumb on a black key");
         if (one.finger() == THUMB && isBlack(one) && !isBlack(other))
-            tolls.add(COSTS.toll("thumb", 2, "the thumb leaves a black key"));
-        if (other.finger() == LITTLE && isBlack(other) && !isBlack(one)) tolls.add(COSTS.toll("five"));
-        if (one.finger() == LITTLE && isBlack(one) && !isBlack(other)) tolls.add(COSTS.toll("five"));
+            tally.add(COSTS, "thumb", 2, () -> "the thumb leaves a black key");
+        if (other.finger() == LITTLE && isBlack(other) && !isBlack(one)) tally.add(COSTS, "five");
+        if (one.finger() == LITTLE && isBlack(one) && !isBlack(other)) tally.add(COSTS, "five");
     }
 
     /** Rules 4, 5 and 7, which look at three keys. */
-    private void triple(List<Toll> tolls, Shape.Pressed first, Shape.Pressed second, Shape.Pressed third) {
+    private void triple(Tally tally, Shape.Pressed first, Shape.Pressed second, Shape.Pressed third) {
         boolean threes = List.of(first.finger(), second.finger(), third.finger()).stream()
                 .sorted()
                 .toList()
                 .equals(List.of(MIDDLE, RING, LITTLE));
-        if (threes) tolls.add(COSTS.toll("threes"));
+        if (threes) tally.add(COSTS, "threes");
         int up = up(first, third);
         int from = first.finger();
         int to = third.finger();
         if (from == to) {
-            if (up != 0) tolls.add(COSTS.toll("changes"));
+            if (up != 0) tally.add(COSTS, "changes");
             return;
         }
         int outside = Math.max(up - span(from, to, MAX_COMFORTABLE), span(from, to, MIN_COMFORTABLE) - up);
@@ -229,7 +227,7 @@ public record KeyboardHand(boolean right) implements Hand {
         boolean between = second.finger() == THUMB
                 && (up(first, second) > 0) == (up(second, third) > 0)
                 && (up > span(from, to, MAX_PRACTICAL) || up < span(from, to, MIN_PRACTICAL));
-        tolls.add(COSTS.toll("changes", between ? 2 : 1, "the hand changes its position"));
-        tolls.add(COSTS.toll("size", outside, "by " + outside + (outside == 1 ? " semitone" : " semitones")));
+        tally.add(COSTS, "changes", between ? 2 : 1, () -> "the hand changes its position");
+        tally.add(COSTS, "size", outside, () -> "by " + outside + (outside == 1 ? " semitone" : " semitones"));
     }
 }

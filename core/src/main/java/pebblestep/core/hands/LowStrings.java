@@ -113,6 +113,7 @@ public record LowStrings(List<Pitch> open, boolean bass) implements Hand {
                         finger,
                         Height.PLAIN,
                         position,
+                        first,
                         extended),
                 0,
                 tolls);
@@ -127,7 +128,8 @@ public record LowStrings(List<Pitch> open, boolean bass) implements Hand {
                         open.get(string).name().toString(),
                         finger,
                         Height.PLAIN,
-                        THUMB + " " + thumb,
+                        THUMB,
+                        thumb,
                         false),
                 0,
                 List.of(COSTS.toll("thumb"), COSTS.toll("position", thumb - 2, THUMB + " position")));
@@ -137,45 +139,37 @@ public record LowStrings(List<Pitch> open, boolean bass) implements Hand {
         return (Shape.Bowed) way.shape();
     }
 
-    /** Semitones from the open string to the first finger, or to the thumb. */
-    private int first(Shape.Bowed shape) {
-        if (shape.position().startsWith(THUMB))
-            return Integer.parseInt(shape.position().substring(THUMB.length() + 1));
-        return (bass ? BASS : CELLO).indexOf(shape.position()) + 1;
-    }
-
     /** How far the hand goes: an open hand reaches back by a semitone, so that it may close either way without going. */
     private int by(Shape.Bowed one, Shape.Bowed other) {
-        int straight = Math.abs(first(other) - first(one));
+        int straight = Math.abs(other.place() - one.place());
         if (one.extended() == other.extended()) return straight;
-        int back = one.extended() ? first(one) + 1 - first(other) : first(other) + 1 - first(one);
+        int back = one.extended() ? one.place() + 1 - other.place() : other.place() + 1 - one.place();
         return Math.min(straight, Math.abs(back));
     }
 
     @Override
-    public List<Toll> move(@Nullable Way before, Way from, Way to, Onset onset) {
+    public void move(@Nullable Way before, Way from, Way to, Onset onset, Tally tally) {
         Shape.Bowed one = shape(from);
         Shape.Bowed other = shape(to);
-        List<Toll> tolls = new ArrayList<>();
         boolean isOpen = one.finger() == 0 || other.finger() == 0;
         int by = by(one, other);
         if (by > 0) {
-            tolls.add(COSTS.toll("shift", 1, "shift from " + one.position() + " to " + other.position()));
-            tolls.add(COSTS.toll("further", by, "by " + by + (by == 1 ? " semitone" : " semitones")));
-            if (isOpen) tolls.add(COSTS.toll("covered"));
-        } else if (!isOpen && one.extended() != other.extended()) tolls.add(COSTS.toll("opens"));
+            tally.add(COSTS, "shift", 1, () -> "shift from " + one.position() + " to " + other.position());
+            tally.add(COSTS, "further", by, () -> "by " + by + (by == 1 ? " semitone" : " semitones"));
+            if (isOpen) tally.add(COSTS, "covered");
+        } else if (!isOpen && one.extended() != other.extended()) tally.add(COSTS, "opens");
         int strings = Math.abs(one.string() - other.string());
         if (strings > 0) {
-            tolls.add(COSTS.toll(
+            tally.add(
+                    COSTS,
                     "crosses",
                     strings,
-                    strings == 1 ? "crosses to the next string" : "crosses " + strings + " strings"));
-            if (onset.slurred()) tolls.add(COSTS.toll("slurred"));
+                    () -> strings == 1 ? "crosses to the next string" : "crosses " + strings + " strings");
+            if (onset.slurred()) tally.add(COSTS, "slurred");
         }
         if (!isOpen && one.finger() == other.finger() && by == 0) {
-            if (strings == 0 && !from.equals(to)) tolls.add(COSTS.toll("slides"));
-            if (strings > 0) tolls.add(COSTS.toll("across"));
+            if (strings == 0 && !from.equals(to)) tally.add(COSTS, "slides");
+            if (strings > 0) tally.add(COSTS, "across");
         }
-        return tolls;
     }
 }

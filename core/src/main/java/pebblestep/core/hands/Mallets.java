@@ -1,6 +1,5 @@
 package pebblestep.core.hands;
 
-import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import pebblestep.core.pitch.Pitch;
@@ -39,18 +38,16 @@ public record Mallets(boolean leftFirst) implements Hand {
     }
 
     @Override
-    public List<Toll> move(@Nullable Way before, Way from, Way to, Onset onset) {
+    public void move(@Nullable Way before, Way from, Way to, Onset onset, Tally tally) {
         Shape.Struck one = (Shape.Struck) from.shape();
         Shape.Struck other = (Shape.Struck) to.shape();
         int up = other.midi() - one.midi();
-        List<Toll> tolls = new ArrayList<>();
         if (one.right() == other.right()) {
-            tolls.add(COSTS.toll("double"));
-            if (up != 0) tolls.add(COSTS.toll("travel", Math.abs(up), "travels " + Math.abs(up) + " semitones"));
-            return tolls;
+            tally.add(COSTS, "double");
+            if (up != 0) tally.add(COSTS, "travel", Math.abs(up), () -> "travels " + Math.abs(up) + " semitones");
+            return;
         }
         int crossed = (other.right() ? -up : up) - CLOSE;
-        if (crossed > 0) tolls.add(COSTS.toll("cross", crossed, "the hands cross"));
-        return tolls;
+        if (crossed > 0) tally.add(COSTS, "cross", crossed, () -> "the hands cross");
     }
 }

@@ -7,13 +7,21 @@ final class Partials {
     private static final int OCTAVE = 12;
     private static final double CENTS = 100;
 
+    private Partials() {}
+
     /** The highest that is played. */
     static final int HIGHEST = 16;
 
-    private Partials() {}
+    private static final double[] ABOVE = new double[HIGHEST + 1];
 
+    static {
+        for (int partial = 1; partial <= HIGHEST; partial++)
+            ABOVE[partial] = OCTAVE * CENTS * Math.log(partial) / Math.log(2);
+    }
+
+    /** Cents above the fundamental. */
     private static double cents(int partial) {
-        return OCTAVE * CENTS * Math.log(partial) / Math.log(2);
+        return ABOVE[partial];
     }
 
     /** Semitones above the fundamental, to the nearest. */

@@ -35,9 +35,10 @@ public sealed interface Shape {
      * @param finger 1 to 4; 0 is the open string, and -1 the thumb
      * @param height whether the finger stands lower or higher than it does as a rule
      * @param position the position as it is called; of an open string the one in which the hand waits
+     * @param place the same as a number, by which the hand's way is measured
      * @param extended whether the hand stretches for it
      */
-    record Bowed(int string, String stringName, int finger, Height height, String position, boolean extended)
+    record Bowed(int string, String stringName, int finger, Height height, String position, int place, boolean extended)
             implements Shape {}
 
     /** Whether a finger stands lower or higher than it does as a rule. */

@@ -88,17 +88,15 @@ public record Slide(Pitch fundamental, int triggers) implements Hand {
     }
 
     @Override
-    public List<Toll> move(@Nullable Way before, Way from, Way to, Onset onset) {
+    public void move(@Nullable Way before, Way from, Way to, Onset onset, Tally tally) {
         int by = by(from, to);
         Shape.Slid one = (Shape.Slid) from.shape();
         Shape.Slid other = (Shape.Slid) to.shape();
-        List<Toll> tolls = new ArrayList<>();
         if (by != 0)
-            tolls.add(COSTS.toll("distance", Math.abs(by), "slide " + one.position() + " to " + other.position()));
+            tally.add(COSTS, "distance", Math.abs(by), () -> "slide " + one.position() + " to " + other.position());
         int went = before == null ? 0 : by(before, from);
-        if (by > 0 && went < 0 || by < 0 && went > 0) tolls.add(COSTS.toll("turn"));
-        if (one.triggers() != other.triggers()) tolls.add(COSTS.toll("valve"));
-        return tolls;
+        if (by > 0 && went < 0 || by < 0 && went > 0) tally.add(COSTS, "turn");
+        if (one.triggers() != other.triggers()) tally.add(COSTS, "valve");
     }
 
     @Override

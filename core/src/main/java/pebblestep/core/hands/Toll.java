@@ -6,9 +6,4 @@ package pebblestep.core.hands;
  * @param why in words, as a clause: {@code slide 1 to 6}
  * @param thousandths how much, in thousandths of the effort of a usual move at five notes a second
  */
-public record Toll(String why, int thousandths) {
-    /** This toll so many times over, rounded to a thousandth. */
-    Toll at(Pace pace) {
-        return new Toll(why, pace.of(thousandths));
-    }
-}
+public record Toll(String why, int thousandths) {}

@@ -145,24 +145,29 @@ public record Valves(List<Tube> tubes, int count, boolean compensating, List<Pit
     }
 
     @Override
-    public List<Toll> move(@Nullable Way before, Way from, Way to, Onset onset) {
+    public void move(@Nullable Way before, Way from, Way to, Onset onset, Tally tally) {
         Shape.Valved one = (Shape.Valved) from.shape();
         Shape.Valved other = (Shape.Valved) to.shape();
-        long down = other.valves().stream()
-                .filter(valve -> !one.valves().contains(valve))
-                .count();
-        long up = one.valves().stream()
-                .filter(valve -> !other.valves().contains(valve))
-                .count();
-        int moved = (int) (down + up);
-        List<Toll> tolls = new ArrayList<>();
-        if (moved > 0)
-            tolls.add(
-                    COSTS.toll("finger", moved, Words.spelled(moved, "valve") + (moved == 1 ? " changes" : " change")));
-        if (down > 0 && up > 0) tolls.add(COSTS.toll("against"));
-        if (moved == 0 && one.partial() != other.partial()) tolls.add(COSTS.toll("lips"));
-        if (one.thumb() != other.thumb()) tolls.add(COSTS.toll("thumb"));
-        return tolls;
+        int down = missing(other.valves(), one.valves());
+        int up = missing(one.valves(), other.valves());
+        int moved = down + up;
+        if (moved > 0) {
+            tally.add(
+                    COSTS,
+                    "finger",
+                    moved,
+                    () -> Words.spelled(moved, "valve") + (moved == 1 ? " changes" : " change"));
+        }
+        if (down > 0 && up > 0) tally.add(COSTS, "against");
+        if (moved == 0 && one.partial() != other.partial()) tally.add(COSTS, "lips");
+        if (one.thumb() != other.thumb()) tally.add(COSTS, "thumb");
+    }
+
+    /** How many of some valves are not among others. */
+    private static int missing(List<Integer> some, List<Integer> others) {
+        int missing = 0;
+        for (Integer valve : some) if (!others.contains(valve)) missing++;
+        return missing;
     }
 
     /** What helps where valves are out of tune together; nothing where they are not. */

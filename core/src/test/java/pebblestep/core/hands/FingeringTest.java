@@ -66,8 +66,9 @@ class FingeringTest {
             Way to = path.get(i + 1);
             if (line.get(i).written().equals(line.get(i + 1).written()) && !from.equals(to)) return Long.MAX_VALUE;
             cost += from.cost();
-            for (Toll toll : hand.move(hand.looksBack() && i > 0 ? path.get(i - 1) : null, from, to, line.get(i)))
-                cost += toll.at(line.get(i).pace()).thousandths();
+            Tally.Sum sum = new Tally.Sum(line.get(i).pace());
+            hand.move(hand.looksBack() && i > 0 ? path.get(i - 1) : null, from, to, line.get(i), sum);
+            cost += sum.taken();
         }
         return cost;
     }
