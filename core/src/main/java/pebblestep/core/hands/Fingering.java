@@ -217,7 +217,7 @@ public record Fingering(Hand.Family family, List<Stop> stops) {
             return moves(note)[hand.looksBack() && note > 0 ? before : 0][from][to] + after[back][to];
         }
 
-        private record Known(@Nullable Object before, Object from, Object to, boolean slurred, double seconds) {}
+        private record Known(@Nullable Object before, Object from, Object to, boolean slurred, Pace pace) {}
 
         private Object named(int note) {
             return pins.containsKey(note)
@@ -231,7 +231,7 @@ public record Fingering(Hand.Family family, List<Stop> stops) {
             if (ready != null) return ready;
             Onset onset = onsets.get(note);
             Object before = hand.looksBack() && note > 0 ? named(note - 1) : null;
-            Known key = new Known(before, named(note), named(note + 1), onset.slurred(), onset.seconds());
+            Known key = new Known(before, named(note), named(note + 1), onset.slurred(), onset.pace());
             byNote[note] = known.computeIfAbsent(key, any -> {
                 Tally.Sum sum = new Tally.Sum(onset.pace());
                 int[][][] costs = new int[befores(note)][ways.get(note).size()]

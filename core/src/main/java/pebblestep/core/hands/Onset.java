@@ -16,6 +16,6 @@ public record Onset(Pitch written, double seconds, boolean slurred) {
     }
 
     Pace pace() {
-        return new Pace(seconds);
+        return Pace.of(seconds);
     }
 }
