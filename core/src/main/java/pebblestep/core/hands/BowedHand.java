@@ -22,8 +22,6 @@ public record BowedHand(List<Pitch> open, int highest, OpenStrings openStrings) 
     /** How open strings are taken. */
     public enum OpenStrings implements Identified {
         PREFER,
-        /** Upwards open, downwards the fourth finger. */
-        NOT_COMING_DOWN,
         AVOID
     }
 
@@ -46,7 +44,6 @@ public record BowedHand(List<Pitch> open, int highest, OpenStrings openStrings) 
             far;      450; an extension
             shift;    450; a shift
             further;  110; by a position
-            half;    -120; a half step covers it
             covered; -250; an open string covers it
             crosses;  100; crosses to the next string
             slurred;   60; in a slur

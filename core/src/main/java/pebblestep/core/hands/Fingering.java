@@ -57,7 +57,7 @@ public record Fingering(Hand.Family family, List<Stop> stops) {
      * @throws Refusal of a note that has no way, and of a pin that is none of its ways
      */
     public static Fingering of(Hand hand, List<Onset> onsets, Map<Integer, String> pins) {
-        return new Search(hand.along(onsets), onsets, pins).cheapest();
+        return new Search(hand, onsets, pins).cheapest();
     }
 
     /** What all of it costs, in thousandths. */
@@ -105,6 +105,10 @@ public record Fingering(Hand.Family family, List<Stop> stops) {
     /** Looks for it: from the last note back, for each way what the rest costs at least. */
     private static final class Search {
         private final Hand hand;
+
+        /** The hand as it goes about this line; a pin may be any way of the hand itself. */
+        private final Hand along;
+
         private final List<Onset> onsets;
         private final Map<Integer, String> pins;
         private final List<List<Way>> ways = new ArrayList<>();
@@ -114,6 +118,7 @@ public record Fingering(Hand.Family family, List<Stop> stops) {
 
         Search(Hand hand, List<Onset> onsets, Map<Integer, String> pins) {
             this.hand = hand;
+            this.along = hand.along(onsets);
             this.onsets = onsets;
             this.pins = pins;
             this.byNote = new int[onsets.size()][][][];
@@ -121,12 +126,13 @@ public record Fingering(Hand.Family family, List<Stop> stops) {
         }
 
         private List<Way> waysOf(int note) {
-            List<Way> all = byPitch.computeIfAbsent(onsets.get(note).written(), hand::ways);
+            List<Way> all = byPitch.computeIfAbsent(onsets.get(note).written(), along::ways);
             if (all.isEmpty()) {
                 throw Refusal.of("There is no way to play " + onsets.get(note).written() + " here.");
             }
             String pin = pins.get(note);
             if (pin == null) return all;
+            all = hand.ways(onsets.get(note).written());
             List<Way> pinned = all.stream().filter(way -> way.id().equals(pin)).toList();
             if (pinned.isEmpty()) {
                 throw Refusal.of("hand.pins", onsets.get(note).written() + " is not played as \"" + pin + "\".")

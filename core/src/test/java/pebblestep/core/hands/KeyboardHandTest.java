@@ -63,6 +63,13 @@ class KeyboardHandTest {
     }
 
     @Test
+    void a_pin_stays_in_a_scale_of_the_handbook_too() {
+        List<Onset> scale = Lines.line(0.2, "C4 D4 E4 F4 G4 A4 B4 C5");
+        List<String> pinned = Lines.texts(Fingering.of(RIGHT, scale, Map.of(3, "r4")));
+        assertThat(pinned).containsExactly("1", "2", "3", "4", "2", "3", "4", "5");
+    }
+
+    @Test
     void the_left_hand_is_the_mirror_of_the_right() {
         List<Onset> up = Lines.line(0.2, "C4 E4 G4 C5");
         List<Onset> mirrored = Lines.line(0.2, "E4 C4 A3 E3");
