@@ -1,6 +1,7 @@
 package pebblestep.core.hands;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -13,7 +14,8 @@ import pebblestep.core.pitch.Pitch;
  * A chart of fingerings of a wind instrument. In its text a line that begins with {@code keys} says which finger presses which
  * keys; {@code T} is the left thumb, 1 to 3 and 4 to 6 are the fingers of the left and the right hand on their holes. A line
  * {@code instead} says a key that the same finger may press in place of another, but on some notes. Every other line is a way:
- * written note; what is pressed; and, where it is not the usual way, what it is called and what it is for.
+ * written note; what is pressed; and, where it is not the usual way, what it is called and what it is for. A line {@code half} says a
+ * hole half closed and the hole; a line {@code unsure} names notes on which whoever wrote it down was not sure.
  */
 final class Chart {
     /** What a way is called where a key is only kept down that changes nothing. */
@@ -23,6 +25,8 @@ final class Chart {
     record Entry(List<String> pressed, String kind, String purpose) {}
 
     private final Map<String, String> fingers = new LinkedHashMap<>();
+    private final Map<String, String> halves = new HashMap<>();
+    private final Set<Integer> unsure = new HashSet<>();
     private final Map<Integer, List<Entry>> byMidi = new LinkedHashMap<>();
 
     /**
@@ -43,6 +47,10 @@ final class Chart {
             switch (cells.getFirst()) {
                 case "keys" -> Parts.words(cells.get(2)).forEach(key -> fingers.put(key, cells.get(1)));
                 case "instead" -> instead.add(cells);
+                case "half" -> halves.put(cells.get(1), cells.get(2));
+                case "unsure" ->
+                    Parts.words(cells.get(1))
+                            .forEach(note -> unsure.add(Pitch.parse(note).midi() + up));
                 default -> add(Pitch.parse(cells.getFirst()).midi() + up, entry(cells));
             }
         }
@@ -86,6 +94,16 @@ final class Chart {
         String finger = fingers.get(key);
         if (finger == null) throw new IllegalArgumentException("No finger presses " + key + ".");
         return finger;
+    }
+
+    /** Whether two keys are the same hole, once half and once wholly closed. */
+    boolean isHalfOf(String one, String other) {
+        return other.equals(halves.get(one)) || one.equals(halves.get(other));
+    }
+
+    /** Whether what it says of a note is not sure. */
+    boolean isUnsure(int midi) {
+        return unsure.contains(midi);
     }
 
     /** Every note of it. */

@@ -181,6 +181,9 @@ final class Charts {
     static final String RECORDER =
             """
             keys; left thumb; t
+            half; t; T
+            half; h6; 6
+            half; h7; 7
             keys; right third finger; h6
             keys; right little finger; 7 h7
             C4; T 1 2 3 4 5 6 7
@@ -211,5 +214,129 @@ final class Charts {
             C6; t 1 4 5
             C#6; t 2 4 5
             D6; t 1 3 4 6
+            """;
+
+    /**
+     * Oboes with the covered C and a left F: O1 is the octave key of the thumb and O2 the one beside the first finger, h1 the half
+     * hole; L before a note is a key of the left little finger.
+     */
+    static final String OBOE =
+            """
+            keys; left thumb; O1
+            keys; side of the left first finger; O2
+            keys; left first finger; h1
+            half; h1; 1
+            keys; left little finger; G# LEb LF B Bb
+            keys; right little finger; C C# Eb
+            keys; right third finger; F
+            Bb3; 1 2 3 Bb 4 5 6 C
+            B3; 1 2 3 B 4 5 6 C
+            C4; 1 2 3 4 5 6 C
+            C#4; 1 2 3 4 5 6 C#
+            D4; 1 2 3 4 5 6
+            Eb4; 1 2 3 4 5 6 Eb
+            Eb4; 1 2 3 LEb 4 5 6; left; beside C and D flat
+            E4; 1 2 3 4 5
+            F4; 1 2 3 4 5 F
+            F4; 1 2 3 LF 4 5; left; beside D and E flat
+            F4; 1 2 3 4 6 Eb; forked; beside D, where there is no left F
+            F#4; 1 2 3 4
+            G4; 1 2 3
+            G#4; 1 2 3 G#
+            A4; 1 2
+            Bb4; 1 2 4
+            B4; 1
+            C5; 1 4
+            C#5; h1 2 3 4 5 6 C#
+            D5; h1 2 3 4 5 6
+            Eb5; h1 2 3 4 5 6 Eb
+            Eb5; h1 2 3 LEb 4 5 6; left; beside C and D flat
+            E5; O1 1 2 3 4 5
+            F5; O1 1 2 3 4 5 F
+            F5; O1 1 2 3 LF 4 5; left; beside D and E flat
+            F5; O1 1 2 3 4 6 Eb; forked; beside D, where there is no left F
+            F#5; O1 1 2 3 4
+            G5; O1 1 2 3
+            G#5; O1 1 2 3 G#
+            A5; O2 1 2
+            Bb5; O2 1 2 4
+            B5; O2 1
+            C6; O2 1 4
+            C#6; 2 3 4 C#
+            D6; 2 3 4 C
+            Eb6; 2 3 B 5 Eb
+            E6; O1 2 3 G# 5 6 Eb
+            F6; O1 1 2 3 G# 4 C
+            unsure; Eb6 E6 F6
+            """;
+
+    /**
+     * Bassoons with the whisper key, w: lowBb to lowD and c are keys of the left thumb, E, bb, f and g of the right thumb, Eb and C# of
+     * the left little finger, F, F# and G# of the right one; h1 is the half hole, and the flick keys a and c' are tapped as the
+     * note begins.
+     */
+    static final String BASSOON =
+            """
+            keys; left thumb; w lowBb lowB lowC lowD c a c'
+            keys; right thumb; E bb f g
+            keys; left first finger; h1
+            half; h1; 1
+            keys; left little finger; Eb C#
+            keys; right little finger; F F# G#
+            Bb1; lowBb lowB lowC lowD 1 2 3 4 5 6 F
+            B1; lowB lowC lowD 1 2 3 4 5 6 F
+            C2; lowC lowD 1 2 3 4 5 6 F
+            C#2; lowD 1 2 3 C# 4 5 6 F
+            D2; lowD 1 2 3 4 5 6 F
+            Eb2; lowD 1 2 3 Eb 4 5 6 F
+            E2; w 1 2 3 E 4 5 6 F
+            F2; w 1 2 3 4 5 6 F
+            F#2; w 1 2 3 4 5 6 F#
+            F#2; w 1 2 3 f 4 5 6 F; thumb; beside F
+            G2; w 1 2 3 4 5 6
+            G#2; w 1 2 3 4 5 6 G#
+            G#2; w 1 2 3 g 4 5 6; thumb; beside F sharp
+            A2; w 1 2 3 4 5
+            Bb2; w 1 2 3 bb 4 5
+            Bb2; w 1 2 3 4 6; forked; where the thumb has no time
+            B2; w 1 2 3 4
+            C3; w 1 2 3
+            C#3; w c 1 2 3
+            D3; w 1 2
+            Eb3; w 1 3
+            E3; w 1
+            F3; w
+            F#3; w h1 2 3 4 5 6 F#
+            F#3; w h1 2 3 f 4 5 6 F; thumb; beside F
+            G3; w h1 2 3 4 5 6
+            G#3; w h1 2 3 4 5 6 G#
+            G#3; w h1 2 3 g 4 5 6; thumb; beside F sharp
+            A3; a 1 2 3 4 5
+            Bb3; c' 1 2 3 bb 4 5
+            B3; c' 1 2 3 4
+            C4; c' 1 2 3
+            C#4; c 1 2 3
+            D4; 1 2
+            Eb4; 1 2 bb 4 5
+            E4; 1 3 Eb 4 5 F
+            F4; 1 3 Eb 5 6 F
+            F#4; 2 3 Eb 4 5 F
+            G4; 2 3 Eb 4 F
+            G#4; 2 3 4 G#
+            A4; c' 2 3 4 5 F
+            Bb4; a 1 2 4 5 F
+            unsure; Eb4 E4 F4 F#4 G4 G#4 A4 Bb4
+            """;
+
+    /** What clarinets with a longer tube have below E: keys of the right little finger and of the right thumb. */
+    static final String LOW_CLARINET =
+            """
+            keys; right little finger; lowEb
+            keys; right thumb; lowD lowC# lowC
+            Eb3; T 1 2 3 4 5 6 lowEb
+            D3; T 1 2 3 4 5 6 lowEb lowD
+            C#3; T 1 2 3 4 5 6 lowEb lowC#
+            C3; T 1 2 3 4 5 6 lowEb lowC
+            unsure; C#3 C3
             """;
 }

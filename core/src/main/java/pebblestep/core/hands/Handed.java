@@ -37,6 +37,9 @@ public final class Handed {
             flute alto-flute bass-flute piccolo; holes; flute
             soprano-saxophone alto-saxophone tenor-saxophone baritone-saxophone; holes; saxophone
             clarinet clarinet-in-a clarinet-in-e-flat; holes; clarinet
+            bass-clarinet basset-horn; holes; low-clarinet
+            oboe english-horn oboe-d-amore; holes; oboe
+            bassoon contrabassoon; holes; bassoon
             piano harpsichord organ accordion celesta; keys; right
             xylophone marimba vibraphone glockenspiel tubular-bells; mallets; two
             cello; low; C2 G2 D3 A3
@@ -104,6 +107,9 @@ public final class Handed {
             case "flute" -> Charts.FLUTE;
             case "saxophone" -> Charts.SAXOPHONE;
             case "recorder" -> Charts.RECORDER;
+            case "oboe" -> Charts.OBOE;
+            case "bassoon" -> Charts.BASSOON;
+            case "low-clarinet" -> Charts.CLARINET + Charts.LOW_CLARINET;
             default -> Charts.CLARINET;
         };
     }

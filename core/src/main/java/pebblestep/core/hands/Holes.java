@@ -11,6 +11,8 @@ import pebblestep.core.pitch.Pitch;
 /** Holes and keys of a wind instrument, as its chart has them. */
 final class Holes implements Hand {
     private static final String LITTLE = "little";
+    private static final String THUMB = "left thumb";
+    private static final String UNSURE = "written down from memory and not sure: compare it with your own chart";
 
     /** Costs of fingers on holes and keys; common practice, no source. */
     private static final Weights COSTS = new Weights(
@@ -22,6 +24,8 @@ final class Holes implements Hand {
             finger;  100; a finger that moves
             little;  140; a little finger that moves
             against; 150; fingers go down while others come up
+            half;    200; the half hole
+            with;     80; the thumb moves with the fingers
             slides;  700; a finger slides
             """);
 
@@ -38,10 +42,18 @@ final class Holes implements Hand {
 
     @Override
     public List<Way> ways(Pitch written) {
-        return chart.of(written.midi()).stream().map(Holes::way).toList();
+        List<Way> ways = chart.of(written.midi()).stream()
+                .map(entry -> way(entry, written))
+                .toList();
+        return ways.isEmpty() ? List.of(beyond()) : ways;
     }
 
-    private static Way way(Chart.Entry entry) {
+    /** A note beyond the chart: the player knows how, and the rest of the line has its fingers all the same. */
+    private static Way beyond() {
+        return new Way("?", "?", new Shape.Closed(List.of(), "beyond", "beyond what the chart here has"), 0, List.of());
+    }
+
+    private Way way(Chart.Entry entry, Pitch written) {
         List<Toll> tolls =
                 switch (entry.kind()) {
                     case "" -> List.of();
@@ -51,10 +63,11 @@ final class Holes implements Hand {
                     default -> List.of(COSTS.toll("other"));
                 };
         String text = entry.kind().equals(Chart.HELD) ? "" : entry.kind();
+        String purpose = entry.purpose().isEmpty() && chart.isUnsure(written.midi()) ? UNSURE : entry.purpose();
         return new Way(
                 entry.pressed().isEmpty() ? "open" : String.join("-", entry.pressed()),
                 text,
-                new Shape.Closed(entry.pressed(), entry.kind(), entry.purpose()),
+                new Shape.Closed(entry.pressed(), entry.kind(), purpose),
                 0,
                 tolls);
     }
@@ -80,6 +93,10 @@ final class Holes implements Hand {
             List<String> then = other.get(finger.getKey());
             if (Objects.equals(then, finger.getValue())) continue;
             if (then != null && java.util.Collections.disjoint(then, finger.getValue())) {
+                if (chart.isHalfOf(then.getFirst(), finger.getValue().getFirst())) {
+                    tally.add(COSTS, "half");
+                    continue;
+                }
                 tally.add(
                         COSTS,
                         "slides",
@@ -112,6 +129,7 @@ final class Holes implements Hand {
                     () -> littles == 1 ? "a little finger moves" : "both little fingers move");
         }
         if (down && up) tally.add(COSTS, "against");
+        if (moved + littles > 1 && !Objects.equals(one.get(THUMB), other.get(THUMB))) tally.add(COSTS, "with");
     }
 
     /** Every note of the chart, for what checks it. */

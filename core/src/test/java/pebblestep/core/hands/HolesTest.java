@@ -34,7 +34,13 @@ class HolesTest {
         "clarinet, E4 F#4 G4, - - -",
         "alto-saxophone, F4 F#4 F4, - side -",
         "alto-saxophone, E4 F#4 G4, - - -",
-        "alto-saxophone, B4 Bb4 B4, - - -"
+        "alto-saxophone, B4 Bb4 B4, - - -",
+        "oboe, D4 F4 D4, - left -",
+        "oboe, D5 F5 D5, - left -",
+        "oboe, D4 F#4 D4, - - -",
+        "oboe, E4 F4 G4, - - -",
+        "english-horn, C4 Eb4 C4, - left -",
+        "bassoon, F2 F#2 F2, - thumb -"
     })
     void a_line_takes_the_way_that_teachers_teach(String instrument, String notes, String kinds) {
         assertThat(kinds(instrument, notes)).isEqualTo(kinds);
@@ -71,6 +77,13 @@ class HolesTest {
                 "baritone-saxophone",
                 "clarinet",
                 "clarinet-in-e-flat",
+                "bass-clarinet",
+                "basset-horn",
+                "oboe",
+                "english-horn",
+                "oboe-d-amore",
+                "bassoon",
+                "contrabassoon",
                 "soprano-recorder",
                 "alto-recorder",
                 "tenor-recorder"
@@ -83,7 +96,7 @@ class HolesTest {
                 midi++) {
             List<Way> ways = Lines.hand(id).ways(Pitch.commonlyNamed(midi));
             assertThat(ways).as("%s", Pitch.commonlyNamed(midi)).isNotEmpty();
-            assertThat(ways).extracting(Way::id).doesNotHaveDuplicates();
+            assertThat(ways).extracting(Way::id).doesNotHaveDuplicates().doesNotContain("?");
             assertThat(ways.getFirst().text()).as("the usual one first").isEmpty();
             byWay.computeIfAbsent(ways.getFirst().id(), any -> new ArrayList<>())
                     .add(midi);
@@ -92,5 +105,35 @@ class HolesTest {
                 (way, notes) -> assertThat(notes.stream().map(midi -> midi % 12).distinct())
                         .as("%s: the same but an octave apart", way)
                         .hasSize(1));
+    }
+
+    /** What the chart does not have has no way of its own, and the rest of the line is played as it would be. */
+    @Test
+    void a_note_beyond_the_chart_leaves_the_rest_its_fingers() {
+        Fingering fingering = Lines.fingering(Lines.hand("oboe"), 0.2, "F6 A6 F6");
+        assertThat(fingering.stops()).extracting(stop -> stop.way().text()).containsExactly("", "?", "");
+    }
+
+    /** A half hole is one finger that rolls, no slide to another key. */
+    @Test
+    void a_half_hole_is_no_slide() {
+        assertThat(Lines.fingering(Lines.hand("oboe"), 0.2, "B4 C#5")
+                        .stops()
+                        .getFirst()
+                        .move())
+                .extracting(Toll::why)
+                .contains("the half hole")
+                .noneMatch(why -> why.contains("slides"));
+    }
+
+    /** Charts are from memory; where that is not sure, the note says so. */
+    @Test
+    void what_is_not_sure_says_so() {
+        Shape.Closed high = (Shape.Closed)
+                Lines.hand("bassoon").ways(Pitch.parse("F4")).getFirst().shape();
+        assertThat(high.purpose()).contains("not sure");
+        Shape.Closed low = (Shape.Closed)
+                Lines.hand("bassoon").ways(Pitch.parse("F2")).getFirst().shape();
+        assertThat(low.purpose()).isEmpty();
     }
 }
