@@ -12,6 +12,7 @@ export interface Questions {
   readings: { asked: Schemas['ReadingsAsked']; answer: Schemas['ReadingsAnswer'] };
   said: { asked: Schemas['SaidAsked']; answer: Schemas['SaidAnswer'] };
   with: { asked: Schemas['WithAsked']; answer: Schemas['WithAnswer'] };
+  fingers: { asked: Schemas['FingersAsked']; answer: Schemas['FingersDocument'] };
   ways: { asked: Schemas['WaysAsked']; answer: Schemas['WaysAnswer'] };
   tour: { asked: Schemas['TourAsked']; answer: Schemas['TourAnswer'] };
   climb: { asked: Schemas['ClimbAsked']; answer: Schemas['ClimbAnswer'] };

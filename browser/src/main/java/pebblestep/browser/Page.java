@@ -3,6 +3,7 @@ package pebblestep.browser;
 import java.util.function.Supplier;
 import pebblestep.codec.JsonOf;
 import pebblestep.core.Refusal;
+import pebblestep.documents.FingersDocument;
 import pebblestep.documents.PassageDocument;
 import pebblestep.documents.ProblemDocument;
 import pebblestep.documents.bench.Catalogue;
@@ -11,6 +12,7 @@ import pebblestep.documents.bench.ClimbAnswer;
 import pebblestep.documents.bench.ClimbAsked;
 import pebblestep.documents.bench.ClimbEditAsked;
 import pebblestep.documents.bench.EditAsked;
+import pebblestep.documents.bench.FingersAsked;
 import pebblestep.documents.bench.FitAnswer;
 import pebblestep.documents.bench.FitAsked;
 import pebblestep.documents.bench.ForecastAsked;
@@ -48,6 +50,7 @@ import pebblestep.documents.practice.TodayAsked;
             TourAsked.class,
             SaidAsked.class,
             WithAsked.class,
+            FingersAsked.class,
             WaysAsked.class,
             ClimbAsked.class,
             ClimbEditAsked.class,
@@ -74,6 +77,7 @@ import pebblestep.documents.practice.TodayAsked;
             TourAsked.TourAnswer.class,
             SaidAsked.SaidAnswer.class,
             WithAsked.WithAnswer.class,
+            FingersDocument.class,
             WaysAsked.WaysAnswer.class,
             ClimbAnswer.class,
             ClimbEditAsked.ClimbEditAnswer.class,
@@ -121,6 +125,7 @@ public final class Page {
             case "readings" -> () -> Json.write(Json.readReadingsAsked(asked).answer());
             case "said" -> () -> Json.write(Json.readSaidAsked(asked).answer());
             case "with" -> () -> Json.write(Json.readWithAsked(asked).answer());
+            case "fingers" -> () -> Json.write(Json.readFingersAsked(asked).answer());
             case "ways" -> () -> Json.write(Json.readWaysAsked(asked).answer());
             case "tour" -> () -> Json.write(Json.readTourAsked(asked).answer());
             case "climb" -> () -> Json.write(Json.readClimbAsked(asked).answer());

@@ -8,6 +8,7 @@ import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import pebblestep.core.climb.AxisKind;
 import pebblestep.core.climb.Climbs;
+import pebblestep.core.hands.Wishes;
 import pebblestep.core.instrument.Instruments;
 import pebblestep.core.instrument.Level;
 import pebblestep.core.keyplan.FormSet;
@@ -41,6 +42,7 @@ import pebblestep.documents.bench.ClimbAsked;
 import pebblestep.documents.bench.ClimbEdit;
 import pebblestep.documents.bench.ClimbEditAsked;
 import pebblestep.documents.bench.EditAsked;
+import pebblestep.documents.bench.FingersAsked;
 import pebblestep.documents.bench.FitAsked;
 import pebblestep.documents.bench.ForecastAsked;
 import pebblestep.documents.bench.ForecastGround;
@@ -129,7 +131,7 @@ public final class Questions {
 
     /** Any question. */
     public static Draw<Question> any() {
-        return random -> switch (random.nextInt(26)) {
+        return random -> switch (random.nextInt(27)) {
             case 0, 1 -> edit(random);
             case 2 -> choices(random);
             case 3 -> readings(random);
@@ -169,6 +171,10 @@ public final class Questions {
                                 "ii V I:2", "Dm7 G7 | Cmaj7", "ii 9", "", "IV lydian", "bVII7:4")
                         .from(random)));
                 yield new Question("ways", asked, asked::answer);
+            }
+            case 23 -> {
+                FingersAsked asked = new FingersAsked(step(random), player(random), random.nextInt(12));
+                yield new Question("fingers", asked, asked::answer);
             }
             default -> passage(random);
         };
@@ -380,8 +386,9 @@ public final class Questions {
     }
 
     private static Player anyPlayer(Random random) {
-        return Player.of(
+        Player player = Player.of(
                 Draw.of(Instruments.all()).from(random), Draw.of(Level.class).from(random));
+        return random.nextInt(SOMETIMES) == 0 ? player.withHand(Wishes.hand().from(random)) : player;
     }
 
     interface Made<T> {

@@ -70,6 +70,7 @@ class PackageOrderTest {
             .mayOnlyBeAccessedByLayers("passage", "notation", "climb", "practice")
             .whereLayer("scale")
             .mayOnlyBeAccessedByLayers(
+                    "hands",
                     "line",
                     "harmony",
                     "walk",

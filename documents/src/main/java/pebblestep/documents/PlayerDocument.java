@@ -3,6 +3,7 @@ package pebblestep.documents;
 import java.math.BigDecimal;
 import java.util.List;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 import pebblestep.core.instrument.Clef;
 import pebblestep.core.instrument.Instrument;
 import pebblestep.core.instrument.Instruments;
@@ -20,9 +21,15 @@ import pebblestep.core.scale.SixAccidentals;
  * @param ownRange whether that is theirs, and not the usual one of the instrument
  * @param six how they read a key of six accidentals
  * @param referencePitch A4 in hertz
+ * @param hand what their hand can; as usual without
  */
 public record PlayerDocument(
-        InstrumentPart instrument, String range, boolean ownRange, SixAccidentals six, BigDecimal referencePitch) {
+        InstrumentPart instrument,
+        String range,
+        boolean ownRange,
+        SixAccidentals six,
+        BigDecimal referencePitch,
+        @Nullable PlayersHandDocument hand) {
     private static final Pitch WRITTEN_C = Pitch.parse("C4");
 
     /**
@@ -30,6 +37,7 @@ public record PlayerDocument(
      *
      * @param sounds what a written C4 sounds as
      * @param firstOctave written range of the first months
+     * @param fingeredLike of one of a studio's own, the instrument whose hand it borrows
      */
     public record InstrumentPart(
             String id,
@@ -39,7 +47,8 @@ public record PlayerDocument(
             List<Clef> clefs,
             String firstOctave,
             String comfortable,
-            String full) {
+            String full,
+            @Nullable String fingeredLike) {
         /** The document of an instrument. */
         public static InstrumentPart of(Instrument instrument) {
             return new InstrumentPart(
@@ -50,11 +59,15 @@ public record PlayerDocument(
                     instrument.clefs(),
                     instrument.firstOctave().id(),
                     instrument.comfortable().id(),
-                    instrument.full().id());
+                    instrument.full().id(),
+                    Instruments.has(instrument.id())
+                                    || instrument.fingeredLike().isEmpty()
+                            ? null
+                            : instrument.fingeredLike());
         }
 
         /**
-         * The instrument that it says: one that everybody has is known by its id, with its awkward places. Refuses what
+         * The instrument that it says: one that everybody has is known by its id. Refuses what
          * another cannot mean, by its field.
          */
         public Instrument read() {
@@ -70,7 +83,10 @@ public record PlayerDocument(
                     Fields.at("firstOctave", () -> PitchRange.parse(firstOctave)),
                     Fields.at("comfortable", () -> PitchRange.parse(comfortable)),
                     Fields.at("full", () -> PitchRange.parse(full)),
-                    List.of()));
+                    fingeredLike == null || fingeredLike.isBlank()
+                            ? ""
+                            : Fields.at("fingeredLike", () -> Instruments.of(fingeredLike)
+                                    .id())));
         }
     }
 
@@ -81,7 +97,8 @@ public record PlayerDocument(
                 player.range().id(),
                 player.own(),
                 player.six(),
-                BigDecimal.valueOf(player.reference().a4()));
+                BigDecimal.valueOf(player.reference().a4()),
+                PlayersHandDocument.of(player.hand()));
     }
 
     /** The player that it says; refuses ranges and pitches that cannot be read. */
@@ -91,6 +108,7 @@ public record PlayerDocument(
                 PitchRange.parse(range),
                 ownRange,
                 six,
-                new ReferencePitch(referencePitch.doubleValue()));
+                new ReferencePitch(referencePitch.doubleValue()),
+                Fields.under("hand", () -> PlayersHandDocument.read(hand)));
     }
 }

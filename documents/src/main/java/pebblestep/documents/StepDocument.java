@@ -39,7 +39,8 @@ public record StepDocument(
         @Nullable List<VoicePart> voices,
         @Nullable WalkPart walk,
         @Nullable CompanyPart company,
-        @Nullable WhichHands hands) {
+        @Nullable WhichHands hands,
+        @Nullable HandPart hand) {
 
     /** The same with another key. */
     public StepDocument withKey(KeyPart other) {
@@ -56,7 +57,8 @@ public record StepDocument(
                 voices,
                 walk,
                 company,
-                hands);
+                hands,
+                hand);
     }
 
     /** The same with another line. */
@@ -74,19 +76,46 @@ public record StepDocument(
                 voices,
                 walk,
                 company,
-                hands);
+                hands,
+                hand);
     }
 
     /** The same with another rhythm. */
     public StepDocument withRhythm(RhythmPart other) {
         return new StepDocument(
-                format, title, key, line, other, landing, tempo, articulation, metronome, voices, walk, company, hands);
+                format,
+                title,
+                key,
+                line,
+                other,
+                landing,
+                tempo,
+                articulation,
+                metronome,
+                voices,
+                walk,
+                company,
+                hands,
+                hand);
     }
 
     /** The same with another landing. */
     public StepDocument withLanding(LandingPart other) {
         return new StepDocument(
-                format, title, key, line, rhythm, other, tempo, articulation, metronome, voices, walk, company, hands);
+                format,
+                title,
+                key,
+                line,
+                rhythm,
+                other,
+                tempo,
+                articulation,
+                metronome,
+                voices,
+                walk,
+                company,
+                hands,
+                hand);
     }
 
     /** The same with another tempo. */
@@ -104,19 +133,33 @@ public record StepDocument(
                 voices,
                 walk,
                 company,
-                hands);
+                hands,
+                hand);
     }
 
     /** The same with another articulation. */
     public StepDocument withArticulation(ArticulationPart other) {
         return new StepDocument(
-                format, title, key, line, rhythm, landing, tempo, other, metronome, voices, walk, company, hands);
+                format, title, key, line, rhythm, landing, tempo, other, metronome, voices, walk, company, hands, hand);
     }
 
     /** The same with another metronome. */
     public StepDocument withMetronome(MetronomePart other) {
         return new StepDocument(
-                format, title, key, line, rhythm, landing, tempo, articulation, other, voices, walk, company, hands);
+                format,
+                title,
+                key,
+                line,
+                rhythm,
+                landing,
+                tempo,
+                articulation,
+                other,
+                voices,
+                walk,
+                company,
+                hands,
+                hand);
     }
 
     /** The same with other voices. */
@@ -134,7 +177,27 @@ public record StepDocument(
                 others,
                 walk,
                 company,
-                hands);
+                hands,
+                hand);
+    }
+
+    /** The same asking that of the hand. */
+    public StepDocument withHand(@Nullable HandPart other) {
+        return new StepDocument(
+                format,
+                title,
+                key,
+                line,
+                rhythm,
+                landing,
+                tempo,
+                articulation,
+                metronome,
+                voices,
+                walk,
+                company,
+                hands,
+                other);
     }
 
     /** The same on another walk. */
@@ -152,13 +215,27 @@ public record StepDocument(
                 voices,
                 other,
                 company,
-                hands);
+                hands,
+                hand);
     }
 
     /** The same in other company. */
     public StepDocument withCompany(@Nullable CompanyPart other) {
         return new StepDocument(
-                format, title, key, line, rhythm, landing, tempo, articulation, metronome, voices, walk, other, hands);
+                format,
+                title,
+                key,
+                line,
+                rhythm,
+                landing,
+                tempo,
+                articulation,
+                metronome,
+                voices,
+                walk,
+                other,
+                hands,
+                hand);
     }
 
     /** Tonic, form, and whether the key is the sounding or the written one. */
@@ -279,6 +356,24 @@ public record StepDocument(
 
     /** So many bars that sound, then so many that do not. */
     public record SilentPart(Integer sounding, Integer silent) {}
+
+    /**
+     * What is asked of the hand: a school, a position, and fingerings that are fixed.
+     *
+     * @param school as the hand names it; rests where it is none of the instrument's
+     * @param position as positions are called
+     */
+    public record HandPart(@Nullable String school, @Nullable String position, @Nullable List<PinPart> pins) {}
+
+    /**
+     * A fingering that is fixed.
+     *
+     * @param note the index of the note; without it every note at the pitch
+     * @param pitch written
+     * @param key the written key in which it holds
+     * @param way the id of the way
+     */
+    public record PinPart(@Nullable Integer note, @Nullable String pitch, @Nullable KeyPart key, String way) {}
 
     /** A further voice: how it is derived from the line, and who plays it. */
     public record VoicePart(

@@ -54,7 +54,8 @@ public final class StepDocuments {
                 VoiceFields.read(document.voices()),
                 WalkFields.read(document.walk()),
                 CompanyFields.read(document.company()),
-                or(document.hands(), WhichHands.TOGETHER));
+                or(document.hands(), WhichHands.TOGETHER),
+                HandFields.read(document.hand()));
     }
 
     /** The line of a part that the schema has held. */
@@ -126,7 +127,8 @@ public final class StepDocuments {
                 VoiceFields.write(step.voices()),
                 step.walk().map(WalkFields::write).orElse(null),
                 CompanyFields.write(step.company()),
-                step.hands() == WhichHands.TOGETHER ? null : step.hands());
+                step.hands() == WhichHands.TOGETHER ? null : step.hands(),
+                HandFields.write(step.hand()));
     }
 
     /** The line part of a document, for a line at no particular pitch. */

@@ -73,9 +73,7 @@ public final class Workings {
     }
 
     private static @Nullable HandDocument hand(Passage passage, PassageDocument.Reader reader) {
-        return passage.fingering(reader.player().orElse(null))
-                .map(HandDocument::of)
-                .orElse(null);
+        return passage.hand(reader.player().orElse(null)).map(HandDocument::of).orElse(null);
     }
 
     private static PassageDocument.NotatedPart notated(

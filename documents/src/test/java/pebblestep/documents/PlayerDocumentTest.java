@@ -22,7 +22,7 @@ import pebblestep.documents.PlayerDocument.InstrumentPart;
 
 class PlayerDocumentTest {
     private static final InstrumentPart OWN = new InstrumentPart(
-            "own-1", "Alto dulcian", "woodwind", "F3", List.of(Clef.TREBLE), "C4-C5", "C4-F5", "C4-A5");
+            "own-1", "Alto dulcian", "woodwind", "F3", List.of(Clef.TREBLE), "C4-C5", "C4-F5", "C4-A5", null);
 
     static Stream<Instrument> instruments() {
         return Instruments.all().stream();
@@ -45,7 +45,7 @@ class PlayerDocumentTest {
     @Test
     void an_instrument_of_a_studio_comes_with_all_that_is_known_of_it() {
         PlayerDocument document =
-                new PlayerDocument(OWN, "C4-F5", false, SixAccidentals.values()[0], new BigDecimal("415"));
+                new PlayerDocument(OWN, "C4-F5", false, SixAccidentals.values()[0], new BigDecimal("415"), null);
         Player read = document.read();
         assertThat(InstrumentPart.of(read.instrument())).isEqualTo(OWN);
         assertThat(read.reference().a4()).isEqualTo(415);
@@ -62,7 +62,8 @@ class PlayerDocumentTest {
                 OWN.clefs(),
                 field.equals("firstOctave") ? "low" : OWN.firstOctave(),
                 field.equals("comfortable") ? "low" : OWN.comfortable(),
-                field.equals("full") ? "low" : OWN.full());
+                field.equals("full") ? "low" : OWN.full(),
+                null);
         assertThat(catchThrowableOfType(Refusal.class, part::read).field()).isEqualTo(field);
     }
 }

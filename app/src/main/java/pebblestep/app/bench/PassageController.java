@@ -22,6 +22,8 @@ import pebblestep.core.passage.Passage;
 import pebblestep.core.passage.Player;
 import pebblestep.core.passage.Step;
 import pebblestep.core.scale.Key;
+import pebblestep.documents.Fields;
+import pebblestep.documents.FingersDocument;
 import pebblestep.documents.PassageDocument;
 import pebblestep.documents.PassageDocument.Reader;
 import pebblestep.documents.StepDocument;
@@ -53,7 +55,7 @@ class PassageController {
     }
 
     /**
-     * The passage of a step. {@code with} asks for more beside it: score, clicks, pulse, near, separated by commas.
+     * The passage of a step. {@code with} asks for more beside it: score, clicks, pulse, near, hand, separated by commas.
      */
     @PostMapping("/api/passages")
     PassageDocument passage(
@@ -61,9 +63,7 @@ class PassageController {
             @Valid @RequestBody PassageRequest request,
             @RequestParam(required = false) @Nullable String with) {
         long studio = teacher.studioId();
-        Optional<Player> player = Optional.ofNullable(request.student)
-                .map(id -> students.player(studio, id))
-                .or(() -> Optional.ofNullable(request.instrument).map(id -> students.anyPlayer(studio, id)));
+        Optional<Player> player = player(studio, request.student, request.instrument);
         Set<Workings.Extra> extras = extras(with);
         try {
             Step step = StepJson.read(request.step);
@@ -75,6 +75,27 @@ class PassageController {
         } catch (Refusal e) {
             throw e.under("step");
         }
+    }
+
+    /** A step, whom it is for, and one of its notes by its index. */
+    record FingersRequest(
+            @NotNull(message = "Give a step.") @Schema(implementation = StepDocument.class) JsonNode step,
+            @Nullable @Size(max = 40, message = "Choose an instrument from the list.") String instrument,
+            @Nullable Long student,
+            @NotNull(message = "Say which note: its number in the line, from 0.") Integer note) {}
+
+    /** How one note of a step can be played, each way with what the whole line becomes by it. */
+    @PostMapping("/api/passages/ways")
+    FingersDocument ways(@AuthenticationPrincipal Teacher teacher, @Valid @RequestBody FingersRequest request) {
+        Optional<Player> player = player(teacher.studioId(), request.student, request.instrument);
+        return Fields.under(
+                "step", () -> FingersDocument.of(StepJson.read(request.step), player.orElse(null), request.note));
+    }
+
+    private Optional<Player> player(long studio, @Nullable Long student, @Nullable String instrument) {
+        return Optional.ofNullable(student)
+                .map(id -> students.player(studio, id))
+                .or(() -> Optional.ofNullable(instrument).map(id -> students.anyPlayer(studio, id)));
     }
 
     private static Set<Workings.Extra> extras(@Nullable String with) {

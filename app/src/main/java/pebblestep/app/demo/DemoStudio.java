@@ -232,6 +232,7 @@ class DemoStudio {
                 LocalTime.parse(lesson[1]),
                 null,
                 DemoPlan.CLASSES.get(player.name()),
+                null,
                 null);
     }
 

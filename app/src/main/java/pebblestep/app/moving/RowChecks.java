@@ -8,6 +8,7 @@ import java.util.function.Consumer;
 import org.springframework.stereotype.Component;
 import pebblestep.core.Refusal;
 import pebblestep.core.climb.Position;
+import pebblestep.core.instrument.Instruments;
 import pebblestep.core.instrument.Level;
 import pebblestep.core.pitch.NoteName;
 import pebblestep.core.practice.Outcome;
@@ -16,6 +17,7 @@ import pebblestep.core.rhythm.Bpm;
 import pebblestep.core.rhythm.Fraction;
 import pebblestep.core.scale.Forms;
 import pebblestep.exchange.ClimbJson;
+import pebblestep.exchange.HandJson;
 import pebblestep.exchange.SlippedJson;
 import pebblestep.exchange.StepJson;
 import tools.jackson.databind.JsonNode;
@@ -36,6 +38,8 @@ class RowChecks {
     RowChecks() {
         text("students.level", Level::of);
         text("students.lowest", NoteName::parse);
+        checks.put("students.hand", HandJson::read);
+        text("studio_instruments.fingered_like", Instruments::of);
         number("students.minutes_a_day", 1, MOST_MINUTES);
         number("students.lesson_day", 1, 7);
         number("steps.position", 0, MOST_COUNTED);

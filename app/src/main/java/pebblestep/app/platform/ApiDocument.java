@@ -25,6 +25,7 @@ import pebblestep.documents.bench.ChoicesAsked;
 import pebblestep.documents.bench.ClimbAsked;
 import pebblestep.documents.bench.ClimbEditAsked;
 import pebblestep.documents.bench.EditAsked;
+import pebblestep.documents.bench.FingersAsked;
 import pebblestep.documents.bench.FitAnswer;
 import pebblestep.documents.bench.FitAsked;
 import pebblestep.documents.bench.ForecastAsked;
@@ -81,6 +82,7 @@ class ApiDocument {
             SaidAsked.class,
             SaidAsked.SaidAnswer.class,
             WithAsked.class,
+            FingersAsked.class,
             WithAsked.WithAnswer.class,
             WaysAsked.class,
             WaysAsked.WaysAnswer.class,

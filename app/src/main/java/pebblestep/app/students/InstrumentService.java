@@ -8,9 +8,13 @@ import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import pebblestep.app.platform.Problems;
+import pebblestep.app.students.InstrumentViews.HandOffer;
 import pebblestep.app.students.InstrumentViews.InstrumentRequest;
 import pebblestep.app.students.InstrumentViews.InstrumentView;
+import pebblestep.app.students.InstrumentViews.OfferedSchool;
 import pebblestep.core.Refusal;
+import pebblestep.core.hands.Hand;
+import pebblestep.core.hands.Handed;
 import pebblestep.core.instrument.Clef;
 import pebblestep.core.instrument.Instrument;
 import pebblestep.core.instrument.Instruments;
@@ -104,7 +108,19 @@ public class InstrumentService {
         entity.firstOctave = form.firstOctave().replace(" ", "");
         entity.comfortable = form.comfortable().replace(" ", "");
         entity.fullRange = form.full().replace(" ", "");
+        String like = form.fingeredLike();
+        entity.fingeredLike = like == null || like.isBlank() ? null : like;
         instrument(entity);
+    }
+
+    private static HandOffer offer(Hand hand) {
+        return new HandOffer(
+                hand.family(),
+                hand.traits().stream().sorted().toList(),
+                hand.positions(),
+                hand.schools().stream()
+                        .map(school -> new OfferedSchool(school.id(), school.words()))
+                        .toList());
     }
 
     /** The instrument of a row; refuses what its columns cannot mean, by the field of the form. */
@@ -119,7 +135,8 @@ public class InstrumentService {
                                 .toList(),
                         entity.firstOctave,
                         entity.comfortable,
-                        entity.fullRange)
+                        entity.fullRange,
+                        entity.fingeredLike)
                 .read();
     }
 
@@ -138,6 +155,8 @@ public class InstrumentService {
                 part.firstOctave(),
                 part.comfortable(),
                 part.full(),
+                part.fingeredLike(),
+                Handed.of(instrument).map(InstrumentService::offer).orElse(null),
                 ownId,
                 archived);
     }

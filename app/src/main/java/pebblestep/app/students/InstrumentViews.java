@@ -6,6 +6,8 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import pebblestep.core.hands.Hand;
+import pebblestep.core.hands.PlayersHand;
 
 /** What the API takes and shows of instruments. */
 public final class InstrumentViews {
@@ -17,6 +19,7 @@ public final class InstrumentViews {
      * @param sounds what a written C4 sounds as: C4 where nothing is transposed
      * @param clefs ids of the clefs it reads, the usual one first
      * @param firstOctave written range of the first octave and a bit, such as D4-G5
+     * @param fingeredLike the instrument whose hand it borrows; none without
      */
     public record InstrumentRequest(
             @NotBlank(message = "Give the instrument a name.")
@@ -37,11 +40,14 @@ public final class InstrumentViews {
                     String comfortable,
             @NotBlank(message = "Give a range, such as Bb3-A6.")
                     @Size(max = 20, message = "Write a range such as Bb3-A6.")
-                    String full) {}
+                    String full,
+            @Nullable @Size(max = 40, message = "Choose an instrument from the list.") String fingeredLike) {}
 
     /**
      * An instrument as it is shown.
      *
+     * @param fingeredLike of one of the studio's own, the instrument whose hand it borrows
+     * @param hand what can be said of the hand; absent where none is known here
      * @param ownId the number of an instrument that the studio has added; absent for those that everybody has
      * @param archived whether the studio has put it away; its students keep it
      */
@@ -54,6 +60,20 @@ public final class InstrumentViews {
             String firstOctave,
             String comfortable,
             String full,
+            @Nullable String fingeredLike,
+            @Nullable HandOffer hand,
             @Nullable Long ownId,
             boolean archived) {}
+
+    /**
+     * What can be said of the hand of who plays an instrument.
+     *
+     * @param asks which of it makes sense for the instrument
+     * @param positions the positions of which one can be the highest
+     */
+    public record HandOffer(
+            Hand.Family family, List<PlayersHand.Trait> asks, List<String> positions, List<OfferedSchool> schools) {}
+
+    /** A school that can be chosen. */
+    public record OfferedSchool(String id, String words) {}
 }

@@ -36,6 +36,10 @@ class StudentEntity {
     /** Frequency of A4 in hertz. */
     BigDecimal referencePitch;
 
+    /** What their hand can, as a document. */
+    @Nullable
+    String hand;
+
     /** How long they practise on a day. */
     @Nullable
     @Column(name = "minutes_a_day")

@@ -98,6 +98,7 @@ class StudentLists {
                 entry.lessonTime().orElse(null),
                 entry.note().orElse(null),
                 entry.className().orElse(null),
+                null,
                 null);
     }
 }

@@ -37,6 +37,8 @@ import pebblestep.core.passage.Player;
 import pebblestep.core.pitch.ReferencePitch;
 import pebblestep.core.scale.SixAccidentals;
 import pebblestep.documents.Fields;
+import pebblestep.documents.PlayersHandDocument;
+import pebblestep.exchange.HandJson;
 
 /** Keeps the students of a studio. */
 @Service
@@ -137,7 +139,8 @@ public class StudentService implements PracticeLinkReader {
 
     private static Player player(StudentEntity student, InstrumentBook book) {
         Player player = Player.of(book.of(student.instrument), Level.of(student.level))
-                .tunedTo(new ReferencePitch(student.referencePitch.doubleValue()));
+                .tunedTo(new ReferencePitch(student.referencePitch.doubleValue()))
+                .withHand(HandJson.read(student.hand));
         return student.lowest == null
                 ? player
                 : player.within(PitchRange.parse(student.lowest + "-" + student.highest));
@@ -178,6 +181,7 @@ public class StudentService implements PracticeLinkReader {
     /** Refuses what the fields of a form cannot mean, though each for itself may stand. */
     void require(StudentRequest form) {
         Optional.ofNullable(form.range()).filter(text -> !text.isBlank()).ifPresent(StudentService::range);
+        Fields.under("hand", () -> PlayersHandDocument.read(form.hand()));
     }
 
     private void fill(StudentEntity student, StudentRequest form) {
@@ -199,6 +203,7 @@ public class StudentService implements PracticeLinkReader {
         student.lessonTime = form.lessonTime();
         student.parentNote = orNull(form.parentNote());
         student.className = orNull(form.className());
+        student.hand = HandJson.write(Fields.under("hand", () -> PlayersHandDocument.read(form.hand())));
     }
 
     private static @Nullable String orNull(@Nullable String text) {
@@ -395,6 +400,7 @@ public class StudentService implements PracticeLinkReader {
                 student.minutesADay,
                 student.parentNote,
                 student.className,
+                PlayersHandDocument.of(player.hand()),
                 "/p/" + tokens.token(student.id, student.linkVersion, identities.of(student.studioId)),
                 student.archived,
                 student.version);

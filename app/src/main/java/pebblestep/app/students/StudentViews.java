@@ -12,6 +12,7 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 import pebblestep.core.Identified;
 import pebblestep.core.instrument.Level;
+import pebblestep.documents.PlayersHandDocument;
 import pebblestep.documents.bench.Catalogue;
 
 /** What the API takes and shows of students. */
@@ -31,6 +32,7 @@ public final class StudentViews {
      * @param lessonDay day of the lesson, 1 being Monday
      * @param parentNote what the parents should know, or have said
      * @param className the class they are in; what a class is given, all in it get
+     * @param hand what their hand can; as usual without
      * @param version the one that is changed; without it, whatever there is
      */
     public record StudentRequest(
@@ -58,10 +60,11 @@ public final class StudentViews {
             @Nullable LocalTime lessonTime,
             @Nullable @Size(max = 1000, message = "A note has at most 1000 characters.") String parentNote,
             @Nullable @Size(max = 60, message = "The name of a class has at most 60 characters.") String className,
+            @Nullable PlayersHandDocument hand,
             @Nullable Integer version) {
         /** A student who tunes as usual. */
         public StudentRequest(String name, String instrument, @Nullable Level level, @Nullable String range) {
-            this(name, instrument, level, range, null, null, null, null, null, null, null);
+            this(name, instrument, level, range, null, null, null, null, null, null, null, null);
         }
     }
 
@@ -78,6 +81,7 @@ public final class StudentViews {
             @Nullable Integer minutesADay,
             @Nullable String parentNote,
             @Nullable String className,
+            @Nullable PlayersHandDocument hand,
             String practicePath,
             boolean archived,
             int version) {}

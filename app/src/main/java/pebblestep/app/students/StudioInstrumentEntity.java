@@ -6,6 +6,7 @@ import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
+import org.jspecify.annotations.Nullable;
 
 /** An instrument that a studio has added; what its columns hold is read by {@link StudioInstruments}. */
 @Entity
@@ -23,6 +24,11 @@ class StudioInstrumentEntity {
     String firstOctave;
     String comfortable;
     String fullRange;
+
+    /** The instrument whose hand it borrows, by its id. */
+    @Nullable
+    String fingeredLike;
+
     boolean archived;
 
     @Version

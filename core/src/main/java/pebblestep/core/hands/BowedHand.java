@@ -2,9 +2,11 @@ package pebblestep.core.hands;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.EnumSet;
 import java.util.List;
+import java.util.Optional;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
-import pebblestep.core.Identified;
 import pebblestep.core.hands.Shape.Height;
 import pebblestep.core.pitch.Letter;
 import pebblestep.core.pitch.NoteName;
@@ -17,12 +19,25 @@ import pebblestep.core.pitch.Pitch;
  * @param open the open strings as they are read, the lowest first
  * @param highest the highest position that the player takes, from 1
  * @param openStrings how they are taken
+ * @param stays the position in which the hand stays as far as it can; 0 where none is asked for
  */
-public record BowedHand(List<Pitch> open, int highest, OpenStrings openStrings) implements Hand {
+public record BowedHand(List<Pitch> open, int highest, OpenStrings openStrings, int stays) implements Hand {
     /** How open strings are taken. */
-    public enum OpenStrings implements Identified {
-        PREFER,
-        AVOID
+    public enum OpenStrings implements School {
+        PREFER("open strings"),
+        AVOID("fourth finger instead of open strings"),
+        AVOID_DOWN("open strings going up, fourth finger coming down");
+
+        private final String words;
+
+        OpenStrings(String words) {
+            this.words = words;
+        }
+
+        @Override
+        public String words() {
+            return words;
+        }
     }
 
     static final String[] ROMAN = {
@@ -30,6 +45,7 @@ public record BowedHand(List<Pitch> open, int highest, OpenStrings openStrings) 
     };
 
     private static final int FOURTH = 4;
+    private static final int MOST_ASKED = 7;
 
     /** Costs of the left hand on strings; common practice, no source. */
     private static final Weights COSTS = new Weights(
@@ -42,6 +58,9 @@ public record BowedHand(List<Pitch> open, int highest, OpenStrings openStrings) 
             low;      120; a finger drawn back
             high;     120; a finger stretched up
             far;      450; an extension
+            beyond;  2000; beyond the highest position
+            leaves;   700; out of the position that is asked for
+            down;    2000; an open string coming down
             shift;    450; a shift
             further;  110; by a position
             covered; -250; an open string covers it
@@ -51,8 +70,13 @@ public record BowedHand(List<Pitch> open, int highest, OpenStrings openStrings) 
             across;   150; one finger on two strings
             """);
 
+    /** Refuses a highest position that has no name here. */
     public BowedHand {
         open = List.copyOf(open);
+        if (highest < 1 || highest >= ROMAN.length) {
+            throw new IllegalArgumentException(
+                    "Positions go from 1 to " + (ROMAN.length - 1) + ", not to " + highest + ".");
+        }
     }
 
     @Override
@@ -61,13 +85,68 @@ public record BowedHand(List<Pitch> open, int highest, OpenStrings openStrings) 
     }
 
     @Override
+    public List<School> schools() {
+        return List.of(OpenStrings.values());
+    }
+
+    @Override
+    public Optional<School> school() {
+        return Optional.of(openStrings);
+    }
+
+    @Override
+    public Hand inSchool(String id) {
+        return School.isAmong(OpenStrings.values(), id)
+                ? new BowedHand(open, highest, School.among(OpenStrings.values(), id), stays)
+                : this;
+    }
+
+    @Override
+    public List<String> positions() {
+        return List.of(ROMAN).subList(1, Math.min(highest, MOST_ASKED) + 1);
+    }
+
+    @Override
+    public Hand inPosition(String name) {
+        int at = positions().indexOf(name) + 1;
+        return at == 0 ? this : new BowedHand(open, highest, openStrings, at);
+    }
+
+    @Override
+    public List<String> strings() {
+        return open.reversed().stream().map(string -> string.name().toString()).toList();
+    }
+
+    @Override
+    public Set<PlayersHand.Trait> traits() {
+        return EnumSet.of(PlayersHand.Trait.HIGHEST, PlayersHand.Trait.SCHOOL);
+    }
+
+    @Override
+    public Hand of(PlayersHand player) {
+        int top = player.highest()
+                .map(List.of(ROMAN)::indexOf)
+                .filter(at -> at > 0)
+                .orElse(highest);
+        BowedHand own = new BowedHand(open, top, openStrings, stays);
+        return player.school().map(own::inSchool).orElse(own);
+    }
+
+    /** As far as the highest position goes; a note that lies beyond it is played all the same, and says so. */
+    @Override
     public List<Way> ways(Pitch written) {
+        List<Way> ways = ways(written, highest);
+        if (ways.isEmpty()) ways = ways(written, ROMAN.length - 1);
+        ways.sort(Comparator.comparing(Way::cost));
+        return ways;
+    }
+
+    private List<Way> ways(Pitch written, int top) {
         List<Way> ways = new ArrayList<>();
         for (int string = 0; string < open.size(); string++) {
-            add(ways, written, written, string);
-            for (Pitch other : soundingAlike(written)) add(ways, other, written, string);
+            add(ways, written, written, string, top);
+            for (Pitch other : soundingAlike(written)) add(ways, other, written, string, top);
         }
-        ways.sort(Comparator.comparing(Way::cost));
         return ways;
     }
 
@@ -84,22 +163,21 @@ public record BowedHand(List<Pitch> open, int highest, OpenStrings openStrings) 
         return alike;
     }
 
-    private void add(List<Way> ways, Pitch by, Pitch written, int string) {
+    private void add(List<Way> ways, Pitch by, Pitch written, int string, int top) {
         Pitch from = open.get(string);
         int letters = by.diatonic() - from.diatonic();
         int semitones = by.midi() - from.midi();
         boolean own = by.equals(written);
         if (semitones == 0 && letters == 0) {
             // The hand waits where it is: an open string is one way for each position.
-            for (int position = 1; position <= Math.min(highest, ROMAN.length - 1); position++)
-                ways.add(openWay(string, position));
+            for (int position = 1; position <= top; position++) ways.add(openWay(string, position));
             return;
         }
         if (letters < 1 || semitones < 1) return;
         boolean isOpen = open.stream().anyMatch(other -> other.midi() == written.midi());
         for (int finger = 1; finger <= FOURTH; finger++) {
             int position = letters - finger + 1;
-            if (position < 1 || position > Math.min(highest, ROMAN.length - 1)) continue;
+            if (position < 1 || position > top) continue;
             int above = semitones - frame(string, position);
             Height height = height(finger, above);
             if (height == null) continue;
@@ -111,7 +189,8 @@ public record BowedHand(List<Pitch> open, int highest, OpenStrings openStrings) 
                             height,
                             ROMAN[position],
                             position,
-                            isFar(finger, above)),
+                            isFar(finger, above),
+                            semitones),
                     own,
                     isOpen,
                     position));
@@ -145,7 +224,7 @@ public record BowedHand(List<Pitch> open, int highest, OpenStrings openStrings) 
         return new Way(
                 open.get(string).id() + "-0" + (position == 1 ? "" : "@" + ROMAN[position]),
                 "0",
-                new Shape.Bowed(number(string), name, 0, Height.PLAIN, ROMAN[position], position, false),
+                new Shape.Bowed(number(string), name, 0, Height.PLAIN, ROMAN[position], position, false, 0),
                 0,
                 tolls);
     }
@@ -158,6 +237,8 @@ public record BowedHand(List<Pitch> open, int highest, OpenStrings openStrings) 
             tolls.add(COSTS.toll("instead"));
         if (position > 1) tolls.add(COSTS.toll("position", position - 1, "position " + shape.position()));
         if (!own) tolls.add(COSTS.toll("sound"));
+        if (position > highest) tolls.add(COSTS.toll("beyond", 1, "beyond position " + ROMAN[highest]));
+        if (stays > 0 && position != stays) tolls.add(COSTS.toll("leaves"));
         if (shape.extended()) tolls.add(COSTS.toll("far"));
         else if (finger != 2 && shape.height() == Height.LOW) tolls.add(COSTS.toll("low"));
         else if (finger != 2 && shape.height() == Height.HIGH) tolls.add(COSTS.toll("high"));
@@ -179,12 +260,18 @@ public record BowedHand(List<Pitch> open, int highest, OpenStrings openStrings) 
         return (Shape.Bowed) way.shape();
     }
 
+    private static boolean isDownToOpen(Shape.Bowed one, Shape.Bowed other) {
+        boolean down = one.string() < other.string() || one.string() == other.string() && one.finger() > 0;
+        return other.finger() == 0 && down;
+    }
+
     @Override
     public void move(@Nullable Way before, Way from, Way to, Onset onset, Tally tally) {
         Shape.Bowed one = shape(from);
         Shape.Bowed other = shape(to);
         int by = Math.abs(other.place() - one.place());
         boolean isOpen = one.finger() == 0 || other.finger() == 0;
+        if (openStrings == OpenStrings.AVOID_DOWN && isDownToOpen(one, other)) tally.add(COSTS, "down");
         if (by > 0) {
             tally.add(COSTS, "shift", 1, () -> "shift from " + one.position() + " to " + other.position());
             tally.add(COSTS, "further", by, () -> "by " + by + (by == 1 ? " position" : " positions"));

@@ -15,7 +15,8 @@ import pebblestep.core.pitch.Pitch;
  * keys; {@code T} is the left thumb, 1 to 3 and 4 to 6 are the fingers of the left and the right hand on their holes. A line
  * {@code instead} says a key that the same finger may press in place of another, but on some notes. Every other line is a way:
  * written note; what is pressed; and, where it is not the usual way, what it is called and what it is for. A line {@code half} says a
- * hole half closed and the hole; a line {@code unsure} names notes on which whoever wrote it down was not sure.
+ * hole half closed and the hole; a line {@code unsure} names notes on which whoever wrote it down was not sure, and a line {@code with} says
+ * what it is called when the left thumb changes together with other fingers.
  */
 final class Chart {
     /** What a way is called where a key is only kept down that changes nothing. */
@@ -26,6 +27,7 @@ final class Chart {
 
     private final Map<String, String> fingers = new LinkedHashMap<>();
     private final Map<String, String> halves = new HashMap<>();
+    private final List<String> with = new ArrayList<>();
     private final Set<Integer> unsure = new HashSet<>();
     private final Map<Integer, List<Entry>> byMidi = new LinkedHashMap<>();
 
@@ -47,6 +49,7 @@ final class Chart {
             switch (cells.getFirst()) {
                 case "keys" -> Parts.words(cells.get(2)).forEach(key -> fingers.put(key, cells.get(1)));
                 case "instead" -> instead.add(cells);
+                case "with" -> with.add(cells.get(1));
                 case "half" -> halves.put(cells.get(1), cells.get(2));
                 case "unsure" ->
                     Parts.words(cells.get(1))
@@ -96,9 +99,42 @@ final class Chart {
         return finger;
     }
 
+    private static final List<String> FINGERS = List.of("T", "1", "2", "3", "4", "5", "6", "7");
+
+    /** The holes of the instrument, as a way of it covers them. */
+    List<Shape.Hole> holes(List<String> pressed) {
+        return FINGERS.stream()
+                .filter(this::isHole)
+                .map(hole -> new Shape.Hole(hole, cover(hole, pressed)))
+                .toList();
+    }
+
+    private boolean isHole(String name) {
+        return byMidi.values().stream().flatMap(List::stream).anyMatch(entry -> entry.pressed.contains(name));
+    }
+
+    private Shape.Cover cover(String hole, List<String> pressed) {
+        if (pressed.contains(hole)) return Shape.Cover.CLOSED;
+        boolean half = pressed.stream().anyMatch(key -> hole.equals(halves.get(key)));
+        return half ? Shape.Cover.HALF : Shape.Cover.OPEN;
+    }
+
+    /** The keys of a way, each with its finger. */
+    List<Shape.Key> keys(List<String> pressed) {
+        return pressed.stream()
+                .filter(key -> !isHole(key) && !halves.containsKey(key))
+                .map(key -> new Shape.Key(key, finger(key)))
+                .toList();
+    }
+
     /** Whether two keys are the same hole, once half and once wholly closed. */
     boolean isHalfOf(String one, String other) {
         return other.equals(halves.get(one)) || one.equals(halves.get(other));
+    }
+
+    /** What it is called when the left thumb changes together with other fingers. */
+    String withThumb() {
+        return with.isEmpty() ? "the thumb moves with the fingers" : with.getFirst();
     }
 
     /** Whether what it says of a note is not sure. */

@@ -120,6 +120,7 @@ final class Charts {
     static final String CLARINET =
             """
             keys; left thumb; R
+            with; across the break
             keys; left first finger; A Ab
             keys; left little finger; LE LF LF# C#
             keys; right little finger; rE rF rF# Eb

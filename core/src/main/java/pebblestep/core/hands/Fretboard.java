@@ -2,12 +2,14 @@ package pebblestep.core.hands;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
-import pebblestep.core.Identified;
 import pebblestep.core.Rounding;
 import pebblestep.core.pitch.Pitch;
 
@@ -18,11 +20,13 @@ import pebblestep.core.pitch.Pitch;
  * @param scaleMm how long a string is, in millimetres
  * @param frets how many there are
  * @param reachMm what a hand spans at most where it stretches, in millimetres
- * @param school how the hand goes about
+ * @param goes how the hand goes about
+ * @param stays the fret at which the first finger stays as far as it can; 0 where none is asked for
  */
-public record Fretboard(List<Pitch> open, double scaleMm, int frets, double reachMm, School school) implements Hand {
-    /** How the hand goes about. */
-    public enum School implements Identified {
+public record Fretboard(List<Pitch> open, double scaleMm, int frets, double reachMm, FretSchool goes, int stays)
+        implements Hand {
+    /** How the hand goes about on a neck. */
+    public enum FretSchool implements School {
         FINGER_A_FRET("one finger a fret"),
         THREE_A_STRING("three notes a string"),
         OPEN_POSITION("open position"),
@@ -30,11 +34,11 @@ public record Fretboard(List<Pitch> open, double scaleMm, int frets, double reac
 
         private final String words;
 
-        School(String words) {
+        FretSchool(String words) {
             this.words = words;
         }
 
-        /** In words. */
+        @Override
         public String words() {
             return words;
         }
@@ -58,10 +62,72 @@ public record Fretboard(List<Pitch> open, double scaleMm, int frets, double reac
             covered;  80; a shift over an open string, by a fret
             string;   60; to another string
             same;    300; one finger on two frets
+            leaves;   700; out of the position that is asked for
             """);
 
     public Fretboard {
         open = List.copyOf(open);
+    }
+
+    private static final double SMALL_REACH_MM = 90;
+    private static final int HIGHEST_POSITION = 12;
+
+    @Override
+    public List<School> schools() {
+        return List.of(FretSchool.values());
+    }
+
+    @Override
+    public Optional<School> school() {
+        return Optional.of(goes);
+    }
+
+    @Override
+    public Hand inSchool(String id) {
+        return School.isAmong(FretSchool.values(), id)
+                ? new Fretboard(open, scaleMm, frets, reachMm, School.among(FretSchool.values(), id), stays)
+                : this;
+    }
+
+    @Override
+    public List<String> positions() {
+        return IntStream.rangeClosed(1, Math.min(HIGHEST_POSITION, frets - FINGERS + 1))
+                .mapToObj(String::valueOf)
+                .toList();
+    }
+
+    @Override
+    public Hand inPosition(String name) {
+        int at = positions().indexOf(name) + 1;
+        return at == 0 ? this : new Fretboard(open, scaleMm, frets, reachMm, goes, at);
+    }
+
+    @Override
+    public List<String> strings() {
+        return open.stream().map(string -> string.name().toString()).toList();
+    }
+
+    @Override
+    public Set<PlayersHand.Trait> traits() {
+        return EnumSet.of(
+                PlayersHand.Trait.SCHOOL,
+                PlayersHand.Trait.STRINGS,
+                PlayersHand.Trait.CAPO,
+                PlayersHand.Trait.SIZE,
+                PlayersHand.Trait.LEFT_HANDED);
+    }
+
+    /** With a capo the frets are counted from it, on strings that are as much shorter and higher. */
+    @Override
+    public Hand of(PlayersHand player) {
+        int capo = player.capo();
+        List<Pitch> strings = (player.strings().isEmpty() ? open : player.strings())
+                .stream()
+                        .map(string -> capo == 0 ? string : Pitch.commonlyNamed(string.midi() + capo))
+                        .toList();
+        double reach = player.size() == PlayersHand.Size.SMALL ? SMALL_REACH_MM : reachMm;
+        Fretboard own = new Fretboard(strings, scaleMm - millimetres(capo), frets - capo, reach, goes, stays);
+        return player.school().map(own::inSchool).orElse(own);
     }
 
     @Override
@@ -116,10 +182,11 @@ public record Fretboard(List<Pitch> open, double scaleMm, int frets, double reac
         List<Toll> tolls = new ArrayList<>();
         int fret = shape.fret();
         if (fret > 0) tolls.add(COSTS.toll("high", fret, "fret " + fret));
-        if (fret == 0 && school != School.OPEN_POSITION) tolls.add(COSTS.toll("open"));
-        if (fret > LOWEST_FRETS && school == School.OPEN_POSITION) tolls.add(COSTS.toll("away"));
+        if (fret == 0 && goes != FretSchool.OPEN_POSITION) tolls.add(COSTS.toll("open"));
+        if (fret > LOWEST_FRETS && goes == FretSchool.OPEN_POSITION) tolls.add(COSTS.toll("away"));
+        if (stays > 0 && fret > 0 && shape.position() != stays) tolls.add(COSTS.toll("leaves"));
         int plain = shape.position() + shape.finger() - 1;
-        if (fret > 0 && plain != fret && school != School.THREE_A_STRING) {
+        if (fret > 0 && plain != fret && goes != FretSchool.THREE_A_STRING) {
             int mm = (int) Rounding.whole(Math.abs(millimetres(fret) - millimetres(plain)));
             tolls.add(COSTS.toll("stretch", mm, "a stretch of " + mm + " mm"));
             if (shape.finger() == FINGERS) tolls.add(COSTS.toll("little"));
@@ -156,12 +223,29 @@ public record Fretboard(List<Pitch> open, double scaleMm, int frets, double reac
 
     @Override
     public Hand along(List<Onset> line) {
-        return switch (school) {
+        return switch (goes) {
             case FINGER_A_FRET, OPEN_POSITION -> this;
             case THREE_A_STRING ->
                 threes(line).map(ways -> (Hand) new Bound(this, ways)).orElse(this);
             case ONE_STRING ->
                 oneString(line).map(ways -> (Hand) new Bound(this, ways)).orElse(this);
+        };
+    }
+
+    @Override
+    public Optional<String> misfit(List<Onset> line) {
+        return switch (goes) {
+            case FINGER_A_FRET, OPEN_POSITION -> Optional.empty();
+            case THREE_A_STRING ->
+                threes(line).isPresent()
+                        ? Optional.empty()
+                        : Optional.of("Three notes a string do not lie within " + Rounding.whole(reachMm)
+                                + " mm of the hand here, or run out of strings: another octave or key may do.");
+            case ONE_STRING ->
+                oneString(line).isPresent()
+                        ? Optional.empty()
+                        : Optional.of(
+                                "No single string has all of these notes: a shorter line or another octave may do.");
         };
     }
 

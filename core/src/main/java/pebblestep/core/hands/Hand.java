@@ -1,6 +1,8 @@
 package pebblestep.core.hands;
 
 import java.util.List;
+import java.util.Optional;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import pebblestep.core.Identified;
 import pebblestep.core.pitch.Pitch;
@@ -35,6 +37,56 @@ public interface Hand {
     /** Whether a move costs more or less for what was played before it. */
     default boolean looksBack() {
         return false;
+    }
+
+    /** The schools between which a teacher can choose, the usual one first; none where there is one way to go about. */
+    default List<School> schools() {
+        return List.of();
+    }
+
+    /** The school that it follows; empty where there is one way to go about. */
+    default Optional<School> school() {
+        return Optional.empty();
+    }
+
+    /** This hand as a school has it; itself for a school that it does not know. */
+    default Hand inSchool(String id) {
+        return this;
+    }
+
+    /** Why a line cannot be played as its school goes about, in a sentence; empty where it can. */
+    default Optional<String> misfit(List<Onset> line) {
+        return Optional.empty();
+    }
+
+    /** Where it can be asked to stay, as positions are called, the lowest first; none where hands have no positions. */
+    default List<String> positions() {
+        return List.of();
+    }
+
+    /** This hand, staying in a position as far as it can; itself for a position that it does not know. */
+    default Hand inPosition(String name) {
+        return this;
+    }
+
+    /** The open strings as they are called, the first string first; none where there are no strings. */
+    default List<String> strings() {
+        return List.of();
+    }
+
+    /** How many frets there are; 0 where there are none. */
+    default int frets() {
+        return 0;
+    }
+
+    /** This hand as a player has it: what they can and what they want. */
+    default Hand of(PlayersHand player) {
+        return this;
+    }
+
+    /** What is to be asked of a player of it. */
+    default Set<PlayersHand.Trait> traits() {
+        return Set.of();
     }
 
     /** The hand as it goes about one line, where it settles something for all of it beforehand. */

@@ -9,7 +9,7 @@ import java.util.Optional;
 import java.util.Set;
 import pebblestep.core.Parts;
 import pebblestep.core.hands.BowedHand.OpenStrings;
-import pebblestep.core.hands.Fretboard.School;
+import pebblestep.core.hands.Fretboard.FretSchool;
 import pebblestep.core.instrument.Instrument;
 import pebblestep.core.pitch.Pitch;
 
@@ -56,13 +56,27 @@ public final class Handed {
 
     private Handed() {}
 
-    /** The hand of an instrument; empty for one of which none is known here. */
+    /** The hand of an instrument, or of the one that it is fingered like; empty for one of which none is known here. */
     public static Optional<Hand> of(Instrument instrument) {
-        return Optional.ofNullable(BY_ID.get(instrument.id()));
+        return Optional.ofNullable(BY_ID.get(instrument.fingeredLike()));
+    }
+
+    /**
+     * The hand of an instrument as a player has it, doing what a step asks, with something to say of every note; empty
+     * where none is known here.
+     */
+    public static Optional<Hand> of(Instrument instrument, PlayersHand player, Wish wish) {
+        return of(instrument).map(hand -> asked(hand.of(player), wish)).map(EveryNote::new);
+    }
+
+    private static Hand asked(Hand hand, Wish wish) {
+        Hand schooled = wish.school().map(hand::inSchool).orElse(hand);
+        return wish.position().map(schooled::inPosition).orElse(schooled);
     }
 
     /** The same hand, or at a keyboard the left one. */
     public static Hand left(Hand hand) {
+        if (hand instanceof EveryNote every) return new EveryNote(left(every.hand()));
         return hand instanceof KeyboardHand ? new KeyboardHand(false) : hand;
     }
 
@@ -82,13 +96,13 @@ public final class Handed {
             case "valves" -> valves(cells.get(2), Parts.words(cells.get(3)));
             case "slide" ->
                 new Slide(Pitch.parse(words.getFirst()), words.size() > 1 ? Integer.parseInt(words.get(1)) : 0);
-            case "bowed" -> new BowedHand(pitches(words), HIGHEST_POSITION, OpenStrings.PREFER);
+            case "bowed" -> new BowedHand(pitches(words), HIGHEST_POSITION, OpenStrings.PREFER, 0);
             case "holes" ->
                 new Holes(new Chart(chart(words.getFirst()), words.size() > 1 ? Integer.parseInt(words.get(1)) : 0));
             case "keys" -> new KeyboardHand(true);
             case "mallets" -> new Mallets(false);
             case "low", "low bass" ->
-                new LowStrings(pitches(words), cells.get(1).endsWith("bass"));
+                new LowStrings(pitches(words), cells.get(1).endsWith("bass"), LowStrings.WITH_THUMB, 0);
             case "frets" -> {
                 List<String> sizes = Parts.words(cells.get(3));
                 yield new Fretboard(
@@ -96,7 +110,8 @@ public final class Handed {
                         Double.parseDouble(sizes.get(0)),
                         Integer.parseInt(sizes.get(1)),
                         REACH_MM,
-                        School.FINGER_A_FRET);
+                        FretSchool.FINGER_A_FRET,
+                        0);
             }
             default -> throw new IllegalArgumentException("There is no family " + cells.get(1) + ".");
         };

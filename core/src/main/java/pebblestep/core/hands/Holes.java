@@ -1,6 +1,7 @@
 package pebblestep.core.hands;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -30,9 +31,14 @@ final class Holes implements Hand {
             """);
 
     private final Chart chart;
+    private final Map<Integer, List<Way>> byMidi = new HashMap<>();
 
     Holes(Chart chart) {
         this.chart = chart;
+        for (int midi : chart.notes()) {
+            byMidi.put(
+                    midi, chart.of(midi).stream().map(entry -> way(entry, midi)).toList());
+        }
     }
 
     @Override
@@ -42,18 +48,10 @@ final class Holes implements Hand {
 
     @Override
     public List<Way> ways(Pitch written) {
-        List<Way> ways = chart.of(written.midi()).stream()
-                .map(entry -> way(entry, written))
-                .toList();
-        return ways.isEmpty() ? List.of(beyond()) : ways;
+        return byMidi.getOrDefault(written.midi(), List.of());
     }
 
-    /** A note beyond the chart: the player knows how, and the rest of the line has its fingers all the same. */
-    private static Way beyond() {
-        return new Way("?", "?", new Shape.Closed(List.of(), "beyond", "beyond what the chart here has"), 0, List.of());
-    }
-
-    private Way way(Chart.Entry entry, Pitch written) {
+    private Way way(Chart.Entry entry, int midi) {
         List<Toll> tolls =
                 switch (entry.kind()) {
                     case "" -> List.of();
@@ -63,11 +61,16 @@ final class Holes implements Hand {
                     default -> List.of(COSTS.toll("other"));
                 };
         String text = entry.kind().equals(Chart.HELD) ? "" : entry.kind();
-        String purpose = entry.purpose().isEmpty() && chart.isUnsure(written.midi()) ? UNSURE : entry.purpose();
+        String purpose = entry.purpose().isEmpty() && chart.isUnsure(midi) ? UNSURE : entry.purpose();
         return new Way(
                 entry.pressed().isEmpty() ? "open" : String.join("-", entry.pressed()),
                 text,
-                new Shape.Closed(entry.pressed(), entry.kind(), purpose),
+                new Shape.Closed(
+                        entry.pressed(),
+                        chart.holes(entry.pressed()),
+                        chart.keys(entry.pressed()),
+                        entry.kind(),
+                        purpose),
                 0,
                 tolls);
     }
@@ -129,7 +132,8 @@ final class Holes implements Hand {
                     () -> littles == 1 ? "a little finger moves" : "both little fingers move");
         }
         if (down && up) tally.add(COSTS, "against");
-        if (moved + littles > 1 && !Objects.equals(one.get(THUMB), other.get(THUMB))) tally.add(COSTS, "with");
+        if (moved + littles > 1 && !Objects.equals(one.get(THUMB), other.get(THUMB)))
+            tally.add(COSTS, "with", 1, chart::withThumb);
     }
 
     /** Every note of the chart, for what checks it. */

@@ -2,7 +2,9 @@ package pebblestep.core.hands;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.EnumSet;
 import java.util.List;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import pebblestep.core.hands.Shape.Height;
 import pebblestep.core.pitch.Pitch;
@@ -13,8 +15,10 @@ import pebblestep.core.pitch.Pitch;
  *
  * @param open the open strings as they are read, the lowest first
  * @param bass whether it is a double bass
+ * @param highest the highest position, in semitones from the open string to the first finger; {@link #WITH_THUMB} for all
+ * @param stays the position in which the hand stays as far as it can, likewise; 0 where none is asked for
  */
-public record LowStrings(List<Pitch> open, boolean bass) implements Hand {
+public record LowStrings(List<Pitch> open, boolean bass, int highest, int stays) implements Hand {
     /** What positions are called, by the semitones from the open string to the first finger; common practice, no source. */
     private static final List<String> CELLO =
             List.of("half", "I", "low II", "II", "III", "high III", "IV", "low V", "V", "low VI", "VI", "VII");
@@ -43,7 +47,12 @@ public record LowStrings(List<Pitch> open, boolean bass) implements Hand {
             slurred;   60; in a slur
             slides;   250; one finger slides
             across;   150; one finger on two strings
+            beyond;  2000; beyond the highest position
+            leaves;   700; out of the position that is asked for
             """);
+
+    /** The highest position of who plays with the thumb on the string. */
+    public static final int WITH_THUMB = THUMB_TO;
 
     public LowStrings {
         open = List.copyOf(open);
@@ -54,19 +63,65 @@ public record LowStrings(List<Pitch> open, boolean bass) implements Hand {
         return Family.BOWED;
     }
 
+    private List<String> names() {
+        return bass ? BASS : CELLO;
+    }
+
+    @Override
+    public List<String> positions() {
+        return names().subList(0, Math.min(highest, names().size()));
+    }
+
+    @Override
+    public Hand inPosition(String name) {
+        int at = positions().indexOf(name) + 1;
+        return at == 0 ? this : new LowStrings(open, bass, highest, at);
+    }
+
+    @Override
+    public List<String> strings() {
+        return open.reversed().stream().map(string -> string.name().toString()).toList();
+    }
+
+    @Override
+    public Set<PlayersHand.Trait> traits() {
+        return EnumSet.of(PlayersHand.Trait.HIGHEST);
+    }
+
+    @Override
+    public Hand of(PlayersHand player) {
+        int top = player.highest()
+                .map(name -> names().indexOf(name) + 1)
+                .filter(at -> at > 0)
+                .orElse(highest);
+        return new LowStrings(open, bass, top, stays);
+    }
+
+    /** As far as the highest position goes; a note that lies beyond it is played all the same, and says so. */
     @Override
     public List<Way> ways(Pitch written) {
+        List<Way> all = allWays(written);
+        List<Way> within = all.stream().filter(way -> isWithin(shape(way))).toList();
+        return within.isEmpty() ? all : within;
+    }
+
+    private boolean isWithin(Shape.Bowed shape) {
+        return highest == WITH_THUMB
+                || shape.place() <= highest && !shape.position().equals(THUMB);
+    }
+
+    private List<Way> allWays(Pitch written) {
         List<Way> ways = new ArrayList<>();
         for (int string = 0; string < open.size(); string++) {
             int up = written.midi() - open.get(string).midi();
             // The hand waits where it is: an open string is one way for each position.
-            for (int first = 2; up == 0 && first <= WAITS; first++) ways.add(way(string, 0, first, false));
+            for (int first = 2; up == 0 && first <= WAITS; first++) ways.add(way(string, 0, first, false, 0));
             for (int finger = 1; finger <= FOURTH; finger++) {
                 if (bass && finger == 3) continue;
-                add(ways, string, finger, up - closed(finger), false);
-                if (!bass && finger > 1) add(ways, string, finger, up - finger, true);
+                add(ways, string, finger, up - closed(finger), false, up);
+                if (!bass && finger > 1) add(ways, string, finger, up - finger, true, up);
             }
-            if (!bass) add(ways, string, 1, up, true);
+            if (!bass) add(ways, string, 1, up, true, up);
             for (int first = THUMB_FROM; first <= THUMB_TO; first++) addThumbed(ways, string, up - first, first);
         }
         ways.sort(
@@ -79,8 +134,8 @@ public record LowStrings(List<Pitch> open, boolean bass) implements Hand {
         return bass && finger == FOURTH ? 2 : finger - 1;
     }
 
-    private void add(List<Way> ways, int string, int finger, int first, boolean extended) {
-        if (first >= 1 && first <= CELLO.size()) ways.add(way(string, finger, first, extended));
+    private void add(List<Way> ways, int string, int finger, int first, boolean extended, int up) {
+        if (first >= 1 && first <= CELLO.size()) ways.add(way(string, finger, first, extended, up));
     }
 
     /** In thumb position the fingers stand a whole step from the thumb and then by steps of either size. */
@@ -96,13 +151,14 @@ public record LowStrings(List<Pitch> open, boolean bass) implements Hand {
         if (finger != 0) ways.add(thumbed(string, finger, thumb, above));
     }
 
-    private Way way(int string, int finger, int first, boolean extended) {
+    private Way way(int string, int finger, int first, boolean extended, int up) {
         String position = (bass ? BASS : CELLO).get(first - 1);
         List<Toll> tolls = new ArrayList<>();
         if (finger > 0) {
             if (finger == FOURTH) tolls.add(COSTS.toll("fourth"));
             if (first > 2) tolls.add(COSTS.toll("position", first - 2, "position " + position));
             if (extended) tolls.add(COSTS.toll("extended"));
+            tolls.addAll(asked(first));
         }
         return new Way(
                 open.get(string).id() + "-" + finger + (extended ? "x" : "") + (first == 2 ? "" : "@" + first),
@@ -114,7 +170,8 @@ public record LowStrings(List<Pitch> open, boolean bass) implements Hand {
                         Height.PLAIN,
                         position,
                         first,
-                        extended),
+                        extended,
+                        up),
                 0,
                 tolls);
     }
@@ -130,9 +187,27 @@ public record LowStrings(List<Pitch> open, boolean bass) implements Hand {
                         Height.PLAIN,
                         THUMB,
                         thumb,
-                        false),
+                        false,
+                        thumb + above),
                 0,
-                List.of(COSTS.toll("thumb"), COSTS.toll("position", thumb - 2, THUMB + " position")));
+                thumbTolls(thumb));
+    }
+
+    private List<Toll> thumbTolls(int thumb) {
+        List<Toll> tolls = new ArrayList<>();
+        tolls.add(COSTS.toll("thumb"));
+        tolls.add(COSTS.toll("position", thumb - 2, THUMB + " position"));
+        tolls.addAll(asked(thumb));
+        return tolls;
+    }
+
+    private List<Toll> asked(int first) {
+        List<Toll> tolls = new ArrayList<>();
+        if (first > highest) {
+            tolls.add(COSTS.toll("beyond", 1, "beyond position " + names().get(Math.min(highest, names().size()) - 1)));
+        }
+        if (stays > 0 && first != stays) tolls.add(COSTS.toll("leaves"));
+        return tolls;
     }
 
     private static Shape.Bowed shape(Way way) {

@@ -1,6 +1,9 @@
 package pebblestep.core.hands;
 
+import java.util.EnumSet;
 import java.util.List;
+import java.util.Optional;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import pebblestep.core.pitch.Pitch;
 
@@ -11,6 +14,23 @@ import pebblestep.core.pitch.Pitch;
  * @param leftFirst whether the left hand begins where it is all the same
  */
 public record Mallets(boolean leftFirst) implements Hand {
+    /** Which hand begins. */
+    enum Start implements School {
+        RIGHT("right hand first"),
+        LEFT("left hand first");
+
+        private final String words;
+
+        Start(String words) {
+            this.words = words;
+        }
+
+        @Override
+        public String words() {
+            return words;
+        }
+    }
+
     private static final int CLOSE = 2;
 
     /** Costs of two mallets; common practice, no source. */
@@ -24,6 +44,31 @@ public record Mallets(boolean leftFirst) implements Hand {
     @Override
     public Family family() {
         return Family.MALLETS;
+    }
+
+    @Override
+    public List<School> schools() {
+        return List.of(Start.values());
+    }
+
+    @Override
+    public Optional<School> school() {
+        return Optional.of(leftFirst ? Start.LEFT : Start.RIGHT);
+    }
+
+    @Override
+    public Hand inSchool(String id) {
+        return School.isAmong(Start.values(), id) ? new Mallets(id.equals(Start.LEFT.id())) : this;
+    }
+
+    @Override
+    public Set<PlayersHand.Trait> traits() {
+        return EnumSet.of(PlayersHand.Trait.SCHOOL);
+    }
+
+    @Override
+    public Hand of(PlayersHand player) {
+        return player.school().map(this::inSchool).orElse(this);
     }
 
     @Override

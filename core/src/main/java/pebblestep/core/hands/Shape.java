@@ -5,6 +5,11 @@ import pebblestep.core.Identified;
 
 /** What a hand looks like on one note: the data of its picture. */
 public sealed interface Shape {
+    /** What is to be seen of it: equal for two shapes that look alike on a note. */
+    default Object look() {
+        return this;
+    }
+
     /**
      * Valves that are down.
      *
@@ -37,9 +42,24 @@ public sealed interface Shape {
      * @param position the position as it is called; of an open string the one in which the hand waits
      * @param place the same as a number, by which the hand's way is measured
      * @param extended whether the hand stretches for it
+     * @param above how many semitones above the open string it stands
      */
-    record Bowed(int string, String stringName, int finger, Height height, String position, int place, boolean extended)
-            implements Shape {}
+    record Bowed(
+            int string,
+            String stringName,
+            int finger,
+            Height height,
+            String position,
+            int place,
+            boolean extended,
+            int above)
+            implements Shape {
+        /** Of an open string the hand does not show where it waits. */
+        @Override
+        public Object look() {
+            return finger == 0 ? new Bowed(string, stringName, 0, Height.PLAIN, "", 0, false, 0) : this;
+        }
+    }
 
     /** Whether a finger stands lower or higher than it does as a rule. */
     enum Height implements Identified {
@@ -75,15 +95,46 @@ public sealed interface Shape {
      */
     record Pressed(boolean right, int finger, int midi) implements Shape {}
 
+    /** How a hole is covered. */
+    enum Cover implements Identified {
+        OPEN,
+        HALF,
+        CLOSED
+    }
+
     /**
-     * Holes that are closed and keys that are pressed, as the chart of the instrument names them.
+     * A hole, by the number of its finger; T is that of the left thumb.
      *
+     * @param name of the finger that covers it
+     */
+    record Hole(String name, Cover cover) {}
+
+    /**
+     * A key that is pressed.
+     *
+     * @param name as the chart names it
+     * @param finger that presses it
+     */
+    record Key(String name, String finger) {}
+
+    /**
+     * Holes and keys, as the chart of the instrument names them.
+     *
+     * @param pressed all that is closed or pressed
+     * @param holes every hole of the instrument, in the order of the fingers
+     * @param keys the keys that are pressed
      * @param kind what the way is called; empty for the usual one
      * @param purpose what it is for; empty for the usual one
      */
-    record Closed(List<String> pressed, String kind, String purpose) implements Shape {
+    record Closed(List<String> pressed, List<Hole> holes, List<Key> keys, String kind, String purpose)
+            implements Shape {
         public Closed {
             pressed = List.copyOf(pressed);
+            holes = List.copyOf(holes);
+            keys = List.copyOf(keys);
         }
     }
+
+    /** Nothing: the hand has no way to play the note. */
+    record Beyond() implements Shape {}
 }

@@ -2,7 +2,9 @@ package pebblestep.core.hands;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.EnumSet;
 import java.util.List;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import pebblestep.core.pitch.Pitch;
 
@@ -38,6 +40,18 @@ public record Slide(Pitch fundamental, int triggers) implements Hand {
     @Override
     public Family family() {
         return Family.SLIDE;
+    }
+
+    @Override
+    public Set<PlayersHand.Trait> traits() {
+        return EnumSet.of(PlayersHand.Trait.TRIGGERS);
+    }
+
+    @Override
+    public Hand of(PlayersHand player) {
+        return player.triggers().isPresent()
+                ? new Slide(fundamental, player.triggers().getAsInt())
+                : this;
     }
 
     private record Fit(int partial, int position, int triggers) {}

@@ -2,6 +2,7 @@ package pebblestep.core.hands;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -59,6 +60,31 @@ public record Valves(List<Tube> tubes, int count, boolean compensating, List<Pit
     @Override
     public Family family() {
         return Family.VALVES;
+    }
+
+    @Override
+    public Set<PlayersHand.Trait> traits() {
+        return tubes.size() > 1
+                ? EnumSet.of(PlayersHand.Trait.HORN, PlayersHand.Trait.CHANGE)
+                : EnumSet.of(PlayersHand.Trait.VALVES, PlayersHand.Trait.COMPENSATING);
+    }
+
+    @Override
+    public Hand of(PlayersHand player) {
+        if (tubes.size() == 1) {
+            return new Valves(tubes, player.valves().orElse(count), compensating || player.compensating(), change);
+        }
+        return switch (player.horn().orElse(PlayersHand.Horn.DOUBLE)) {
+            case DOUBLE ->
+                new Valves(
+                        tubes,
+                        count,
+                        compensating,
+                        player.change().map(List::of).orElse(change));
+            // A single horn takes what there is: nothing is spared for another side.
+            case F -> new Valves(List.of(tubes.getFirst()), count, compensating, List.of());
+            case B_FLAT -> new Valves(List.of(tubes.getLast()), count, compensating, List.of());
+        };
     }
 
     /** One of the ways before it is known which is the plainest. */

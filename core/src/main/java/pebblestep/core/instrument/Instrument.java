@@ -16,7 +16,7 @@ import pebblestep.core.pitch.Pitch;
  * @param firstOctave written range of the first months: an octave and a bit
  * @param comfortable written range of a settled player
  * @param full full written range
- * @param crossings awkward places of its fingering
+ * @param fingeredLike the id of the instrument whose hand it borrows; its own id for one that everybody has
  */
 public record Instrument(
         String id,
@@ -27,14 +27,13 @@ public record Instrument(
         PitchRange firstOctave,
         PitchRange comfortable,
         PitchRange full,
-        List<Crossing> crossings) {
+        String fingeredLike) {
     private static final int MOST_CLEFS = 4;
     private static final int FURTHEST = 36;
 
     /** Refuses an instrument without a clef, that sounds over three octaves away, or whose ranges do not lie within each other. */
     public Instrument {
         clefs = List.copyOf(clefs);
-        crossings = List.copyOf(crossings);
         if (clefs.isEmpty() || clefs.size() > MOST_CLEFS) {
             throw Refusal.of("clefs", "An instrument reads one to " + MOST_CLEFS + " clefs.");
         }

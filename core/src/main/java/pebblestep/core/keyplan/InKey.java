@@ -78,7 +78,8 @@ public record InKey(Ascent ascent, Optional<Integer> fewerOctaves) {
                 step.voices(),
                 step.walk().map(walk -> walk.moved(by)),
                 step.company().moved(by),
-                step.hands());
+                step.hands(),
+                step.hand());
         String title = step.title().isBlank() ? StepWords.title(inKey, speech) : key + ": " + step.title();
         return inKey.withTitle(title);
     }

@@ -5,26 +5,31 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
-import pebblestep.core.instrument.Crossing;
+import pebblestep.core.hands.Fingering;
+import pebblestep.core.hands.Onset;
 import pebblestep.core.pitch.Pitch;
 import pebblestep.core.scale.AwkwardPairs;
 
 /**
- * Finds the awkward neighbours in a passage: the pairs of its key where they are played, lowest place first, and the
- * notes on either side of a crossing of the instrument.
+ * Finds the awkward neighbours in a passage: what is hardest for the hand, dearest first, and the pairs of its key where they are
+ * played, in the order of the line.
  */
 final class AwkwardSpots {
     private static final int NEIGHBOURS = 4;
     private static final int MOST = 4;
+    private static final int MOST_OF_HAND = 2;
+
+    /** From so many thousandths a move is hard: five fingers at once (common practice, no source). */
+    private static final int HARD = 500;
+
+    private static final double TOLD_AT = 0.2;
 
     private AwkwardSpots() {}
 
     static List<AwkwardSpot> of(Passage passage, @Nullable Player player) {
         Map<String, AwkwardSpot> found = new LinkedHashMap<>();
-        List<Crossing> crossings =
-                player == null ? List.of() : player.instrument().crossings();
         List<AwkwardPairs.Pair> pairs = AwkwardPairs.of(passage.writtenKey());
-        List<AwkwardSpot> spots = new ArrayList<>();
+        List<AwkwardSpot> spots = new ArrayList<>(ofHand(passage, player));
         for (int i = 1; i < passage.notes().size(); i++) {
             Pitch one = passage.notes().get(i - 1).written();
             Pitch other = passage.notes().get(i).written();
@@ -32,9 +37,6 @@ final class AwkwardSpots {
             Pitch upper = lower == one ? other : one;
             int apart = upper.midi() - lower.midi();
             if (apart == 0 || apart > NEIGHBOURS) continue;
-            crossings.stream()
-                    .filter(crossing -> crossing.isCrossedBy(lower, upper))
-                    .forEach(crossing -> spots.add(new AwkwardSpot(lower, upper, crossing.what())));
             pairs.stream()
                     .filter(pair ->
                             pair.lower().equals(lower.name()) && pair.upper().equals(upper.name()))
@@ -45,6 +47,22 @@ final class AwkwardSpots {
             found.merge(spot.lower().name() + " " + spot.upper().name(), spot, AwkwardSpots::both);
         }
         return found.values().stream().limit(MOST).toList();
+    }
+
+    /** Moves that are hard at any tempo: what they cost is told at one pace, so that a slow line has them too. */
+    private static List<AwkwardSpot> ofHand(Passage passage, @Nullable Player player) {
+        List<AwkwardSpot> spots = new ArrayList<>();
+        passage.fingering(player).ifPresent(fingering -> {
+            for (Fingering.Hard hard : fingering.hardest(MOST_OF_HAND)) {
+                Onset onset = fingering.stops().get(hard.from()).onset();
+                if (hard.thousandths() * onset.seconds() < HARD * TOLD_AT) continue;
+                Pitch one = onset.written();
+                Pitch other = fingering.stops().get(hard.from() + 1).onset().written();
+                boolean rising = one.compareTo(other) <= 0;
+                spots.add(new AwkwardSpot(rising ? one : other, rising ? other : one, String.join(", ", hard.why())));
+            }
+        });
+        return spots;
     }
 
     private static AwkwardSpot both(AwkwardSpot one, AwkwardSpot other) {

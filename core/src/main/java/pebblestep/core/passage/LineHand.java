@@ -1,35 +1,89 @@
 package pebblestep.core.passage;
 
 import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 import pebblestep.core.Refusal;
 import pebblestep.core.hands.Fingering;
 import pebblestep.core.hands.Hand;
 import pebblestep.core.hands.Handed;
 import pebblestep.core.hands.Onset;
+import pebblestep.core.hands.Pin;
+import pebblestep.core.hands.School;
+import pebblestep.core.hands.Way;
+import pebblestep.core.hands.Wish;
+import pebblestep.core.pitch.Pitch;
+import pebblestep.core.scale.Key;
 import pebblestep.core.voice.By;
 
-/** The hand of whoever plays the line of a passage. */
-final class LineHand {
+/** The hand of whoever plays the line of a passage: how it goes through the line, and how else it could. */
+public final class LineHand {
     private static final double THOUSAND = 1000;
+    private static final int MOST_WAYS = 12;
 
-    private LineHand() {}
+    private final Passage passage;
 
-    /** The cheapest fingering at the tempo of the step; empty where there is no model of the hand, or a note has no way. */
-    static Optional<Fingering> of(Passage passage, @Nullable Player player) {
+    /** As the player has it, before a school or a position is asked for. */
+    private final Hand own;
+
+    private final Hand hand;
+    private final List<Onset> onsets;
+    private final Map<Integer, String> pins = new LinkedHashMap<>();
+    private final List<Resting> resting = new ArrayList<>();
+
+    private LineHand(Passage passage, Hand own, Hand hand) {
+        this.passage = passage;
+        this.own = own;
+        this.hand = hand;
+        this.onsets = onsets(passage);
+        List<Pin> asked = passage.step().hand().pins();
+        // What is fixed for one note goes before what is fixed for all of its pitch.
+        asked.stream().filter(pin -> pin.note().isEmpty()).forEach(this::pin);
+        asked.stream().filter(pin -> pin.note().isPresent()).forEach(this::pin);
+    }
+
+    /**
+     * A pin that does nothing in this passage.
+     *
+     * @param sentence why
+     */
+    public record Resting(Pin pin, String sentence) {}
+
+    /**
+     * A way in which one note of the line can be played.
+     *
+     * @param through the cheapest way through the line that takes it
+     * @param chosen whether the line goes this way as it stands
+     * @param more what it costs more than the line with this note free, in thousandths; never below 0, though what a handbook has
+     *     for a scale may cost more by the rules
+     */
+    public record Choice(Way way, Fingering through, boolean chosen, long more) {}
+
+    /**
+     * A school, and what the line is in it.
+     *
+     * @param asked whether it is the one that is taken
+     * @param misfit why the line cannot be played so, and is played otherwise; empty where it can
+     */
+    public record InSchool(School school, Fingering through, boolean asked, Optional<String> misfit) {}
+
+    /** The hand of a player; empty where there is no model of it. */
+    static Optional<LineHand> of(Passage passage, @Nullable Player player) {
         if (player == null) return Optional.empty();
-        return Handed.of(player.instrument()).flatMap(hand -> {
-            try {
-                Hand own = isLeft(passage) ? Handed.left(hand) : hand;
-                return Optional.of(Fingering.of(own, onsets(passage), Map.of()));
-            } catch (Refusal e) {
-                // A range of one's own may go beyond what the model of the instrument knows.
-                return Optional.empty();
-            }
-        });
+        Wish wish = passage.step().hand();
+        return Handed.of(player.instrument(), player.hand(), Wish.NONE)
+                .flatMap(own -> Handed.of(player.instrument(), player.hand(), wish)
+                        .map(hand -> new LineHand(passage, side(passage, own), side(passage, hand))));
+    }
+
+    private static Hand side(Passage passage, Hand hand) {
+        return isLeft(passage) ? Handed.left(hand) : hand;
     }
 
     private static boolean isLeft(Passage passage) {
@@ -37,20 +91,168 @@ final class LineHand {
         return step.hands().alone().orElse(Hands.ofLine(step.voices())) == By.LEFT;
     }
 
+    private void pin(Pin pin) {
+        boolean means = false;
+        boolean fits = false;
+        for (int i = 0; i < onsets.size(); i++) {
+            Pitch written = onsets.get(i).written();
+            if (!pin.means(i, written, keyOf(i))) continue;
+            means = true;
+            if (hand.ways(written).stream().noneMatch(way -> way.id().equals(pin.way()))) continue;
+            fits = true;
+            pins.put(i, pin.way());
+            if (pin.note().isPresent()) sound(i).forEach(same -> pins.put(same, pin.way()));
+        }
+        if (!fits) resting.add(new Resting(pin, why(pin, means)));
+    }
+
+    /** A note and those beside it that are the same one struck again: they stay on one way. */
+    private List<Integer> sound(int note) {
+        Pitch written = onsets.get(note).written();
+        int from = note;
+        while (from > 0 && onsets.get(from - 1).written().equals(written)) from--;
+        int to = note;
+        while (to + 1 < onsets.size() && onsets.get(to + 1).written().equals(written)) to++;
+        return IntStream.rangeClosed(from, to).boxed().toList();
+    }
+
+    private static String why(Pin pin, boolean means) {
+        String note = pin.pitch()
+                .map(Pitch::toString)
+                .orElseGet(() -> "note " + (pin.note().orElse(0) + 1));
+        return "The fingering fixed for " + note
+                + (means ? " is none of this instrument." : " rests: the line does not have that note there now.");
+    }
+
+    /** Whether a note is fixed to a way. */
+    public boolean isPinned(int note, Way way) {
+        return way.id().equals(pins.get(note));
+    }
+
+    /** What the step would ask with one pin more, in place of those that mean the same notes. */
+    public Wish fixed(Pin pin) {
+        Wish wish = passage.step().hand();
+        List<Pin> others =
+                wish.pins().stream().filter(other -> !isReplaced(other, pin)).toList();
+        List<Pin> all = new ArrayList<>(others);
+        all.add(pin);
+        return new Wish(wish.school(), wish.position(), all);
+    }
+
+    /** What the step would ask, did nothing fix this note any more. */
+    public Wish loosened(int note) {
+        Wish wish = passage.step().hand();
+        Pitch written = written(note);
+        return new Wish(
+                wish.school(),
+                wish.position(),
+                wish.pins().stream()
+                        .filter(pin -> !pin.means(note, written, keyOf(note)))
+                        .toList());
+    }
+
+    /** One pin of a note goes before another of it; one of every note goes before all of that pitch in the key. */
+    private static boolean isReplaced(Pin other, Pin pin) {
+        if (pin.note().isPresent()) return other.note().equals(pin.note());
+        return other.pitch().equals(pin.pitch())
+                && (other.key().isEmpty()
+                        || other.key().equals(pin.key())
+                        || other.note().isPresent());
+    }
+
+    /** The written key that a note is in: of a walk that of its station. */
+    public Key keyOf(int note) {
+        return passage.stations().stream()
+                .filter(station -> station.from() <= note && note <= station.to())
+                .reduce((one, other) -> other)
+                .map(Station::writtenKey)
+                .orElse(passage.writtenKey());
+    }
+
     private static List<Onset> onsets(Passage passage) {
         List<PassageNote> notes = passage.notes();
-        List<Slur> slurs = Slur.of(passage.step(), notes);
+        boolean[] joined = new boolean[notes.size()];
+        for (Slur slur : Slur.of(passage.step(), notes)) {
+            for (int i = slur.fromNote(); i < slur.toNote(); i++) joined[i] = true;
+        }
         List<Onset> onsets = new ArrayList<>();
         for (int i = 0; i < notes.size(); i++) {
             PassageNote note = notes.get(i);
-            int at = i;
             double from = passage.millisAt(note.at());
             double to = i + 1 < notes.size()
                     ? passage.millisAt(notes.get(i + 1).at())
                     : passage.millisAt(note.at().plus(note.value()));
-            boolean slurred = slurs.stream().anyMatch(slur -> slur.joins(at));
-            onsets.add(new Onset(note.written(), (to - from) / THOUSAND, slurred));
+            onsets.add(new Onset(note.written(), (to - from) / THOUSAND, joined[i]));
         }
         return onsets;
+    }
+
+    /** The cheapest way through the line, at the tempo of the step, with what is pinned. */
+    public Fingering fingering() {
+        return Fingering.of(hand, onsets, pins);
+    }
+
+    /** Pins that do nothing here. */
+    public List<Resting> resting() {
+        return List.copyOf(resting);
+    }
+
+    /** Why the line cannot be played as the school goes about; empty where it can. */
+    public Optional<String> misfit() {
+        return hand.misfit(onsets);
+    }
+
+    /** The hand as it goes through this line. */
+    public Hand hand() {
+        return hand;
+    }
+
+    /** The written pitch of a note; refuses one that the line does not have. */
+    public Pitch written(int note) {
+        if (note < 0 || note >= onsets.size()) {
+            throw Refusal.of(
+                    "note", "The line has notes 0 to " + (onsets.size() - 1) + ", none with the number " + note + ".");
+        }
+        return onsets.get(note).written();
+    }
+
+    /**
+     * How one note can be played, each way with what the line becomes by it: what is taken first, then the cheapest. Of ways that
+     * look alike, as an open string with the hand waiting here or there, the cheapest stands for all.
+     */
+    public List<Choice> choices(int note) {
+        Pitch written = written(note);
+        Map<Integer, String> others = new HashMap<>(pins);
+        List<Integer> same = sound(note);
+        same.forEach(others::remove);
+        long least = Fingering.of(hand, onsets, others).cost();
+        Way taken = fingering().stops().get(note).way();
+        Map<Object, Choice> byLook = new LinkedHashMap<>();
+        for (Way way : hand.ways(written)) {
+            same.forEach(one -> others.put(one, way.id()));
+            Fingering through = Fingering.of(hand, onsets, others);
+            boolean chosen = way.equals(taken);
+            Choice choice = new Choice(way, through, chosen, Math.max(0, through.cost() - least));
+            byLook.merge(
+                    way.shape().look(),
+                    choice,
+                    (one, other) -> one.chosen || !other.chosen && one.more <= other.more ? one : other);
+        }
+        return byLook.values().stream()
+                .sorted(Comparator.comparing((Choice choice) -> !choice.chosen).thenComparing(Choice::more))
+                .limit(MOST_WAYS)
+                .toList();
+    }
+
+    /** The line in every school of its hand; empty where there is one way to go about. */
+    public List<InSchool> schools() {
+        List<InSchool> schools = new ArrayList<>();
+        String asked = hand.school().map(School::id).orElse("");
+        for (School school : own.schools()) {
+            Hand there = hand.inSchool(school.id());
+            schools.add(new InSchool(
+                    school, Fingering.of(there, onsets, Map.of()), school.id().equals(asked), there.misfit(onsets)));
+        }
+        return schools;
     }
 }

@@ -51,6 +51,11 @@ public record Passage(
 
     /** How the line is fingered by whoever plays it; empty where their hand is not known here. */
     public Optional<Fingering> fingering(@Nullable Player player) {
+        return hand(player).map(LineHand::fingering);
+    }
+
+    /** The hand of whoever plays the line; empty where it is not known here. */
+    public Optional<LineHand> hand(@Nullable Player player) {
         return LineHand.of(this, player);
     }
 

@@ -1,5 +1,6 @@
 package pebblestep.core.passage;
 
+import pebblestep.core.hands.PlayersHand;
 import pebblestep.core.instrument.Instrument;
 import pebblestep.core.instrument.Level;
 import pebblestep.core.instrument.PitchRange;
@@ -16,12 +17,24 @@ import pebblestep.core.scale.SixAccidentals;
  * @param own whether the range is this player's own rather than the instrument's
  * @param six the spelling at six flats against six sharps
  * @param reference the frequency of A4 they tune to
+ * @param hand what their hand can, and how they like it
  */
 public record Player(
-        Instrument instrument, PitchRange range, boolean own, SixAccidentals six, ReferencePitch reference) {
+        Instrument instrument,
+        PitchRange range,
+        boolean own,
+        SixAccidentals six,
+        ReferencePitch reference,
+        PlayersHand hand) {
     /** A player with the full range of the instrument. */
     public static Player of(Instrument instrument) {
-        return new Player(instrument, instrument.full(), false, SixAccidentals.BY_INTERVAL, ReferencePitch.ISO_16);
+        return new Player(
+                instrument,
+                instrument.full(),
+                false,
+                SixAccidentals.BY_INTERVAL,
+                ReferencePitch.ISO_16,
+                PlayersHand.USUAL);
     }
 
     /** A player of a level. */
@@ -29,22 +42,32 @@ public record Player(
         return level == Level.FULL
                 ? of(instrument)
                 : new Player(
-                        instrument, instrument.range(level), true, SixAccidentals.BY_INTERVAL, ReferencePitch.ISO_16);
+                        instrument,
+                        instrument.range(level),
+                        true,
+                        SixAccidentals.BY_INTERVAL,
+                        ReferencePitch.ISO_16,
+                        PlayersHand.USUAL);
     }
 
     /** This player with a range of their own. */
     public Player within(PitchRange other) {
-        return new Player(instrument, other, true, six, reference);
+        return new Player(instrument, other, true, six, reference, hand);
     }
 
     /** This player reading six accidentals that way. */
     public Player reading(SixAccidentals other) {
-        return new Player(instrument, range, own, other, reference);
+        return new Player(instrument, range, own, other, reference, hand);
     }
 
     /** This player tuning to another reference pitch. */
     public Player tunedTo(ReferencePitch other) {
-        return new Player(instrument, range, own, six, other);
+        return new Player(instrument, range, own, six, other, hand);
+    }
+
+    /** This player with such a hand. */
+    public Player withHand(PlayersHand other) {
+        return new Player(instrument, range, own, six, reference, other);
     }
 
     /** The family of the instrument: strings, woodwind, brass and so on. */

@@ -7,6 +7,7 @@ import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import pebblestep.core.Identified;
 import pebblestep.core.Refusal;
+import pebblestep.core.hands.Wish;
 import pebblestep.core.harmony.Company;
 import pebblestep.core.line.Line;
 import pebblestep.core.line.Turn;
@@ -41,6 +42,7 @@ import pebblestep.core.walk.Walk;
  * @param walk the way through several keys, where it does not stay in its own
  * @param company the harmony that sounds beside it
  * @param hands which hands play of what both have
+ * @param hand what is asked of the hand that plays the line
  */
 public record Step(
         String title,
@@ -56,7 +58,8 @@ public record Step(
         List<Voice> voices,
         Optional<Walk> walk,
         Company company,
-        WhichHands hands) {
+        WhichHands hands,
+        Wish hand) {
 
     /** How the key of a step is named. */
     public enum Named implements Identified {
@@ -111,7 +114,8 @@ public record Step(
                 List.of(),
                 Optional.empty(),
                 Company.NONE,
-                WhichHands.TOGETHER);
+                WhichHands.TOGETHER,
+                Wish.NONE);
     }
 
     /** The forms that are played, each once. */
@@ -209,7 +213,7 @@ public record Step(
     public Step withArticulation(Articulation other) {
         return new Step(
                 title, key, named, line, register, rhythm, target, tempo, other, metronome, voices, walk, company,
-                hands);
+                hands, hand);
     }
 
     /** This step with another metronome. */
@@ -228,7 +232,8 @@ public record Step(
                 voices,
                 walk,
                 company,
-                hands);
+                hands,
+                hand);
     }
 
     /** This step wherever it fits the player: in no octave that was asked for. */
@@ -256,7 +261,8 @@ public record Step(
                 voices,
                 walk,
                 company,
-                hands);
+                hands,
+                hand);
     }
 
     /** This step with other further voices, or none. */
@@ -277,6 +283,26 @@ public record Step(
     /** This step played by both hands, or by one of them alone; refuses that of a step for one hand. */
     public Step withHands(WhichHands others) {
         return with(voices, walk.orElse(null), company, others);
+    }
+
+    /** This step asking that of the hand. */
+    public Step withHand(Wish other) {
+        return new Step(
+                title,
+                key,
+                named,
+                line,
+                register,
+                rhythm,
+                target,
+                tempo,
+                articulation,
+                metronome,
+                voices,
+                walk,
+                company,
+                hands,
+                other);
     }
 
     /** The further voice that one hand plays alone; empty where the line is played. */
@@ -311,7 +337,8 @@ public record Step(
                 someVoices,
                 Optional.ofNullable(aWalk),
                 aCompany,
-                someHands);
+                someHands,
+                hand);
     }
 
     private Step with(String aTitle, Key aKey, Line aLine, Rhythm aRhythm, Target aTarget, Tempo aTempo) {
@@ -329,6 +356,7 @@ public record Step(
                 voices,
                 walk,
                 company,
-                hands);
+                hands,
+                hand);
     }
 }

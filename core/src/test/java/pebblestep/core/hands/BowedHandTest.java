@@ -14,7 +14,7 @@ import pebblestep.core.pitch.Pitch;
 /** Fingers: common practice, no source. */
 class BowedHandTest {
     private static BowedHand violin(int highest, OpenStrings openStrings) {
-        return new BowedHand(((BowedHand) Lines.hand("violin")).open(), highest, openStrings);
+        return new BowedHand(((BowedHand) Lines.hand("violin")).open(), highest, openStrings, 0);
     }
 
     /** {@code A2h}: string, finger, high or low; the second finger always says which. */
@@ -62,6 +62,31 @@ class BowedHandTest {
         Fingering fingering = Lines.fingering(violin(5, OpenStrings.PREFER), 0.4, "E5 F#5 G#5 A5 B5 C#6 D6 E6");
         List<Fingering.Hard> hardest = fingering.hardest(1);
         assertThat(hardest.getFirst().why()).anyMatch(why -> why.startsWith("shift from I to"));
-        assertThat(violin(1, OpenStrings.PREFER).ways(Pitch.parse("E6"))).isEmpty();
+    }
+
+    /** Somebody who stays in first position has a note beyond it all the same, and it says so. */
+    @Test
+    void beyond_the_highest_position_a_note_says_so() {
+        assertThat(violin(1, OpenStrings.PREFER).ways(Pitch.parse("E6")))
+                .isNotEmpty()
+                .allSatisfy(way -> assertThat(way.tolls()).extracting(Toll::why).contains("beyond position I"));
+    }
+
+    @Test
+    void in_third_position_the_hand_stays_there() {
+        Hand third = violin(14, OpenStrings.PREFER).inPosition("III");
+        Fingering fingering = Lines.fingering(third, 0.3, "D5 E5 F5 G5 A5 B5 C6 D6");
+        assertThat(fingering.stops())
+                .extracting(stop -> ((Shape.Bowed) stop.way().shape()).position())
+                .containsOnly("III");
+        assertThat(fingering.stops())
+                .extracting(stop -> stop.way().text())
+                .containsExactly("1", "2", "3", "4", "1", "2", "3", "4");
+    }
+
+    @Test
+    void open_strings_can_be_avoided_coming_down_alone() {
+        Hand hand = violin(1, OpenStrings.AVOID_DOWN);
+        assertThat(spoken(Lines.fingering(hand, 0.4, "F#4 G4 A4 B4 A4 G4 F#4"))).isEqualTo("D2h D3 A0 A1 D4 D3 D2h");
     }
 }

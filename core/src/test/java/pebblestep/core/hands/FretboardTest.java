@@ -9,15 +9,15 @@ import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import pebblestep.core.hands.Fretboard.School;
+import pebblestep.core.hands.Fretboard.FretSchool;
 import pebblestep.core.pitch.Interval;
 import pebblestep.core.pitch.Pitch;
 
 /** Shapes: common practice, no source. */
 class FretboardTest {
-    private static Fretboard neck(String instrument, School school) {
+    private static Fretboard neck(String instrument, FretSchool school) {
         Fretboard usual = (Fretboard) Lines.hand(instrument);
-        return new Fretboard(usual.open(), usual.scaleMm(), 22, usual.reachMm(), school);
+        return new Fretboard(usual.open(), usual.scaleMm(), 22, usual.reachMm(), school, 0);
     }
 
     /** {@code 6:3(2)}: string, fret, finger. */
@@ -40,7 +40,7 @@ class FretboardTest {
     })
     void one_finger_a_fret(String instrument, String notes, String shapes) {
         for (double seconds : new double[] {1, 0.4, 0.1}) {
-            Fingering fingering = Lines.fingering(neck(instrument, School.FINGER_A_FRET), seconds, notes);
+            Fingering fingering = Lines.fingering(neck(instrument, FretSchool.FINGER_A_FRET), seconds, notes);
             assertThat(shapes(fingering)).as("at %s s a note", seconds).isEqualTo(shapes);
         }
     }
@@ -48,7 +48,7 @@ class FretboardTest {
     @Test
     void dorian_over_seventeen_notes_stretches_rather_than_shifts() {
         Fingering fingering = Lines.fingering(
-                neck("classical-guitar", School.FINGER_A_FRET),
+                neck("classical-guitar", FretSchool.FINGER_A_FRET),
                 0.2,
                 "D4 E4 F4 G4 A4 B4 C5 D5 E5 F5 G5 A5 B5 C6 D6 E6 F6");
         String frets = fingering.stops().stream()
@@ -62,7 +62,9 @@ class FretboardTest {
     @Test
     void three_notes_a_string() {
         Fingering fingering = Lines.fingering(
-                neck("classical-guitar", School.THREE_A_STRING), 0.2, "C4 D4 E4 F4 G4 A4 B4 C5 D5 E5 F5 G5 A5 B5 C6");
+                neck("classical-guitar", FretSchool.THREE_A_STRING),
+                0.2,
+                "C4 D4 E4 F4 G4 A4 B4 C5 D5 E5 F5 G5 A5 B5 C6");
         assertThat(shapes(fingering))
                 .isEqualTo(
                         "6:8(1) 6:10(2) 6:12(4) 5:8(1) 5:10(2) 5:12(4) 4:9(1) 4:10(2) 4:12(4) 3:9(1) 3:10(2) 3:12(4) 2:10(1) 2:12(3) 2:13(4)");
@@ -70,14 +72,15 @@ class FretboardTest {
 
     @Test
     void open_strings_and_low_frets_where_the_school_wants_them() {
-        Fingering fingering =
-                Lines.fingering(neck("classical-guitar", School.OPEN_POSITION), 0.3, "E3 F3 G3 A3 B3 C4 D4 E4 F4 G4");
+        Fingering fingering = Lines.fingering(
+                neck("classical-guitar", FretSchool.OPEN_POSITION), 0.3, "E3 F3 G3 A3 B3 C4 D4 E4 F4 G4");
         assertThat(Lines.texts(fingering)).containsExactly("0", "1", "3", "0", "2", "3", "0", "2", "3", "0");
     }
 
     @Test
     void along_one_string_stays_on_it() {
-        Fingering fingering = Lines.fingering(neck("classical-guitar", School.ONE_STRING), 0.3, "E5 F5 G5 A5 B5 C6");
+        Fingering fingering =
+                Lines.fingering(neck("classical-guitar", FretSchool.ONE_STRING), 0.3, "E5 F5 G5 A5 B5 C6");
         assertThat(fingering.stops())
                 .allMatch(stop -> ((Shape.Fretted) stop.way().shape()).string() == 1);
         assertThat(Lines.texts(fingering)).containsExactly("0", "1", "3", "5", "7", "8");
@@ -86,7 +89,7 @@ class FretboardTest {
     /** A closed shape is the same shape further up: every finger stays. */
     @Test
     void a_closed_shape_keeps_its_fingers_along_the_neck() {
-        Fretboard neck = neck("classical-guitar", School.FINGER_A_FRET);
+        Fretboard neck = neck("classical-guitar", FretSchool.FINGER_A_FRET);
         List<Onset> line = Lines.line(0.2, "G3 A3 B3 C4 D4 E4 F#4 G4");
         String first = fingers(Fingering.of(neck, line, Map.of()));
         for (int up = 1; up <= 9; up++) {
@@ -110,7 +113,7 @@ class FretboardTest {
     /** The twelfth fret halves the string; the first is 650 mm less 650 / 2^(1/12). Worked by hand. */
     @Test
     void frets_stand_where_the_temperament_has_them() {
-        Fretboard neck = neck("classical-guitar", School.FINGER_A_FRET);
+        Fretboard neck = neck("classical-guitar", FretSchool.FINGER_A_FRET);
         assertThat(neck.millimetres(0)).isZero();
         assertThat(neck.millimetres(1)).isCloseTo(36.48, within(0.01));
         assertThat(neck.millimetres(12)).isCloseTo(325, within(1e-9));
@@ -118,7 +121,7 @@ class FretboardTest {
 
     @Test
     void a_hand_stretches_no_further_than_it_reaches() {
-        Fretboard neck = neck("classical-guitar", School.FINGER_A_FRET);
+        Fretboard neck = neck("classical-guitar", FretSchool.FINGER_A_FRET);
         assertThat(neck.ways(Pitch.parse("F3"))).extracting(Way::id).doesNotContain("s6f1-1x");
         assertThat(neck.ways(Pitch.parse("C#4"))).extracting(Way::id).contains("s6f9-1x");
     }

@@ -110,7 +110,9 @@ class HolesTest {
     /** What the chart does not have has no way of its own, and the rest of the line is played as it would be. */
     @Test
     void a_note_beyond_the_chart_leaves_the_rest_its_fingers() {
-        Fingering fingering = Lines.fingering(Lines.hand("oboe"), 0.2, "F6 A6 F6");
+        Hand oboe =
+                Handed.of(Instruments.of("oboe"), PlayersHand.USUAL, Wish.NONE).orElseThrow();
+        Fingering fingering = Lines.fingering(oboe, 0.2, "F6 A6 F6");
         assertThat(fingering.stops()).extracting(stop -> stop.way().text()).containsExactly("", "?", "");
     }
 

@@ -95,7 +95,7 @@ class InstrumentsTest {
                         PitchRange.parse("A3-B4"),
                         oboe.comfortable(),
                         oboe.full(),
-                        java.util.List.of()))
+                        ""))
                 .isInstanceOfSatisfying(
                         Refusal.class, refusal -> assertThat(refusal.field()).isEqualTo("firstOctave"));
     }

@@ -105,13 +105,4 @@ class TransposingTableTest {
         assertThat(range.contains(range.withTopMoved(-1))).isTrue();
         assertThat(range.contains(range.withTopMoved(1))).isFalse();
     }
-
-    @Test
-    void a_crossing_is_crossed_by_notes_on_either_side_only() {
-        Crossing theBreak = Instruments.of("clarinet").crossings().get(0);
-        assertThat(theBreak.isCrossedBy(Pitch.parse("B♭4"), Pitch.parse("B4"))).isTrue();
-        assertThat(theBreak.isCrossedBy(Pitch.parse("C5"), Pitch.parse("A4"))).isTrue();
-        assertThat(theBreak.isCrossedBy(Pitch.parse("A4"), Pitch.parse("B♭4"))).isFalse();
-        assertThat(theBreak.isCrossedBy(Pitch.parse("B4"), Pitch.parse("C5"))).isFalse();
-    }
 }

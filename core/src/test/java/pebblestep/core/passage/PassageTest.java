@@ -222,7 +222,7 @@ class PassageTest {
         Step bb = Steps.step("B♭", "major", Extent.octaves(2), Travel.UP, Turn.SINGLE, "4/4", "1/8", "0");
         assertThat(Passage.of(bb, clarinet).awkward(clarinet))
                 .extracting(AwkwardSpot::why)
-                .contains("across the break");
+                .anyMatch(why -> why.contains("across the break"));
     }
 
     @Test

@@ -185,7 +185,7 @@ class BesideTest {
     @Test
     void a_partner_reads_an_instrument_that_only_the_studio_has() {
         PlayerDocument.InstrumentPart horn = new PlayerDocument.InstrumentPart(
-                "own-3", "Tide horn", "brass", "F3", List.of(Clef.TREBLE), "C4-G4", "F3-C6", "F3-D6");
+                "own-3", "Tide horn", "brass", "F3", List.of(Clef.TREBLE), "C4-G4", "F3-C6", "F3-D6", null);
         Voice partner = Voice.at(1, By.PARTNER).on(horn.read());
         StepDocument step = document(Steps.PLAIN.withVoices(List.of(partner)));
         assertThat(step.voices().getFirst().ownInstrument()).isEqualTo(horn);
