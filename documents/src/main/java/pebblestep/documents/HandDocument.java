@@ -4,9 +4,11 @@ import java.util.List;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
+import pebblestep.core.hands.FingerPattern;
 import pebblestep.core.hands.Fingering;
 import pebblestep.core.hands.Fingering.Stop;
 import pebblestep.core.hands.Hand;
+import pebblestep.core.hands.NewForHand;
 import pebblestep.core.hands.Toll;
 import pebblestep.core.passage.LineHand;
 
@@ -17,6 +19,8 @@ import pebblestep.core.passage.LineHand;
  * @param hardest the moves that cost most, dearest first
  * @param strings the open strings, the first one first; absent where there are none
  * @param frets how many frets there are; absent where there are none
+ * @param pattern where the fingers stand on each string; absent where there are none
+ * @param fresh what is new for the hand since the key before; absent where there was none before
  * @param resting why what is asked does nothing here, a school or fingerings that were fixed; absent where all does
  */
 public record HandDocument(
@@ -26,6 +30,8 @@ public record HandDocument(
         List<HardPart> hardest,
         @Nullable List<String> strings,
         @Nullable Integer frets,
+        @Nullable List<PatternPart> pattern,
+        @Nullable List<FreshPart> fresh,
         @Nullable List<String> resting) {
     private static final double THOUSAND = 1000;
     private static final int MOST_HARD = 3;
@@ -55,8 +61,24 @@ public record HandDocument(
     /** A move that is among the hardest, with the indexes of its notes. */
     public record HardPart(int from, int to, double cost, String words) {}
 
-    static HandDocument of(LineHand hand) {
+    /** Where the fingers stand on a string in a position. */
+    public record PatternPart(String string, String position, List<DotPart> dots, String words) {}
+
+    /** A finger so many semitones above the open string; {@code close} where the next one touches it. */
+    public record DotPart(int finger, int above, boolean close) {}
+
+    /** What the hand has not played in the key before, and at which notes. */
+    public record FreshPart(String words, List<Integer> notes) {}
+
+    /**
+     * The document of a hand on its line.
+     *
+     * @param before how the same was fingered in the key before; absent where there was none
+     */
+    static HandDocument of(LineHand hand, @Nullable Fingering before) {
         Fingering fingering = hand.fingering();
+        List<PatternPart> pattern =
+                FingerPattern.of(fingering).stream().map(HandDocument::pattern).toList();
         List<Stop> stops = fingering.stops();
         List<String> strings = hand.hand().strings();
         int frets = hand.hand().frets();
@@ -78,7 +100,23 @@ public record HandDocument(
                         .toList(),
                 strings.isEmpty() ? null : strings,
                 frets == 0 ? null : frets,
+                pattern.isEmpty() ? null : pattern,
+                before == null
+                        ? null
+                        : NewForHand.of(fingering, before).stream()
+                                .map(fresh -> new FreshPart(fresh.words(), fresh.notes()))
+                                .toList(),
                 resting.isEmpty() ? null : resting);
+    }
+
+    private static PatternPart pattern(FingerPattern pattern) {
+        return new PatternPart(
+                pattern.string(),
+                pattern.position(),
+                pattern.dots().stream()
+                        .map(dot -> new DotPart(dot.finger(), dot.above(), dot.close()))
+                        .toList(),
+                pattern.inWords());
     }
 
     private static HandNote note(int index, Stop stop) {

@@ -3,12 +3,16 @@ package pebblestep.documents;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import pebblestep.core.hands.Shape;
+import pebblestep.core.hands.ShapeWords;
 
 /**
  * What a hand looks like on a note, as data of its picture: one of these is there, by the family of the instrument, or
  * none where the hand has no way.
+ *
+ * @param words the same in words
  */
 public record LookDocument(
+        String words,
         @Nullable ValvesPart valves,
         @Nullable SlidePart slide,
         @Nullable BowedPart bowed,
@@ -58,6 +62,7 @@ public record LookDocument(
 
     static LookDocument of(Shape shape) {
         return new LookDocument(
+                ShapeWords.of(shape),
                 shape instanceof Shape.Valved one ? new ValvesPart(one.valves(), one.partial(), one.thumb()) : null,
                 shape instanceof Shape.Slid one
                         ? new SlidePart(one.position(), one.raised(), one.partial(), one.triggers())

@@ -5,12 +5,14 @@ import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import pebblestep.core.Identified;
 import pebblestep.core.Refusal;
+import pebblestep.core.hands.Fingering;
 import pebblestep.core.notation.Score;
 import pebblestep.core.passage.Part;
 import pebblestep.core.passage.Passage;
 import pebblestep.core.passage.Player;
 import pebblestep.core.passage.Step;
 import pebblestep.core.passage.landing.Landing;
+import pebblestep.core.scale.Key;
 
 /** Works a step out as a document: the passage, and what is drawn and sounded beside it as far as it is asked for. */
 public final class Workings {
@@ -73,7 +75,23 @@ public final class Workings {
     }
 
     private static @Nullable HandDocument hand(Passage passage, PassageDocument.Reader reader) {
-        return passage.hand(reader.player().orElse(null)).map(HandDocument::of).orElse(null);
+        Player player = reader.player().orElse(null);
+        return passage.hand(player)
+                .map(hand -> HandDocument.of(
+                        hand,
+                        reader.before()
+                                .flatMap(key -> inKey(passage.step(), key, player))
+                                .orElse(null)))
+                .orElse(null);
+    }
+
+    /** How a step would be fingered in another key; empty where it does not fit there. */
+    private static Optional<Fingering> inKey(Step step, Key key, @Nullable Player player) {
+        try {
+            return Passage.of(step.inWrittenKey(key), player).fingering(player);
+        } catch (Refusal e) {
+            return Optional.empty();
+        }
     }
 
     private static PassageDocument.NotatedPart notated(

@@ -110,7 +110,8 @@ final class Chart {
     }
 
     private boolean isHole(String name) {
-        return byMidi.values().stream().flatMap(List::stream).anyMatch(entry -> entry.pressed.contains(name));
+        return FINGERS.contains(name)
+                && byMidi.values().stream().flatMap(List::stream).anyMatch(entry -> entry.pressed.contains(name));
     }
 
     private Shape.Cover cover(String hole, List<String> pressed) {

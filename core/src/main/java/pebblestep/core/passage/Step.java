@@ -199,6 +199,26 @@ public record Step(
         return with(title, other, line, rhythm, target, tempo);
     }
 
+    /** This step in a key that is named as it is read. */
+    public Step inWrittenKey(Key other) {
+        return new Step(
+                title,
+                other,
+                Named.WRITTEN,
+                line,
+                Optional.empty(),
+                rhythm,
+                target,
+                tempo,
+                articulation,
+                metronome,
+                voices,
+                walk,
+                company,
+                hands,
+                hand);
+    }
+
     /** This step with another target. */
     public Step withTarget(Target other) {
         return with(title, key, line, rhythm, other, tempo);

@@ -1,0 +1,54 @@
+package pebblestep.core.hands;
+
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import pebblestep.core.Words;
+
+/**
+ * What a line asks of a hand that another line has not asked.
+ *
+ * @param words as a clause: {@code position III for A♭5}
+ * @param notes the indexes of the notes that ask for it
+ */
+public record NewForHand(String words, List<Integer> notes) {
+    private static final int MOST_NAMED = 3;
+
+    public NewForHand {
+        notes = List.copyOf(notes);
+    }
+
+    /** What is new in a line, in the order in which it comes. */
+    public static List<NewForHand> of(Fingering line, Fingering before) {
+        Set<String> known = new HashSet<>();
+        before.stops().forEach(stop -> ShapeWords.learned(stop.way().shape()).ifPresent(known::add));
+        Map<String, List<Integer>> fresh = new LinkedHashMap<>();
+        for (int i = 0; i < line.stops().size(); i++) {
+            Optional<String> learned =
+                    ShapeWords.learned(line.stops().get(i).way().shape());
+            if (learned.isEmpty() || known.contains(learned.get())) continue;
+            fresh.computeIfAbsent(learned.get(), any -> new ArrayList<>()).add(i);
+        }
+        List<NewForHand> all = new ArrayList<>();
+        fresh.forEach((learned, notes) -> all.add(new NewForHand(learned + " for " + pitches(line, notes), notes)));
+        return all;
+    }
+
+    private static String pitches(Fingering line, List<Integer> notes) {
+        Set<String> pitches = new LinkedHashSet<>();
+        notes.forEach(
+                note -> pitches.add(line.stops().get(note).onset().written().toString()));
+        List<String> named = new ArrayList<>(pitches);
+        if (named.size() > MOST_NAMED) {
+            int more = named.size() - MOST_NAMED + 1;
+            named = new ArrayList<>(named.subList(0, MOST_NAMED - 1));
+            named.add(Words.spelled(more, "more note"));
+        }
+        return Words.list(named);
+    }
+}
