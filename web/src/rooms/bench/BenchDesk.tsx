@@ -20,6 +20,7 @@ import { CalmControls, CalmLadder, CalmPulseBar, CalmRoutine, CalmTitle } from '
 import { LandingCard } from './LandingCard';
 import { MaterialBrowser } from './MaterialBrowser';
 import { useBenchKeys } from './useBenchKeys';
+import { HandPanel, type Asked } from './hand/HandPanel';
 import { PaperSwitch } from './PaperSwitch';
 import { SideSwitch } from './SideSwitch';
 import classes from './Bench.module.css';
@@ -59,7 +60,22 @@ export function BenchDesk() {
   // What was kept before there were hands does not know them.
   const words = useMemo(() => ({ hand: true, ...chosen }), [chosen]);
   const [station, setStation] = useState<number>();
-  const marked = useMemo(() => notesOf(passage, station), [passage, station]);
+  const [asked, setAsked] = useState<Asked>();
+  const note = asked?.note;
+  const marked = useMemo(
+    () => (note === undefined ? notesOf(passage, station) : [{ index: note }]),
+    [passage, station, note],
+  );
+  const paper = useRef<HTMLDivElement>(null);
+  const handed = passage?.hand !== undefined;
+  /** Looks at the note that is hardest to reach, or the first, where none was pressed. */
+  const look = () => {
+    const box = paper.current?.getBoundingClientRect();
+    if (!handed || !box) return;
+    setAsked({ note: passage?.hand?.hardest[0]?.to ?? 0, x: box.left + box.width / 2, y: box.top + 60 });
+  };
+  // The line may have become shorter while a note of it was looked at.
+  const seen = asked && passage?.hand?.notes[asked.note] ? asked : undefined;
   const find = useCallback(() => setFinding(true), []);
   const toggle = () => {
     if (player.playing) player.stop();
@@ -110,19 +126,25 @@ export function BenchDesk() {
               <PaperSwitch
                 words={words}
                 hand={fingersOf(passage) !== undefined}
+                onHow={handed ? look : undefined}
                 onChange={setWords}
                 onCompare={compare}
                 onTakeAway={() => setTaking(true)}
               />
             </div>
             <StationPath passage={passage} onPoint={setStation} lights={player.lights} />
-            <div className={classes.paper} tabIndex={0} aria-label="Engraved notes" role="region">
+            <div ref={paper} className={classes.paper} tabIndex={0} aria-label="Engraved notes" role="region">
               <Engraving
                 passage={passage}
                 lights={player.lights}
                 words={words}
                 largest={LARGEST}
                 marked={marked}
+                onTouch={
+                  handed
+                    ? ({ index, voice }, at) => voice === undefined && setAsked({ note: index, ...at })
+                    : undefined
+                }
               />
             </div>
             <CalmPulseBar />
@@ -149,6 +171,13 @@ export function BenchDesk() {
         )}
       </div>
       {side === 'climb' ? <ClimbControls /> : <CalmControls onFind={find} />}
+      {seen && (
+        <HandPanel
+          asked={seen}
+          onNote={(note) => setAsked({ ...seen, note })}
+          onClose={() => setAsked(undefined)}
+        />
+      )}
       <Suspense>{taking && <TakeStep onClose={() => setTaking(false)} />}</Suspense>
       <MaterialBrowser opened={finding} onClose={() => setFinding(false)} />
       <Compare other={beside} onClose={() => setBeside(undefined)} />

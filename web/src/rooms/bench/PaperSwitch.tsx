@@ -12,6 +12,8 @@ interface Props {
   words: Words;
   /** Whether it is known how the line is fingered. */
   hand: boolean;
+  /** Shows how a note is played, where that is known. */
+  onHow?: () => void;
   onChange: (words: Words) => void;
   /** Lays another step beside this one. */
   onCompare: () => void;
@@ -20,7 +22,7 @@ interface Props {
 }
 
 /** Which lines stand under the notes, and the way to see two steps side by side. */
-export function PaperSwitch({ words, hand, onChange, onCompare, onTakeAway }: Props) {
+export function PaperSwitch({ words, hand, onHow, onChange, onCompare, onTakeAway }: Props) {
   return (
     <div className={classes.words} role="group" aria-label="The paper">
       {LINES.filter(({ line }) => hand || line !== 'hand').map(({ line, name }) => (
@@ -33,6 +35,11 @@ export function PaperSwitch({ words, hand, onChange, onCompare, onTakeAway }: Pr
           {name}
         </button>
       ))}
+      {onHow && (
+        <button type="button" onClick={onHow}>
+          how it is played
+        </button>
+      )}
       <button type="button" onClick={onCompare}>
         side by side
       </button>

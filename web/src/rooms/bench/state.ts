@@ -2,6 +2,7 @@ import type {
   Climb,
   ClimbEditing,
   CompanyPart,
+  HandPart,
   Routine,
   StepDocument,
   StepEditing,
@@ -59,6 +60,7 @@ export type StepEdit =
   | { type: 'voices'; voices: VoicePart[] }
   | { type: 'walk'; walk?: WalkPart }
   | { type: 'company'; company?: CompanyPart }
+  | { type: 'hand'; hand?: HandPart }
   | { type: 'climb'; climb: Climb; start?: number[] }
   | { type: 'climbEdit'; edit: ClimbEditing; start?: number[] };
 
@@ -146,6 +148,8 @@ function editedStep(step: BenchStep, edit: StepEdit): BenchStep {
       return change({ walk: edit.walk });
     case 'company':
       return change({ company: edit.company });
+    case 'hand':
+      return change({ hand: edit.hand });
     case 'climb':
       return { ...step, climb: edit.climb };
     case 'climbEdit': {

@@ -27,7 +27,7 @@ import pebblestep.core.pitch.Pitch;
  * @param schools empty where there is one way to go about
  * @param positions where the hand can be asked to stay; empty where hands have no positions
  * @param position where it is asked to stay; absent where it is not
- * @param strings the open strings, the first one first; absent where there are none
+ * @param neck absent where there are no strings
  * @param loosened what the step would ask of the hand, did nothing fix this note; empty of pins where nothing does
  */
 public record FingersDocument(
@@ -38,7 +38,7 @@ public record FingersDocument(
         List<SchoolPart> schools,
         List<String> positions,
         @Nullable String position,
-        @Nullable List<String> strings,
+        @Nullable NeckDocument neck,
         StepDocument.HandPart loosened) {
     private static final double THOUSAND = 1000;
 
@@ -94,7 +94,6 @@ public record FingersDocument(
                 .fits("Choose a player of an instrument with a hand: strings, frets, keys, valves, a slide or holes."));
         Pitch written = hand.written(note);
         Wish wish = step.hand();
-        List<String> strings = hand.hand().strings();
         return new FingersDocument(
                 note,
                 written.id(),
@@ -105,7 +104,7 @@ public record FingersDocument(
                 hand.schools().stream().map(school -> school(school, wish)).toList(),
                 hand.hand().positions(),
                 wish.position().filter(hand.hand().positions()::contains).orElse(null),
-                strings.isEmpty() ? null : strings,
+                NeckDocument.of(hand.hand()),
                 written(hand.loosened(note)));
     }
 

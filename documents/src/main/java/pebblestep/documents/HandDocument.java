@@ -17,8 +17,7 @@ import pebblestep.core.passage.LineHand;
  *
  * @param effort what a second of it costs: 1 is a usual move five times a second
  * @param hardest the moves that cost most, dearest first
- * @param strings the open strings, the first one first; absent where there are none
- * @param frets how many frets there are; absent where there are none
+ * @param neck absent where there are no strings
  * @param pattern where the fingers stand on each string; absent where there are none
  * @param fresh what is new for the hand since the key before; absent where there was none before
  * @param resting why what is asked does nothing here, a school or fingerings that were fixed; absent where all does
@@ -28,8 +27,7 @@ public record HandDocument(
         double effort,
         List<HandNote> notes,
         List<HardPart> hardest,
-        @Nullable List<String> strings,
-        @Nullable Integer frets,
+        @Nullable NeckDocument neck,
         @Nullable List<PatternPart> pattern,
         @Nullable List<FreshPart> fresh,
         @Nullable List<String> resting) {
@@ -80,8 +78,6 @@ public record HandDocument(
         List<PatternPart> pattern =
                 FingerPattern.of(fingering).stream().map(HandDocument::pattern).toList();
         List<Stop> stops = fingering.stops();
-        List<String> strings = hand.hand().strings();
-        int frets = hand.hand().frets();
         List<String> resting = Stream.concat(
                         hand.misfit().stream(), hand.resting().stream().map(LineHand.Resting::sentence))
                 .toList();
@@ -98,8 +94,7 @@ public record HandDocument(
                                 hard.thousandths() / THOUSAND,
                                 String.join(", ", hard.why())))
                         .toList(),
-                strings.isEmpty() ? null : strings,
-                frets == 0 ? null : frets,
+                NeckDocument.of(hand.hand()),
                 pattern.isEmpty() ? null : pattern,
                 before == null
                         ? null

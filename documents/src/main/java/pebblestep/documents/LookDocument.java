@@ -21,8 +21,8 @@ public record LookDocument(
         @Nullable ClosedPart closed,
         @Nullable StruckPart mallet) {
 
-    /** Valves that are down, by number, on a partial; {@code thumb} where it changed to the other side. */
-    public record ValvesPart(List<Integer> down, int partial, boolean thumb) {}
+    /** Valves that are down of so many, by number, on a partial; {@code thumb} where it changed to the other side. */
+    public record ValvesPart(List<Integer> down, int count, int partial, boolean thumb) {}
 
     /** A position of a slide; {@code raised} where the partial is flat. */
     public record SlidePart(int position, boolean raised, int partial, int triggers) {}
@@ -63,7 +63,9 @@ public record LookDocument(
     static LookDocument of(Shape shape) {
         return new LookDocument(
                 ShapeWords.of(shape),
-                shape instanceof Shape.Valved one ? new ValvesPart(one.valves(), one.partial(), one.thumb()) : null,
+                shape instanceof Shape.Valved one
+                        ? new ValvesPart(one.valves(), one.count(), one.partial(), one.thumb())
+                        : null,
                 shape instanceof Shape.Slid one
                         ? new SlidePart(one.position(), one.raised(), one.partial(), one.triggers())
                         : null,

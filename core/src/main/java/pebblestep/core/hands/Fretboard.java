@@ -135,9 +135,14 @@ public record Fretboard(List<Pitch> open, double scaleMm, int frets, double reac
         return Family.FRETS;
     }
 
+    /** How far so many half steps lie from the nut, as a share of the string. */
+    public static double share(int semitones) {
+        return 1 - Math.pow(2, -semitones / SEMITONES);
+    }
+
     /** Where a fret stands, in millimetres from the nut. */
     public double millimetres(int fret) {
-        return scaleMm * (1 - Math.pow(2, -fret / SEMITONES));
+        return scaleMm * share(fret);
     }
 
     @Override

@@ -16,8 +16,9 @@ public sealed interface Shape {
      * @param valves by number, from 1
      * @param partial which partial of the open tube sounds under them
      * @param thumb whether the thumb has changed to the other tube
+     * @param count how many valves there are
      */
-    record Valved(List<Integer> valves, int partial, boolean thumb) implements Shape {
+    record Valved(List<Integer> valves, int partial, boolean thumb, int count) implements Shape {
         public Valved {
             valves = List.copyOf(valves);
         }

@@ -149,7 +149,7 @@ public record Valves(List<Tube> tubes, int count, boolean compensating, List<Pit
         return new Way(
                 side + "p" + fit.partial + "-" + (fit.valves.isEmpty() ? "0" : joined(fit.valves, "")),
                 side + text,
-                new Shape.Valved(fit.valves, fit.partial, !side.isEmpty()),
+                new Shape.Valved(fit.valves, fit.partial, !side.isEmpty(), count),
                 cents,
                 tolls);
     }

@@ -1,0 +1,29 @@
+package pebblestep.documents;
+
+import java.util.List;
+import java.util.stream.IntStream;
+import org.jspecify.annotations.Nullable;
+import pebblestep.core.hands.Fretboard;
+import pebblestep.core.hands.Hand;
+
+/**
+ * A neck, as it is drawn.
+ *
+ * @param strings the open strings as they are called, the first one first
+ * @param frets how many frets there are; 0 where there are none
+ * @param halfSteps how far each half step lies from the nut, as a share of the string
+ */
+public record NeckDocument(List<String> strings, int frets, List<Double> halfSteps) {
+    private static final int DRAWN = 36;
+
+    /** The neck of a hand; nothing where it has none. */
+    static @Nullable NeckDocument of(Hand hand) {
+        if (hand.strings().isEmpty()) return null;
+        return new NeckDocument(
+                hand.strings(),
+                hand.frets(),
+                IntStream.rangeClosed(0, DRAWN)
+                        .mapToObj(up -> Rounded.fine(Fretboard.share(up)))
+                        .toList());
+    }
+}

@@ -1,0 +1,63 @@
+import type { FingerWay, Neck } from '../../../api/types';
+import { HandPicture } from '../../../ui/hand/HandPicture';
+import classes from './HandPanel.module.css';
+
+interface Props {
+  way: FingerWay;
+  neck?: Neck;
+  /** The key that is read, as it is called. */
+  written: string;
+  onFix: () => void;
+  onAlways: () => void;
+  onLoosen: () => void;
+}
+
+const HEARD_CENTS = 2;
+
+/** One way to play a note: its picture, what the line costs more by it, and why. */
+export function WayCard({ way, neck, written, onFix, onAlways, onLoosen }: Props) {
+  const cents = Math.round(Math.abs(way.cents));
+  const said = [
+    ...way.said,
+    ...(cents >= HEARD_CENTS && !way.said.some((one) => one.includes('cents'))
+      ? [`${cents} cents ${way.cents < 0 ? 'low' : 'high'}`]
+      : []),
+  ];
+  return (
+    <li className={classes.way} data-chosen={way.chosen || undefined}>
+      <HandPicture look={way.look} neck={neck} />
+      <strong className={classes.words}>{way.text || 'usual'}</strong>
+      <span className={classes.cost}>
+        {way.pinned
+          ? 'fixed'
+          : way.chosen
+            ? 'taken'
+            : way.more > 0
+              ? `+${way.more.toFixed(2)} effort`
+              : 'as easy'}
+      </span>
+      {way.look.closed?.purpose && <small>{way.look.closed.purpose}</small>}
+      {said.length > 0 && <small>{said.join(', ')}</small>}
+      <span className={classes.acts}>
+        {way.pinned ? (
+          <button type="button" onClick={onLoosen}>
+            let it go
+          </button>
+        ) : (
+          <>
+            <button type="button" onClick={onFix} aria-label={`Fix ${way.look.words} for this note`}>
+              fix here
+            </button>
+            <button
+              type="button"
+              onClick={onAlways}
+              aria-label={`Fix ${way.look.words} for this pitch, always in ${written}`}
+            >
+              always in {written}
+            </button>
+          </>
+        )}
+      </span>
+    </li>
+  );
+}
