@@ -22,7 +22,7 @@ interface Props {
   /** Notes to mark. */
   marked?: Touch[];
   /** Told which note was touched; the nearest one is meant. */
-  onTouch?: (touch: Touch, at: { x: number; y: number }) => void;
+  onTouch?: (touch: Touch) => void;
 }
 
 /** So much of the paper, in pixels, may be out of sight before it is drawn smaller. */
@@ -169,7 +169,7 @@ export function Engraving({ passage, lights, largest = 1, tall = false, words, m
         className={`${classes.paper} ${onTouch ? classes.touchable : ''}`}
         onPointerUp={(event) => {
           const touch = drawn.current && onTouch && nearest(drawn.current, event.clientX, event.clientY);
-          if (touch) onTouch!(touch, { x: event.clientX, y: event.clientY });
+          if (touch) onTouch!(touch);
         }}
       />
     </div>

@@ -71,6 +71,8 @@ export function PulseRow({ view, top, perWhole, passage, pulse }: Props) {
     if (lands !== undefined) return lands ? 'moss' : 'clay';
     return i === 0 ? 'river' : 'slate';
   };
+  const hard = passage.hand?.hardest[0];
+  const reach = hard && { from: pulse.attacks[hard.from], to: pulse.attacks[hard.to] };
   const atTheEnd = x(landed) > (view.to - view.from) * perWhole - 60;
   // The distance is named where it fits between the other labels; the landing says it in any case.
   const residueRoom =
@@ -148,6 +150,18 @@ export function PulseRow({ view, top, perWhole, passage, pulse }: Props) {
           </g>
         ) : null,
       )}
+      {hard &&
+        reach?.from !== undefined &&
+        reach.to !== undefined &&
+        inRow(reach.from) &&
+        inRow(reach.to) && (
+          <path
+            d={`M${x(reach.from)} ${middle - pebble / 2 - 2} Q${(x(reach.from) + x(reach.to)) / 2} ${BAND_TOP - 6} ${x(reach.to)} ${middle - pebble / 2 - 2}`}
+            className={classes.hard}
+          >
+            <title>{`Hardest for the hand: ${hard.words}`}</title>
+          </path>
+        )}
       {voices.map((voice, v) => {
         const y = middle + BAND_HEIGHT / 2 + VOICE_HEIGHT * (v + 0.3);
         const final = voice.attacks.length - 1;

@@ -20,7 +20,7 @@ import { CalmControls, CalmLadder, CalmPulseBar, CalmRoutine, CalmTitle } from '
 import { LandingCard } from './LandingCard';
 import { MaterialBrowser } from './MaterialBrowser';
 import { useBenchKeys } from './useBenchKeys';
-import { HandPanel, type Asked } from './hand/HandPanel';
+import { HandPanel } from './hand/HandPanel';
 import { PaperSwitch } from './PaperSwitch';
 import { SideSwitch } from './SideSwitch';
 import classes from './Bench.module.css';
@@ -60,22 +60,15 @@ export function BenchDesk() {
   // What was kept before there were hands does not know them.
   const words = useMemo(() => ({ hand: true, ...chosen }), [chosen]);
   const [station, setStation] = useState<number>();
-  const [asked, setAsked] = useState<Asked>();
-  const note = asked?.note;
+  const [asked, setAsked] = useState<number>();
+  const handed = passage?.hand;
+  // The line may have become shorter while a note of it was looked at.
+  const note = asked !== undefined && handed?.notes[asked] ? asked : undefined;
   const marked = useMemo(
     () => (note === undefined ? notesOf(passage, station) : [{ index: note }]),
     [passage, station, note],
   );
-  const paper = useRef<HTMLDivElement>(null);
-  const handed = passage?.hand !== undefined;
-  /** Looks at the note that is hardest to reach, or the first, where none was pressed. */
-  const look = () => {
-    const box = paper.current?.getBoundingClientRect();
-    if (!handed || !box) return;
-    setAsked({ note: passage?.hand?.hardest[0]?.to ?? 0, x: box.left + box.width / 2, y: box.top + 60 });
-  };
-  // The line may have become shorter while a note of it was looked at.
-  const seen = asked && passage?.hand?.notes[asked.note] ? asked : undefined;
+  const leave = useCallback(() => setAsked(undefined), []);
   const find = useCallback(() => setFinding(true), []);
   const toggle = () => {
     if (player.playing) player.stop();
@@ -126,29 +119,29 @@ export function BenchDesk() {
               <PaperSwitch
                 words={words}
                 hand={fingersOf(passage) !== undefined}
-                onHow={handed ? look : undefined}
+                onHow={
+                  handed && (() => setAsked(note === undefined ? (handed.hardest[0]?.to ?? 0) : undefined))
+                }
+                how={note !== undefined}
                 onChange={setWords}
                 onCompare={compare}
                 onTakeAway={() => setTaking(true)}
               />
             </div>
             <StationPath passage={passage} onPoint={setStation} lights={player.lights} />
-            <div ref={paper} className={classes.paper} tabIndex={0} aria-label="Engraved notes" role="region">
+            <div className={classes.paper} tabIndex={0} aria-label="Engraved notes" role="region">
               <Engraving
                 passage={passage}
                 lights={player.lights}
                 words={words}
                 largest={LARGEST}
                 marked={marked}
-                onTouch={
-                  handed
-                    ? ({ index, voice }, at) => voice === undefined && setAsked({ note: index, ...at })
-                    : undefined
-                }
+                onTouch={handed ? ({ index, voice }) => voice === undefined && setAsked(index) : undefined}
               />
             </div>
-            <CalmPulseBar />
-            {passage.pulse && (
+            {note !== undefined && <HandPanel note={note} onNote={setAsked} onClose={leave} />}
+            {note === undefined && <CalmPulseBar />}
+            {note === undefined && passage.pulse && (
               <div
                 className={classes.pulse}
                 // A walk is long: one row of it is seen at a time, so that the notes keep their room.
@@ -163,21 +156,18 @@ export function BenchDesk() {
                 />
               </div>
             )}
-            <LandingCard onCompare={(at) => setBeside(passage.near?.[at]?.step)} />
-            <CalmLadder />
+            {note === undefined && (
+              <>
+                <LandingCard onCompare={(at) => setBeside(passage.near?.[at]?.step)} />
+                <CalmLadder />
+              </>
+            )}
           </>
         ) : (
           <LandingCard onCompare={() => undefined} />
         )}
       </div>
       {side === 'climb' ? <ClimbControls /> : <CalmControls onFind={find} />}
-      {seen && (
-        <HandPanel
-          asked={seen}
-          onNote={(note) => setAsked({ ...seen, note })}
-          onClose={() => setAsked(undefined)}
-        />
-      )}
       <Suspense>{taking && <TakeStep onClose={() => setTaking(false)} />}</Suspense>
       <MaterialBrowser opened={finding} onClose={() => setFinding(false)} />
       <Compare other={beside} onClose={() => setBeside(undefined)} />

@@ -3,11 +3,21 @@ import { useAround } from './BenchContext';
 import { signs } from '../../ui/signs';
 import classes from './Bench.module.css';
 
+const MOST_FRESH = 2;
+const MOST_PAIRS = 2;
+
 /** What is new in a passage for the student, which slips are likely, and which neighbours are awkward. */
 export function NewForStudent({ passage }: { passage: PassageDocument }) {
   const { student } = useAround();
   const { slips, care } = passage;
   const { newNotes, awkward } = care;
+  const fresh = passage.hand?.fresh ?? [];
+  const hard = passage.hand?.hardest[0];
+  const ends = hard && [passage.notes[hard.from]!.pitch, passage.notes[hard.to]!.pitch];
+  // What is to be alternated alone says the same of it already.
+  const said = awkward
+    .slice(0, MOST_PAIRS)
+    .some((pair) => ends?.includes(pair.lower) && ends.includes(pair.upper));
   return (
     <>
       {student && newNotes.length > 0 && (
@@ -20,6 +30,16 @@ export function NewForStudent({ passage }: { passage: PassageDocument }) {
               {fresh.was != null && `, where ${signs(fresh.was)} was`}
             </span>
           ))}
+        </p>
+      )}
+      {student && fresh.length > 0 && (
+        <p className={classes.slips}>
+          New for the hand:{' '}
+          {fresh
+            .slice(0, MOST_FRESH)
+            .map((one) => one.words)
+            .join(' · ')}
+          {fresh.length > MOST_FRESH && ` · and ${fresh.length - MOST_FRESH} more`}
         </p>
       )}
       {slips.length > 0 && (
@@ -37,7 +57,7 @@ export function NewForStudent({ passage }: { passage: PassageDocument }) {
       {awkward.length > 0 && (
         <p className={classes.slips}>
           Alternate alone first:{' '}
-          {awkward.slice(0, 2).map((pair, i) => (
+          {awkward.slice(0, MOST_PAIRS).map((pair, i) => (
             <span key={`${pair.lower}${pair.upper}${pair.why}`}>
               {i > 0 && ' · '}
               <strong>
@@ -46,6 +66,15 @@ export function NewForStudent({ passage }: { passage: PassageDocument }) {
               , {pair.why}
             </span>
           ))}
+        </p>
+      )}
+      {hard && ends && !said && (
+        <p className={classes.slips}>
+          Hardest for the hand:{' '}
+          <strong>
+            {signs(ends[0]!)}–{signs(ends[1]!)}
+          </strong>
+          , {hard.words}
         </p>
       )}
     </>

@@ -14,6 +14,8 @@ interface Props {
   hand: boolean;
   /** Shows how a note is played, where that is known. */
   onHow?: () => void;
+  /** Whether it is shown. */
+  how: boolean;
   onChange: (words: Words) => void;
   /** Lays another step beside this one. */
   onCompare: () => void;
@@ -22,7 +24,7 @@ interface Props {
 }
 
 /** Which lines stand under the notes, and the way to see two steps side by side. */
-export function PaperSwitch({ words, hand, onHow, onChange, onCompare, onTakeAway }: Props) {
+export function PaperSwitch({ words, hand, onHow, how, onChange, onCompare, onTakeAway }: Props) {
   return (
     <div className={classes.words} role="group" aria-label="The paper">
       {LINES.filter(({ line }) => hand || line !== 'hand').map(({ line, name }) => (
@@ -36,7 +38,7 @@ export function PaperSwitch({ words, hand, onHow, onChange, onCompare, onTakeAwa
         </button>
       ))}
       {onHow && (
-        <button type="button" onClick={onHow}>
+        <button type="button" aria-pressed={how} onClick={onHow}>
           how it is played
         </button>
       )}

@@ -4,11 +4,11 @@ import classes from './hand.module.css';
 
 type Fret = NonNullable<Look['fret']>;
 
-const APART = 19;
+const APART = 15;
 const TOP = 14;
-const WIDTH = 210;
-const SEEN = 5;
-const LEFT = 26;
+const WIDTH = 124;
+const SEEN = 4;
+const LEFT = 18;
 const MARKED = [3, 5, 7, 9, 12, 15, 17, 19];
 
 /** A neck with frets as far apart as they are: the finger on its string, the first string on top. */
@@ -16,16 +16,21 @@ export function FretPicture({ look, neck, mirrored }: { look: Fret; neck: Neck; 
   const first = Math.max(0, Math.min(look.position || look.fret, look.fret) - 1);
   const { strings, halfSteps } = neck;
   const along = (fret: number) => halfSteps[fret] ?? 1;
-  const span = along(first + SEEN) - along(first);
+  const seen = along(first + SEEN) - along(first);
   const xOf = (fret: number) => {
-    const at = LEFT + ((along(fret) - along(first)) / span) * (WIDTH - LEFT);
+    const at = LEFT + ((along(fret) - along(first)) / seen) * (WIDTH - LEFT);
     return mirrored ? WIDTH + LEFT - at : at;
   };
   const bottom = TOP + APART * (strings.length - 1);
   const y = TOP + APART * (look.string - 1);
   const between = (fret: number) => (xOf(fret - 1) + xOf(fret)) / 2;
   return (
-    <svg viewBox={`0 0 ${WIDTH + LEFT} ${bottom + 26}`} aria-hidden="true">
+    <svg
+      viewBox={`0 0 ${WIDTH + LEFT} ${bottom + 26}`}
+      width={WIDTH + LEFT}
+      height={bottom + 26}
+      aria-hidden="true"
+    >
       <rect
         x={LEFT}
         y={TOP - 8}
@@ -57,19 +62,19 @@ export function FretPicture({ look, neck, mirrored }: { look: Fret; neck: Neck; 
             strokeWidth={1 + (i * 1.8) / strings.length}
             className={classes.string}
           />
-          <text x={mirrored ? WIDTH + 13 : 13} y={TOP + APART * i + 4} className={classes.label}>
+          <text x={mirrored ? WIDTH + 9 : 8} y={TOP + APART * i + 4} className={classes.label}>
             {name}
           </text>
         </g>
       ))}
       {look.fret === 0 ? (
-        <circle cx={mirrored ? WIDTH + 13 : 13} cy={y} r="9" className={classes.open} />
+        <circle cx={mirrored ? WIDTH + 9 : 8} cy={y} r="9" className={classes.open} />
       ) : (
         <g>
           <Stone
             seed={`finger ${look.finger}`}
-            width={23}
-            height={20}
+            width={21}
+            height={18}
             tone="ink"
             x={between(look.fret)}
             y={y}

@@ -35,7 +35,7 @@ export function HolesPicture({ look, next }: { look: Closed; next?: Closed }) {
   const height = Math.max(168, last ? placeOf(last.name).y + 22 : 0);
   const stacked: Record<string, number> = {};
   return (
-    <svg viewBox={`0 0 140 ${height}`} aria-hidden="true">
+    <svg viewBox={`0 0 140 ${height}`} width={140} height={height} aria-hidden="true">
       <line x1={MIDDLE - 16} x2={MIDDLE + 16} y1="79" y2="79" className={classes.fret} />
       {look.holes.map((hole) => {
         const { x, y } = placeOf(hole.name);
@@ -54,7 +54,7 @@ export function HolesPicture({ look, next }: { look: Closed; next?: Closed }) {
         const place = PLACES[key.finger] ?? { y: 140, side: -1 };
         const before = stacked[key.finger] ?? 0;
         stacked[key.finger] = before + 1;
-        const width = 12 + key.name.length * 6;
+        const width = 11 + key.name.length * 7;
         const x = MIDDLE + place.side * (R + 8 + width / 2) + (place.side < 0 && place.y === 46 ? -4 : 0);
         const y = place.y + before * 17;
         return (

@@ -4,11 +4,11 @@ import classes from './hand.module.css';
 
 type Pressed = NonNullable<Look['key']>;
 
-const WHITE = 22;
+const WHITE = 21;
 const WHITES = [0, 2, 4, 5, 7, 9, 11];
 const HIGH = 92;
 const DEEP = 56;
-const SHOWN = 10;
+const SHOWN = 7;
 
 /** How many white keys lie below a key, and whether it is a white one. */
 function keyOf(midi: number): { white: boolean; at: number } {
@@ -20,7 +20,7 @@ function keyOf(midi: number): { white: boolean; at: number } {
 /** Keys around the one that is pressed, and the finger on it. */
 export function KeysPicture({ look }: { look: Pressed }) {
   const here = keyOf(look.midi);
-  const first = here.at - SHOWN / 2;
+  const first = here.at - Math.floor(SHOWN / 2);
   const x = (at: number) => (at - first) * WHITE;
   const blacks = Array.from({ length: 20 }, (_, i) => look.midi - 10 + i).filter((midi) => {
     const one = keyOf(midi);
@@ -29,7 +29,12 @@ export function KeysPicture({ look }: { look: Pressed }) {
   const cx = here.white ? x(here.at) + WHITE / 2 : x(here.at);
   const cy = here.white ? HIGH - 15 : DEEP - 14;
   return (
-    <svg viewBox={`0 0 ${WHITE * SHOWN} ${HIGH + 14}`} aria-hidden="true">
+    <svg
+      viewBox={`0 0 ${WHITE * SHOWN} ${HIGH + 14}`}
+      width={WHITE * SHOWN}
+      height={HIGH + 14}
+      aria-hidden="true"
+    >
       {Array.from({ length: SHOWN }, (_, i) => (
         <rect key={i} x={i * WHITE} y="0" width={WHITE} height={HIGH} rx="3" className={classes.white} />
       ))}

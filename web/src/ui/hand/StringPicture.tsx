@@ -4,9 +4,9 @@ import classes from './hand.module.css';
 
 type Bowed = NonNullable<Look['bowed']>;
 
-const APART = 24;
+const APART = 22;
 const TOP = 26;
-const LENGTH = 300;
+const LENGTH = 250;
 const SEEN = 7;
 
 /** A neck without frets, as the player looks down on it: the finger on its string. */
@@ -20,7 +20,7 @@ export function StringPicture({ look, neck }: { look: Bowed; neck: Neck }) {
   const width = APART * (names.length + 1);
   const x = width - APART * look.string;
   return (
-    <svg viewBox={`0 0 ${width} ${bottom + 4}`} aria-hidden="true">
+    <svg viewBox={`0 0 ${width} ${bottom + 18}`} width={width} height={bottom + 18} aria-hidden="true">
       <rect
         x={APART * 0.45}
         y={TOP}
@@ -65,7 +65,7 @@ export function StringPicture({ look, neck }: { look: Bowed; neck: Neck }) {
         </g>
       )}
       {look.position !== 'I' && look.finger !== 0 && (
-        <text x={width / 2} y={bottom + 2} className={classes.label}>
+        <text x={width / 2} y={bottom + 14} className={classes.label}>
           {look.position}
         </text>
       )}

@@ -13,7 +13,7 @@ export function ValvesPicture({ look, next }: { look: Valves; next?: Valves }) {
   const valves = Array.from({ length: look.count }, (_, i) => i + 1);
   const width = WIDE * look.count + (look.thumb ? 44 : 0);
   return (
-    <svg viewBox={`0 0 ${width} 104`} aria-hidden="true">
+    <svg viewBox={`0 0 ${width} 104`} width={width} height={104} aria-hidden="true">
       {valves.map((valve) => {
         const down = look.down.includes(valve);
         const x = WIDE * (valve - 0.5);
@@ -27,7 +27,7 @@ export function ValvesPicture({ look, next }: { look: Valves; next?: Valves }) {
               seed={`valve ${valve}`}
               width={30}
               height={21}
-              tone={down ? 'ink' : 'hollow'}
+              tone={down ? 'ink' : 'sand'}
               x={x}
               y={y}
             />

@@ -6,17 +6,14 @@ interface Props {
   onChoose: (hand: HandPart) => void;
 }
 
-/** The schools side by side: what a second of the line costs in each, and where it is hardest. */
+/** The schools side by side: what a second of the line costs in each, or why it cannot be played so. */
 export function SchoolRows({ schools, onChoose }: Props) {
   return (
     <table className={classes.schools}>
       <thead>
         <tr>
           <th scope="col">The hand goes about</th>
-          <th scope="col" title="1 is a usual move five times a second">
-            effort
-          </th>
-          <th scope="col">hardest</th>
+          <th scope="col">moves a second</th>
         </tr>
       </thead>
       <tbody>
@@ -26,13 +23,14 @@ export function SchoolRows({ schools, onChoose }: Props) {
               <button
                 type="button"
                 aria-pressed={one.asked}
+                title={one.hardest && `Hardest: ${one.hardest}`}
                 onClick={() => onChoose(one.hand ?? { school: one.school })}
               >
                 {one.words}
               </button>
+              {one.misfit && <small>{one.misfit}</small>}
             </td>
             <td>{one.misfit ? '–' : one.effort.toFixed(2)}</td>
-            <td>{one.misfit ?? one.hardest ?? 'nothing'}</td>
           </tr>
         ))}
       </tbody>

@@ -26,14 +26,14 @@ export function WayCard({ way, neck, written, onFix, onAlways, onLoosen }: Props
   return (
     <li className={classes.way} data-chosen={way.chosen || undefined}>
       <HandPicture look={way.look} neck={neck} />
-      <strong className={classes.words}>{way.text || 'usual'}</strong>
+      <strong className={classes.words}>{way.look.closed ? way.text || 'usual' : way.look.words}</strong>
       <span className={classes.cost}>
         {way.pinned
           ? 'fixed'
           : way.chosen
             ? 'taken'
             : way.more > 0
-              ? `+${way.more.toFixed(2)} effort`
+              ? `${way.more.toFixed(2)} moves more`
               : 'as easy'}
       </span>
       {way.look.closed?.purpose && <small>{way.look.closed.purpose}</small>}

@@ -42,6 +42,9 @@ public record FingersDocument(
         StepDocument.HandPart loosened) {
     private static final double THOUSAND = 1000;
 
+    /** What costs less is not worth a word. */
+    private static final int SAID = 20;
+
     /**
      * A way.
      *
@@ -115,7 +118,10 @@ public record FingersDocument(
                 Rounded.of(choice.way().cents()),
                 choice.way().cost() / THOUSAND,
                 Math.max(0, choice.more()) / THOUSAND,
-                choice.way().tolls().stream().map(Toll::why).toList(),
+                choice.way().tolls().stream()
+                        .filter(toll -> toll.thousandths() >= SAID)
+                        .map(Toll::why)
+                        .toList(),
                 choice.chosen(),
                 choice.through().stops().get(note).pinned() && hand.isPinned(note, choice.way()),
                 LookDocument.of(choice.way().shape()),
