@@ -3,7 +3,7 @@ import { useEffect, useRef, useState } from 'react';
 import type { PassageDocument } from '../api/types';
 import type { Lights } from '../sound/lights';
 import type { Drawn } from './draw';
-import { fingersOf } from './fingers';
+import { fingersOf, type Fingers } from './fingers';
 import { signs } from '../ui/signs';
 import { LINE } from './staves';
 import type { Touch } from './touch';
@@ -57,13 +57,14 @@ export interface Words {
   degrees: boolean;
   /** Not said where it is not wanted: what is kept of before does not know it. */
   solfa?: boolean;
-  hand?: boolean;
+  /** At which notes, where not at all of them. */
+  hand?: boolean | Fingers;
 }
 
 /** The word of each note for each line that is wanted. */
 function linesOf(passage: PassageDocument, words: Words | undefined): string[][] {
   const lines: string[][] = [];
-  const fingers = words?.hand ? fingersOf(passage) : undefined;
+  const fingers = words?.hand ? fingersOf(passage, words.hand === true ? 'always' : words.hand) : undefined;
   if (fingers) lines.push(fingers);
   if (words?.counts) lines.push(passage.notes.map((note) => note.said));
   if (words?.solfa) lines.push(passage.notes.map((note) => note.solfa));

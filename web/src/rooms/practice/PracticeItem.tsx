@@ -4,7 +4,6 @@ import { lazy, Suspense, useContext, useEffect, useMemo, useRef, useState } from
 import type { TakeRequest, Today, TodayItem } from '../../api/types';
 import { useCore } from '../../core/useCore';
 import { HURRY_MS, useFresh } from '../../ui/useFresh';
-import { fingersOf } from '../../notation/fingers';
 import { Caution } from './Caution';
 import { CleanUpTo } from './CleanUpTo';
 import { HowItWent } from './HowItWent';
@@ -110,7 +109,9 @@ export function PracticeItem(props: Props) {
         refused={stand.refused}
         run={run}
         foot={wish.foot ?? stand.asks.foot}
-        fingers={wish.fingers === true}
+        fingers={wish.fingers}
+        picture={wish.picture === true}
+        onPicture={(picture) => set({ picture })}
         marked={slipping ? answer.touched : worst}
         onTouch={slipping ? answer.touch : undefined}
       />
@@ -179,7 +180,7 @@ export function PracticeItem(props: Props) {
             wish={wish}
             onSet={set}
             asks={stand.asks}
-            hand={stand.passage !== undefined && fingersOf(stand.passage) !== undefined}
+            hand={stand.passage?.hand !== undefined}
             parts={stand.passage ? partsOf(stand.passage) : []}
             friend={<FriendLine passage={stand.passage} part={stand.part} />}
             tapping={tapping}

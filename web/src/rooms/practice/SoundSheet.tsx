@@ -54,6 +54,15 @@ const DRONES: Choice<NonNullable<SoundWish['drone']>>[] = [
   { value: 'tonic', label: 'tonic' },
   { value: 'tonic-and-fifth', label: 'tonic and fifth' },
 ];
+const FINGERS: Choice<SoundWish['fingers']>[] = [
+  { value: 'always', label: 'always' },
+  { value: 'new', label: 'only what is new' },
+  { value: 'never', label: 'never' },
+];
+const PICTURES: Choice<boolean>[] = [
+  { value: false, label: 'not shown' },
+  { value: true, label: 'shown large' },
+];
 const ON_OFF: Choice<boolean>[] = [
   { value: false, label: 'off' },
   { value: true, label: 'on' },
@@ -84,12 +93,20 @@ export function SoundSheet(props: Props) {
           onChange={(foot) => onSet({ foot })}
         />
         {hand && (
-          <Line
-            label="Fingers"
-            value={wish.fingers === true}
-            choices={ON_OFF}
-            onChange={(fingers) => onSet({ fingers })}
-          />
+          <>
+            <Line
+              label="Fingers"
+              value={wish.fingers}
+              choices={FINGERS}
+              onChange={(fingers) => onSet({ fingers })}
+            />
+            <Line
+              label="Your hand"
+              value={wish.picture === true}
+              choices={PICTURES}
+              onChange={(picture) => onSet({ picture })}
+            />
+          </>
         )}
         <Line label="Tap it" value={tapping} choices={ON_OFF} onChange={onTapping} />
         <LevelList parts={parts} levels={wish.levels ?? {}} onSet={(levels) => onSet({ levels })} />

@@ -9,6 +9,8 @@ import { NoCore } from '../../ui/WithCore';
 import { Wrong } from '../../ui/Wrong';
 import { StationPath } from '../../parts/stations/StationPath';
 import { FootCue } from './FootCue';
+import { HandToCome } from './HandToCome';
+import type { Fingers } from '../../notation/fingers';
 import type { Touch } from '../../notation/touch';
 import { SlipsHint } from './SlipsHint';
 import type { ItemRun } from './useItemRun';
@@ -23,8 +25,11 @@ interface Props {
   refused?: Error;
   run: ItemRun;
   foot: boolean;
-  /** Whether the fingers stand under the notes. */
-  fingers: boolean;
+  /** At which notes fingers stand. */
+  fingers: Fingers;
+  /** Whether the hand on the note to come stands in place of the pulse. */
+  picture: boolean;
+  onPicture: (shown: boolean) => void;
   /** Notes that slipped, while they are pointed out, or the one that was tapped worst. */
   marked?: Touch[];
   onTouch?: (touch: Touch) => void;
@@ -33,10 +38,26 @@ interface Props {
 /** A laptop on a stand is read from further away than a phone in the hand. */
 const LARGEST_WIDE = 2;
 const LARGEST = 1.35;
-const FINGERS = { counts: false, degrees: false, hand: true };
+/** What stands under the notes, by where fingers do. */
+const WORDS = {
+  always: { counts: false, degrees: false, hand: 'always' },
+  new: { counts: false, degrees: false, hand: 'new' },
+  never: undefined,
+} as const;
 
 /** The music stand: likely slips, notes that light with the sound, the pulse with its landing, and the count-in. */
-export function Stand({ shown, friend, refused, run, foot, fingers, marked, onTouch }: Props) {
+export function Stand({
+  shown,
+  friend,
+  refused,
+  run,
+  foot,
+  fingers,
+  picture,
+  onPicture,
+  marked,
+  onTouch,
+}: Props) {
   const { player, laps, lap } = run;
   const core = useCore();
   const wide = useMediaQuery(`not (max-width: ${breakpoints.phone})`, undefined, {
@@ -61,19 +82,32 @@ export function Stand({ shown, friend, refused, run, foot, fingers, marked, onTo
                 {lap?.student === false ? 'Listen' : 'Play'} · {player.lap + 1} of {laps.length}
               </span>
             )}
+            {shown.hand && (
+              <button
+                type="button"
+                className={classes.handSwitch}
+                aria-pressed={picture}
+                onClick={() => onPicture(!picture)}
+              >
+                {picture ? 'pulse' : 'hand'}
+              </button>
+            )}
             {foot && <FootCue foot={player.foot} />}
           </div>
           <div className={classes.paper} tabIndex={0} role="region" aria-label="Engraved notes">
             <Engraving
               passage={shown}
               lights={player.lights}
-              words={fingers ? FINGERS : undefined}
+              words={WORDS[fingers]}
               largest={wide ? LARGEST_WIDE : LARGEST}
               marked={marked}
               onTouch={onTouch}
             />
           </div>
-          {shown.pulse && (
+          {picture && shown.hand && (
+            <HandToCome passage={shown} lights={player.lights} playing={player.playing} />
+          )}
+          {!(picture && shown.hand) && shown.pulse && (
             <div
               className={classes.pulse}
               // A walk is long: one row of it is seen at a time, so that the notes keep their room.

@@ -1,5 +1,6 @@
 import { useLocalStorage } from '@mantine/hooks';
 import type { Drone, LapsVoice } from '../../api/types';
+import type { Fingers } from '../../notation/fingers';
 import type { Levels } from '../../sound/mix';
 
 /** How a student wants to hear it; kept in this browser. What is absent is as the step asks. */
@@ -10,8 +11,10 @@ export interface SoundWish {
   every: number;
   drone?: 'off' | Drone;
   foot?: boolean;
-  /** Whether the fingers stand under the notes. */
-  fingers?: boolean;
+  /** At which notes fingers stand. */
+  fingers: Fingers;
+  /** Whether the hand on the note to come stands under the notes. */
+  picture?: boolean;
   /** How loud each part is wanted, by its name. */
   levels?: Levels;
   /** By how much sounds are heard later than the browser knows, as in wireless headphones. */
@@ -19,7 +22,8 @@ export interface SoundWish {
 }
 
 const VOICES: LapsVoice[] = ['without', 'with', 'every-second'];
-const USUAL: SoundWish = { times: 1, voice: 'without', every: 0, latencyMs: 0 };
+const FINGERS: Fingers[] = ['always', 'new', 'never'];
+const USUAL: SoundWish = { times: 1, voice: 'without', every: 0, fingers: 'new', latencyMs: 0 };
 
 export function useSound() {
   const [wish, setWish] = useLocalStorage<SoundWish>({
@@ -29,7 +33,12 @@ export function useSound() {
   });
   return {
     // Kept by an older version, a voice may go by another name.
-    wish: { ...USUAL, ...wish, voice: VOICES.includes(wish.voice) ? wish.voice : USUAL.voice },
+    wish: {
+      ...USUAL,
+      ...wish,
+      voice: VOICES.includes(wish.voice) ? wish.voice : USUAL.voice,
+      fingers: FINGERS.includes(wish.fingers) ? wish.fingers : USUAL.fingers,
+    },
     set: (change: Partial<SoundWish>) => setWish((now) => ({ ...USUAL, ...now, ...change })),
   };
 }

@@ -60,7 +60,7 @@ export function FretPicture({ look, neck, mirrored }: { look: Fret; neck: Neck; 
             y1={TOP + APART * i}
             y2={TOP + APART * i}
             strokeWidth={1 + (i * 1.8) / strings.length}
-            className={classes.string}
+            className={classes.cord}
           />
           <text x={mirrored ? WIDTH + 9 : 8} y={TOP + APART * i + 4} className={classes.label}>
             {name}

@@ -40,7 +40,7 @@ export function StringPicture({ look, neck }: { look: Bowed; neck: Neck }) {
             y1={TOP}
             y2={bottom}
             strokeWidth={3 - (i * 1.8) / names.length}
-            className={classes.string}
+            className={classes.cord}
           />
           <text x={APART * (i + 1)} y="14" className={classes.name}>
             {name}

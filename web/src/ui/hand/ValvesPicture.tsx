@@ -23,14 +23,7 @@ export function ValvesPicture({ look, next }: { look: Valves; next?: Valves }) {
           <g key={valve}>
             <rect x={x - 5} y={y} width="10" height={60 - y} className={classes.tube} />
             <rect x={x - 13} y="52" width="26" height="48" rx="6" className={classes.wood} />
-            <Stone
-              seed={`valve ${valve}`}
-              width={30}
-              height={21}
-              tone={down ? 'ink' : 'sand'}
-              x={x}
-              y={y}
-            />
+            <Stone seed={`valve ${valve}`} width={30} height={21} tone={down ? 'ink' : 'sand'} x={x} y={y} />
             <text x={x} y={y + 5} className={down ? classes.finger : classes.name}>
               {valve}
             </text>
