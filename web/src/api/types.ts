@@ -14,6 +14,7 @@ export type WithAnswer = Schemas['WithAnswer'];
 export type Fingers = Schemas['FingersDocument'];
 export type FingerWay = Schemas['FingerWay'];
 export type Look = Schemas['LookDocument'];
+export type PlayersHand = Schemas['PlayersHandDocument'];
 export type Neck = Schemas['NeckDocument'];
 export type HandPart = Schemas['HandPart'];
 export type HandDocument = Schemas['HandDocument'];

@@ -1,6 +1,6 @@
 import { Checkbox, Group, NativeSelect, TextInput } from '@mantine/core';
 import { useForm } from '@mantine/form';
-import { useKeepInstrument } from '../../api/instruments';
+import { useInstruments, useKeepInstrument } from '../../api/instruments';
 import { useCatalogue } from '../../core/useCatalogue';
 import type { Instrument } from '../../api/types';
 import { DialogForm, FormDialog } from '../../ui/FormDialog';
@@ -37,6 +37,10 @@ const SAID = ['name', 'sounds', 'clefs', 'firstOctave', 'comfortable', 'full'];
 function Fields({ onClose, from, change }: Props) {
   const catalogue = useCatalogue();
   const keep = useKeepInstrument();
+  const instruments = useInstruments();
+  const known = (instruments.data ?? [])
+    .filter((one) => one.ownId == null && one.hand)
+    .map((one) => ({ value: one.id, label: one.name }));
   const form = useForm({
     initialValues: {
       name: from ? (change ? from.name : `${from.name}, ours`) : '',
@@ -46,6 +50,8 @@ function Fields({ onClose, from, change }: Props) {
       firstOctave: from?.firstOctave ?? '',
       comfortable: from?.comfortable ?? '',
       full: from?.full ?? '',
+      // What is made from one that everybody has is fingered like it.
+      fingeredLike: from?.fingeredLike ?? (from?.ownId === undefined ? (from?.id ?? '') : ''),
     },
   });
   const text = (
@@ -65,7 +71,10 @@ function Fields({ onClose, from, change }: Props) {
     <DialogForm
       form={form}
       sending={keep}
-      body={(body) => ({ id: change ? (from?.ownId ?? undefined) : undefined, body })}
+      body={({ fingeredLike, ...others }) => ({
+        id: change ? (from?.ownId ?? undefined) : undefined,
+        body: { ...others, fingeredLike: fingeredLike || undefined },
+      })}
       onDone={onClose}
       onClose={onClose}
       leave="Leave it"
@@ -93,6 +102,12 @@ function Fields({ onClose, from, change }: Props) {
         {text('comfortable', 'Comfortable', 'B3-D6')}
         {text('full', 'Full', 'B3-A6')}
       </Group>
+      <NativeSelect
+        label="Fingered like"
+        description="It borrows the hand of an instrument that is known."
+        data={[{ value: '', label: 'nothing known' }, ...known]}
+        {...form.getInputProps('fingeredLike')}
+      />
     </DialogForm>
   );
 }

@@ -5,11 +5,12 @@ import { useState } from 'react';
 import { useInstruments } from '../../api/instruments';
 import { useCatalogue } from '../../core/useCatalogue';
 import { classesOf, useEverybody, useKeepStudent, useTouched } from '../../api/students';
-import type { Instrument, Level, Student, StudentRequest, Touched } from '../../api/types';
+import type { Instrument, Level, PlayersHand, Student, StudentRequest, Touched } from '../../api/types';
 import { DialogForm, FormDialog } from '../../ui/FormDialog';
 import { oneOf } from '../../ui/Choose';
 import { never } from '../../never';
 import { WEEKDAYS } from '../../ui/words';
+import { HandFields } from './HandFields';
 import { instrumentChoices } from './instruments';
 import { TouchedDialog } from './TouchedDialog';
 import { rangeSigns } from '../../ui/signs';
@@ -77,6 +78,7 @@ function Fields({ onClose, student }: Props) {
       lessonTime: student?.lesson.time?.slice(0, 5) ?? '',
       className: student?.className ?? '',
       parentNote: student?.parentNote ?? '',
+      hand: (student?.hand ?? {}) as PlayersHand,
     },
   });
   const classes = classesOf(everybody.data ?? []);
@@ -141,7 +143,11 @@ function Fields({ onClose, student }: Props) {
           maxDropdownHeight={260}
           nothingFoundMessage="No instrument goes by that name. Add it under Students, Instruments."
           value={form.values.instrument}
-          onChange={(id) => id && form.setFieldValue('instrument', id)}
+          onChange={(id) => {
+            if (!id || id === form.values.instrument) return;
+            // Another instrument is another hand.
+            form.setValues({ instrument: id, hand: {} });
+          }}
           data={instrumentChoices(instruments.data ?? [], student?.instrument.id)}
         />
         <NativeSelect
@@ -159,6 +165,14 @@ function Fields({ onClose, student }: Props) {
           maxLength={20}
           {...form.getInputProps('range')}
         />
+        {chosen?.hand && (
+          <HandFields
+            key={chosen.id}
+            offer={chosen.hand}
+            hand={form.values.hand}
+            onChange={(hand) => form.setFieldValue('hand', hand)}
+          />
+        )}
         <Group grow align="start">
           <NumberInput
             label="Minutes a day"
