@@ -18,7 +18,7 @@ interface Props {
   onKeep: (slips: Slips) => void;
 }
 
-const KINDS: SlipKind[] = ['notes', 'rhythm', 'evenness', 'tone', 'tension'];
+const KINDS: SlipKind[] = ['notes', 'rhythm', 'evenness', 'tone', 'tension', 'finger'];
 
 function toggled<T>(list: T[], one: T): T[] {
   return list.includes(one) ? list.filter((other) => other !== one) : [...list, one];
@@ -50,6 +50,8 @@ export function SlipPanel({ passage, stopped, times, touched, onTouch, onKeep }:
   const [which, setWhich] = useState(stopped ? [] : [times]);
   const [found, setFound] = useState({ touched, at: 0 });
   const [note, setNote] = useState('');
+  // Of fingers is spoken where it is known how they go.
+  const offered = KINDS.filter((kind) => kind !== 'finger' || passage.hand);
   const toggle = (kind: SlipKind) => setKinds((now) => toggled(now, kind));
   // The finder goes on from the note that was touched last.
   const at =
@@ -66,7 +68,7 @@ export function SlipPanel({ passage, stopped, times, touched, onTouch, onKeep }:
   const move = (by: number) =>
     setFound({ touched, at: Math.min(passage.noteCount - 1, Math.max(0, at + by)) });
   useKeys({
-    ...Object.fromEntries(KINDS.map((kind, i) => [String(i + 1), () => toggle(kind)])),
+    ...Object.fromEntries(offered.map((kind, i) => [String(i + 1), () => toggle(kind)])),
     Enter: keep,
     ArrowRight: keep,
     ArrowDown: keep,
@@ -82,7 +84,7 @@ export function SlipPanel({ passage, stopped, times, touched, onTouch, onKeep }:
     <div className={classes.slipping}>
       <h2>{stopped ? 'What stopped you?' : 'What slipped?'}</h2>
       <div className={`${buttons.pills} ${classes.kinds}`} role="group" aria-label="Kind of slip">
-        {KINDS.map((kind) => (
+        {offered.map((kind) => (
           <button key={kind} type="button" aria-pressed={kinds.includes(kind)} onClick={() => toggle(kind)}>
             {kind}
           </button>

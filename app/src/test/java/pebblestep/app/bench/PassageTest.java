@@ -148,4 +148,52 @@ class PassageTest {
                     .hasSize(last.get("bar").asInt());
         }
     }
+
+    @Test
+    void the_ways_of_a_note_stand_side_by_side_and_one_can_be_fixed() {
+        String step = step("\"octaves\":1,\"travel\":\"up\"", "\"figure\":[\"1/8\"]", "");
+        JsonNode ways = teacher.post(
+                        "/api/passages/ways", "{\"step\":" + step + ",\"instrument\":\"trumpet\",\"note\":4}")
+                .json();
+        // Written A3 to A4; the fifth is E4.
+        assertThat(ways.get("written").asString()).isEqualTo("E4");
+        assertThat(ways.at("/ways/0/look/words").asString()).isEqualTo("valves 1 and 2");
+        assertThat(ways.at("/ways/0/chosen").asBoolean()).isTrue();
+        assertThat(ways.at("/ways/1/more").asDouble()).isPositive();
+        String pinned = step.substring(0, step.length() - 1) + ",\"hand\":"
+                + ways.at("/ways/1/hand").toString() + "}";
+        JsonNode passage = teacher.post(
+                        "/api/passages?with=hand", "{\"step\":" + pinned + ",\"instrument\":\"trumpet\"}")
+                .json();
+        assertThat(passage.at("/hand/notes/4/pinned").asBoolean()).isTrue();
+        assertThat(passage.at("/hand/notes/4/way")).isEqualTo(ways.at("/ways/1/way"));
+        // On another instrument it rests, and says why.
+        JsonNode other = teacher.post("/api/passages?with=hand", "{\"step\":" + pinned + ",\"instrument\":\"violin\"}")
+                .json();
+        assertThat(other.at("/hand/resting/0").asString()).contains("The fingering fixed for E4");
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            quoteCharacter = '`',
+            value = {
+                "\"instrument\":\"soprano-voice\",\"note\":0 | /step/note",
+                "\"instrument\":\"trumpet\",\"note\":99 | /step/note",
+                "\"instrument\":\"trumpet\" | /note"
+            })
+    void ways_are_refused_where_there_are_none(String more, String pointer) {
+        String step = step("\"octaves\":1,\"travel\":\"up\"", "\"figure\":[\"1/8\"]", "");
+        Answer refused = teacher.post("/api/passages/ways", "{\"step\":" + step + "," + more + "}");
+        assertThat(refused.status()).as(refused.text()).isIn(400, 422);
+        assertThat(refused.string("pointer")).isEqualTo(pointer);
+    }
+
+    @Test
+    void pins_that_cannot_be_are_refused_by_their_field() {
+        String hand = ",\"hand\":{\"pins\":[{\"note\":1,\"way\":\"a\"},{\"way\":\"b\"}]}";
+        Answer refused = ask(step("\"octaves\":1", "\"figure\":[\"1/8\"]", hand), "");
+        assertThat(refused.status()).isEqualTo(422);
+        assertThat(refused.string("pointer")).isEqualTo("/step/hand/pins/1/note");
+    }
 }

@@ -225,6 +225,10 @@ class StudioWallTest {
                 new Call("PUT", "/api/settings", "{\"sixAccidentals\":\"flats\"}"),
                 new Call("GET", "/api/bench", null),
                 new Call("POST", "/api/passages", "{\"step\":" + Given.STEP + "}"),
+                new Call(
+                        "POST",
+                        "/api/passages/ways",
+                        "{\"step\":" + Given.STEP + ",\"instrument\":\"oboe\",\"note\":0}"),
                 new Call("GET", "/api/recipes", null),
                 new Call("POST", "/api/recipes/long-to-short", "{}"),
                 new Call("POST", "/api/climbs", "{\"step\":" + Given.STEP + ",\"climb\":" + Given.CLIMB + "}"));

@@ -111,4 +111,57 @@ class StudentTest {
         assertThat(refused.status()).isEqualTo(422);
         assertThat(refused.string("detail")).isEqualTo("Ada is put away. Take them back first.");
     }
+
+    @Test
+    void a_students_hand_is_kept_and_decides_how_they_play() {
+        String form =
+                """
+                {"name":"Vera","instrument":"violin","hand":{"highest":"I","school":"avoid"}}""";
+        Answer added = teacher.post("/api/students", form);
+        assertThat(added.status()).as(added.text()).isEqualTo(201);
+        assertThat(added.string("/hand/highest")).isEqualTo("I");
+        String step =
+                """
+                {"format":"pebble-step/1","key":{"tonic":"A"},"line":{"octaves":1,"travel":"up","register":"A4"},"rhythm":{"figure":["1/8"]},"tempo":{"bpm":75}}""";
+        JsonNode passage = teacher.post(
+                        "/api/passages?with=hand", "{\"step\":" + step + ",\"student\":" + added.id() + "}")
+                .json();
+        // Whoever avoids open strings takes the fourth finger on the string below.
+        assertThat(passage.at("/hand/notes/0/text").asString()).isEqualTo("4");
+        assertThat(passage.at("/hand/notes/0/look/words").asString()).isEqualTo("D string, 4");
+    }
+
+    @Test
+    void a_hand_that_cannot_be_is_refused_by_its_field() {
+        Answer refused = teacher.post(
+                "/api/students",
+                """
+                {"name":"Vera","instrument":"classical-guitar","hand":{"strings":["E5","H4"]}}""");
+        assertThat(refused.status()).isEqualTo(422);
+        assertThat(refused.string("pointer")).isEqualTo("/hand/strings");
+        assertThat(teacher.post(
+                                "/api/students",
+                                """
+                                {"name":"Vera","instrument":"classical-guitar","hand":{"capo":40}}""")
+                        .string("pointer"))
+                .isEqualTo("/hand/capo");
+    }
+
+    @Test
+    void an_instrument_of_ones_own_borrows_a_hand() {
+        Answer own = teacher.post(
+                "/api/instruments",
+                """
+                {"name":"Tide horn","family":"brass","sounds":"Bb3","clefs":["treble"],"firstOctave":"C4-D5","comfortable":"C4-G5","full":"F#3-C6","fingeredLike":"trumpet"}""");
+        assertThat(own.status()).as(own.text()).isEqualTo(201);
+        assertThat(own.string("/hand/family")).isEqualTo("valves");
+        Answer student = Given.student(teacher, "Tam", own.string("id"));
+        String step =
+                """
+                {"format":"pebble-step/1","key":{"tonic":"Bb"},"line":{"octaves":1,"travel":"up"},"rhythm":{"figure":["1/8"]},"tempo":{"bpm":75}}""";
+        JsonNode passage = teacher.post(
+                        "/api/passages?with=hand", "{\"step\":" + step + ",\"student\":" + student.id() + "}")
+                .json();
+        assertThat(passage.at("/hand/notes/1/text").asString()).isEqualTo("1-3");
+    }
 }

@@ -8,7 +8,8 @@ public enum SlipKind implements Identified {
     RHYTHM("rhythm"),
     EVENNESS("evenness"),
     TONE("tone"),
-    TENSION("tension");
+    TENSION("tension"),
+    FINGER("finger");
 
     private final String words;
 
