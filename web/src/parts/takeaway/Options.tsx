@@ -33,7 +33,7 @@ export function NotesOptions({ options, onSet }: Props) {
       />
       <Checkbox
         size="sm"
-        label="fingers at the notes"
+        label="fingers at the notes, where they are known"
         checked={options.fingers === true}
         onChange={(event) => onSet({ fingers: event.currentTarget.checked })}
       />

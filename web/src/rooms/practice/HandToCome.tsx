@@ -56,7 +56,7 @@ export function HandToCome({ passage, lights, playing }: Props) {
         </figcaption>
       </figure>
       {!playing && (
-        <div className={classes.key}>
+        <div className={classes.key} tabIndex={0} role="region" aria-label="What the key asks of your hand">
           {neck && stopped.length > 0 && <WholeNeck stopped={stopped} neck={neck} mirrored={mirrored} />}
           {hand.pattern?.map((one) => (
             <FingerPattern key={`${one.string}${one.position}`} pattern={one} />
