@@ -26,6 +26,7 @@ import {
   WorkedContext,
 } from './BenchContext';
 import { BenchDesk } from './BenchDesk';
+import { useHanded } from './hand/useHanded';
 import { useClimb } from './climb/useClimb';
 import { benchReducer, current, freshBench, isPlaced } from './state';
 import { useAutosave } from './useAutosave';
@@ -94,7 +95,8 @@ function OpenBench({ catalogue, students, studio, open, routine }: Props) {
     () => ({ studio, player: studio.players.find((one) => one.id === student?.id)?.player, student: known }),
     [studio, student, known],
   );
-  const { answer, refused } = usePassage(step.document, who);
+  const { answer: bare, refused } = usePassage(step.document, who);
+  const answer = useHanded(bare, step.document, who);
   const [passage, setPassage] = useState<PassageDocument>();
   // Kept while the next one is refused; set while rendering, so that nothing is drawn twice.
   if (answer && answer !== passage) setPassage(answer);

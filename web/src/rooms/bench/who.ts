@@ -10,7 +10,7 @@ export interface Who {
   student?: BenchStudent;
 }
 
-const BESIDE = ['score', 'clicks', 'pulse', 'near', 'hand'] as const;
+const BESIDE = ['score', 'clicks', 'pulse', 'near'] as const;
 
 /** A step worked out for somebody, or why it cannot be; in the same frame. */
 export function usePassage(step: StepDocument, who: Who): Outcome<PassageDocument> {

@@ -123,7 +123,7 @@ public record FingersDocument(
                         .map(Toll::why)
                         .toList(),
                 choice.chosen(),
-                choice.through().stops().get(note).pinned() && hand.isPinned(note, choice.way()),
+                hand.isPinned(note, choice.way()),
                 LookDocument.of(choice.way().shape()),
                 written(hand.fixed(Pin.at(note, hand.written(note), choice.way().id()))),
                 written(hand.fixed(Pin.always(

@@ -53,6 +53,7 @@ public record PassageDocument(
      * What to take care of besides the slips.
      *
      * @param quickest the shortest note value
+     * @param awkward what to alternate alone: of the key, and where it is asked for how it is fingered, of the hand
      */
     public record CarePart(String quickest, List<AwkwardPart> awkward, List<NewNotePart> newNotes) {}
 
@@ -166,7 +167,7 @@ public record PassageDocument(
                 Rounded.of(passage.notesPerSecond()),
                 landing(landing, reader.speech),
                 passage.slips().stream().map(PassageDocument::part).toList(),
-                care(passage, reader),
+                care(passage, reader, beside.hand != null),
                 new KeyNamesPart(
                         passage.writtenKey().toString(),
                         passage.concertKey().toString(),
@@ -181,10 +182,10 @@ public record PassageDocument(
                 beside.hand);
     }
 
-    private static CarePart care(Passage passage, Reader reader) {
+    private static CarePart care(Passage passage, Reader reader, boolean isFingered) {
         return new CarePart(
                 passage.quickest().toString(),
-                passage.awkward(reader.player.orElse(null)).stream()
+                passage.awkward(isFingered ? reader.player.orElse(null) : null).stream()
                         .map(spot ->
                                 new AwkwardPart(spot.lower().id(), spot.upper().id(), spot.why()))
                         .toList(),

@@ -32,6 +32,9 @@ class OneLineStepsTest {
     /** Syllables stand beside the degrees since the prints were taken; nothing else of the answer may differ. */
     private static final String ADDED_SINCE = "\"solfa\":\"[^\"]*\",";
 
+    /** A table of awkward places has become what is hard for the hand, which is said with the fingering. */
+    private static final String SAID_OTHERWISE = "\"awkward\":\\[[^\\]]*\\],";
+
     private static final String KEPT = "/pebblestep/one-line-steps.txt";
 
     @Test
@@ -60,7 +63,8 @@ class OneLineStepsTest {
         try {
             return JSON.writeValueAsString(
                             Workings.of(step, reader, EnumSet.complementOf(EnumSet.of(Workings.Extra.HAND))))
-                    .replaceAll(ADDED_SINCE, "");
+                    .replaceAll(ADDED_SINCE, "")
+                    .replaceAll(SAID_OTHERWISE, "");
         } catch (Refusal e) {
             return e.getMessage() + e.field();
         }

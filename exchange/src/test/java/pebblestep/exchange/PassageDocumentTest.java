@@ -2,6 +2,7 @@ package pebblestep.exchange;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.EnumSet;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import pebblestep.core.instrument.Instruments;
@@ -21,6 +22,7 @@ import pebblestep.documents.ClicksDocument;
 import pebblestep.documents.PassageDocument;
 import pebblestep.documents.PulseDocument;
 import pebblestep.documents.ScoreDocument;
+import pebblestep.documents.Workings;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -107,10 +109,7 @@ class PassageDocumentTest {
         assertThat(whole.notated().score().measures()).hasSize(2);
         assertThat(whole.care().newNotes()).containsExactly(new PassageDocument.NewNotePart("Db", "D"));
         assertThat(whole.care().awkward())
-                .anyMatch(pair -> pair.lower().equals("C5")
-                        && pair.upper().equals("Db5")
-                        && pair.why().contains("the half hole")
-                        && pair.why().contains("the half step at D♭"));
+                .contains(new PassageDocument.AwkwardPart("C5", "Db5", "the half step at D♭"));
         assertThat(whole.clicks().startMs()).isEqualTo(-3333.333);
         assertThat(whole.clicks().clicks()).hasSize(12);
         assertThat(whole.clicks().drums()).isEmpty();
@@ -124,5 +123,21 @@ class PassageDocumentTest {
         assertThat(whole.clicks().voiceHz()).hasSize(29).startsWith(278.443);
         assertThat(whole.pulse().target()).isEqualTo(2.0);
         assertThat(whole.pulse().place().of()).isEqualTo(47);
+    }
+
+    /** What is awkward for the hand is said with how it is fingered, and not otherwise: it is not to be had for nothing. */
+    @Test
+    void what_is_hard_for_the_hand_comes_with_the_fingering() {
+        PassageDocument fingered = Workings.of(
+                PASSAGE.step(),
+                new PassageDocument.Reader(
+                        Optional.of(HORN), Optional.of(Key.of(NoteName.parse("Eb"), Forms.of("major"))), Speech.USUAL),
+                EnumSet.of(Workings.Extra.HAND));
+        assertThat(fingered.hand()).isNotNull();
+        assertThat(fingered.care().awkward())
+                .anyMatch(pair -> pair.why().contains("the half hole"))
+                .contains(new PassageDocument.AwkwardPart("C5", "Db5", "the half step at D♭"));
+        assertThat(fingered.hand().notes()).hasSize(PASSAGE.notes().size());
+        assertThat(fingered.hand().fresh()).isNotEmpty();
     }
 }

@@ -84,8 +84,14 @@ final class Holes implements Hand {
         return fingers;
     }
 
+    private static boolean isUnsure(Way way) {
+        return ((Shape.Closed) way.shape()).purpose().equals(UNSURE);
+    }
+
+    /** Of what is not sure it is not said that it is hard. */
     @Override
     public void move(@Nullable Way before, Way from, Way to, Onset onset, Tally tally) {
+        if (isUnsure(from) || isUnsure(to)) return;
         Map<String, List<String>> one = fingers(from);
         Map<String, List<String>> other = fingers(to);
         int plain = 0;

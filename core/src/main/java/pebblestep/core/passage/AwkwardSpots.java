@@ -18,6 +18,7 @@ final class AwkwardSpots {
     private static final int NEIGHBOURS = 4;
     private static final int MOST = 4;
     private static final int MOST_OF_HAND = 2;
+    private static final int MOST_LOOKED_AT = 12;
 
     /** From so many thousandths a move is hard: five fingers at once (common practice, no source). */
     private static final int HARD = 500;
@@ -51,18 +52,24 @@ final class AwkwardSpots {
 
     /** Moves that are hard at any tempo: what they cost is told at one pace, so that a slow line has them too. */
     private static List<AwkwardSpot> ofHand(Passage passage, @Nullable Player player) {
-        List<AwkwardSpot> spots = new ArrayList<>();
+        Map<String, AwkwardSpot> spots = new LinkedHashMap<>();
         passage.fingering(player).ifPresent(fingering -> {
-            for (Fingering.Hard hard : fingering.hardest(MOST_OF_HAND)) {
+            for (Fingering.Hard hard : fingering.hardest(MOST_LOOKED_AT)) {
                 Onset onset = fingering.stops().get(hard.from()).onset();
                 if (hard.thousandths() * onset.seconds() < HARD * TOLD_AT) continue;
                 Pitch one = onset.written();
                 Pitch other = fingering.stops().get(hard.from() + 1).onset().written();
                 boolean rising = one.compareTo(other) <= 0;
-                spots.add(new AwkwardSpot(rising ? one : other, rising ? other : one, String.join(", ", hard.why())));
+                Pitch lower = rising ? one : other;
+                Pitch upper = rising ? other : one;
+                // There and back is one place.
+                if (spots.size() < MOST_OF_HAND || spots.containsKey(lower + " " + upper)) {
+                    spots.putIfAbsent(
+                            lower + " " + upper, new AwkwardSpot(lower, upper, String.join(", ", hard.why())));
+                }
             }
         });
-        return spots;
+        return List.copyOf(spots.values());
     }
 
     private static AwkwardSpot both(AwkwardSpot one, AwkwardSpot other) {

@@ -26,6 +26,8 @@ import pebblestep.core.voice.By;
 public final class LineHand {
     private static final double THOUSAND = 1000;
     private static final int MOST_WAYS = 12;
+    private static final int MOST_TRIED = 24;
+    private static final int AROUND = 200;
 
     private final Passage passage;
 
@@ -58,12 +60,11 @@ public final class LineHand {
     /**
      * A way in which one note of the line can be played.
      *
-     * @param through the cheapest way through the line that takes it
      * @param chosen whether the line goes this way as it stands
      * @param more what it costs more than the line with this note free, in thousandths; never below 0, though what a handbook has
      *     for a scale may cost more by the rules
      */
-    public record Choice(Way way, Fingering through, boolean chosen, long more) {}
+    public record Choice(Way way, boolean chosen, long more) {}
 
     /**
      * A school, and what the line is in it.
@@ -218,30 +219,47 @@ public final class LineHand {
 
     /**
      * How one note can be played, each way with what the line becomes by it: what is taken first, then the cheapest. Of ways that
-     * look alike, as an open string with the hand waiting here or there, the cheapest stands for all.
+     * look alike, as an open string with the hand waiting here or there, the cheapest stands for all. Of a long line only the
+     * notes around are tried: what is further away is played as before.
      */
     public List<Choice> choices(int note) {
         Pitch written = written(note);
-        Map<Integer, String> others = new HashMap<>(pins);
-        List<Integer> same = sound(note);
-        same.forEach(others::remove);
-        long least = Fingering.of(hand, onsets, others).cost();
-        Way taken = fingering().stops().get(note).way();
-        Map<Object, Choice> byLook = new LinkedHashMap<>();
-        for (Way way : hand.ways(written)) {
-            same.forEach(one -> others.put(one, way.id()));
-            Fingering through = Fingering.of(hand, onsets, others);
-            boolean chosen = way.equals(taken);
-            Choice choice = new Choice(way, through, chosen, Math.max(0, through.cost() - least));
-            byLook.merge(
-                    way.shape().look(),
-                    choice,
-                    (one, other) -> one.chosen || !other.chosen && one.more <= other.more ? one : other);
-        }
-        return byLook.values().stream()
-                .sorted(Comparator.comparing((Choice choice) -> !choice.chosen).thenComparing(Choice::more))
-                .limit(MOST_WAYS)
+        int from = Math.max(0, note - AROUND);
+        List<Onset> near = onsets.subList(from, Math.min(onsets.size(), note + AROUND + 1));
+        Map<Integer, String> others = new HashMap<>();
+        pins.forEach((at, way) -> {
+            if (at >= from && at - from < near.size()) others.put(at - from, way);
+        });
+        List<Integer> same = sound(note).stream()
+                .map(at -> at - from)
+                .filter(at -> at >= 0 && at < near.size())
                 .toList();
+        Way taken = fingering().stops().get(note).way();
+        same.forEach(others::remove);
+        long least = Fingering.of(hand, near, others).cost();
+        List<Choice> choices = new ArrayList<>();
+        for (Way way : looks(written, taken)) {
+            same.forEach(one -> others.put(one, way.id()));
+            long more = Fingering.of(hand, near, others).cost() - least;
+            choices.add(new Choice(way, way.equals(taken), Math.max(0, more)));
+        }
+        Map<Object, Choice> byLook = new LinkedHashMap<>();
+        choices.stream()
+                .sorted(Comparator.comparing((Choice choice) -> !choice.chosen).thenComparing(Choice::more))
+                .forEach(choice -> byLook.putIfAbsent(choice.way().shape().look(), choice));
+        return byLook.values().stream().limit(MOST_WAYS).toList();
+    }
+
+    /** The ways of a pitch that are worth trying: the plainest ones, and the one that is taken. */
+    private List<Way> looks(Pitch written, Way taken) {
+        List<Way> looks = new ArrayList<>();
+        looks.add(taken);
+        hand.ways(written).stream()
+                .filter(way -> !way.equals(taken))
+                .sorted(Comparator.comparing(Way::cost))
+                .limit(MOST_TRIED)
+                .forEach(looks::add);
+        return looks;
     }
 
     /** The line in every school of its hand; empty where there is one way to go about. */
