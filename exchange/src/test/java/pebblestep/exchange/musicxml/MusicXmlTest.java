@@ -115,13 +115,19 @@ class MusicXmlTest {
                 .map(note -> note.concert().midi() + " at " + note.at() + " for " + note.value())
                 .toList();
         List<List<String>> read = new ArrayList<>();
-        int voices = 1;
+        // A voice that comes in later may be longer than a line can be read.
+        boolean someTooLong = passage.bars() > Melody.MOST_BARS;
+        int voices = someTooLong ? 1 + passage.parts().size() : 1;
         for (int voice = 0; voice < voices; voice++) {
-            FoundMusic found = MusicXmlReader.read(file, 0, voice);
-            voices = found.voices();
-            read.add(found.melody().notes().stream()
-                    .map(note -> note.pitch().midi() + " at " + note.at() + " for " + note.value())
-                    .toList());
+            try {
+                FoundMusic found = MusicXmlReader.read(file, 0, voice);
+                voices = Math.max(voices, found.voices());
+                read.add(found.melody().notes().stream()
+                        .map(note -> note.pitch().midi() + " at " + note.at() + " for " + note.value())
+                        .toList());
+            } catch (Refusal e) {
+                assertThat(someTooLong).as(e.getMessage()).isTrue();
+            }
         }
         assertThat(read).contains(written);
     }
