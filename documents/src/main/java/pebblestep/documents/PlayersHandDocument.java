@@ -1,6 +1,7 @@
 package pebblestep.documents;
 
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.OptionalInt;
 import org.jspecify.annotations.Nullable;
@@ -44,7 +45,7 @@ public record PlayersHandDocument(
                 StepDocuments.or(compensating, false),
                 triggers == null ? OptionalInt.empty() : OptionalInt.of(triggers),
                 StepDocuments.or(strings, List.<String>of()).stream()
-                        .map(text -> Fields.at("strings", () -> Pitch.parse(text)))
+                        .map(text -> Fields.at("strings", () -> Pitch.parse(Objects.requireNonNullElse(text, ""))))
                         .toList(),
                 StepDocuments.or(capo, 0),
                 StepDocuments.or(size, Size.USUAL),

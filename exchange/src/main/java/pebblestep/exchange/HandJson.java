@@ -1,9 +1,10 @@
 package pebblestep.exchange;
 
 import org.jspecify.annotations.Nullable;
+import pebblestep.core.Refusal;
 import pebblestep.core.hands.PlayersHand;
 import pebblestep.documents.PlayersHandDocument;
-import tools.jackson.databind.JsonNode;
+import tools.jackson.core.JacksonException;
 import tools.jackson.databind.json.JsonMapper;
 
 /** Players' hands as JSON, for a column; nothing stands for the usual one. */
@@ -14,14 +15,12 @@ public final class HandJson {
 
     /** The hand of a column; refuses what a hand cannot mean. */
     public static PlayersHand read(@Nullable String json) {
-        return json == null
-                ? PlayersHand.USUAL
-                : PlayersHandDocument.read(JSON.readValue(json, PlayersHandDocument.class));
-    }
-
-    /** The same of a node. */
-    public static PlayersHand read(JsonNode json) {
-        return PlayersHandDocument.read(JSON.treeToValue(json, PlayersHandDocument.class));
+        if (json == null) return PlayersHand.USUAL;
+        try {
+            return PlayersHandDocument.read(JSON.readValue(json, PlayersHandDocument.class));
+        } catch (JacksonException e) {
+            throw Refusal.of("hand", "This is no hand: " + json);
+        }
     }
 
     /** A hand for a column; nothing for the usual one. */

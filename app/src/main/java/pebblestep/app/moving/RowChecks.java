@@ -38,7 +38,7 @@ class RowChecks {
     RowChecks() {
         text("students.level", Level::of);
         text("students.lowest", NoteName::parse);
-        checks.put("students.hand", HandJson::read);
+        text("students.hand", HandJson::read);
         text("studio_instruments.fingered_like", Instruments::of);
         number("students.minutes_a_day", 1, MOST_MINUTES);
         number("students.lesson_day", 1, 7);

@@ -47,6 +47,9 @@ class ArchiveTest {
         Answer instrument = teacher.post("/api/instruments", Given.INSTRUMENT);
         ada = Given.student(teacher, "Ada Reed", "own-" + instrument.json().get("ownId"));
         Answer ben = Given.student(teacher, "=Ben()", "oboe");
+        teacher.put(
+                "/api/students/" + ben.id(),
+                "{\"name\":\"=Ben()\",\"instrument\":\"oboe\",\"hand\":{\"highest\":\"III\",\"leftHanded\":true}}");
         Answer step = Given.step(teacher);
         long assignment = teacher.post("/api/assignments", Given.assignment(step.id(), ada.id()))
                 .id();
@@ -157,6 +160,7 @@ class ArchiveTest {
         }
         assertThat(text(before, "takes.jsonl").lines()).hasSize(2);
         assertThat(text(before, "key_plan_events.jsonl")).contains("SKIP");
+        assertThat(text(before, "students.jsonl")).contains("leftHanded");
     }
 
     @Test

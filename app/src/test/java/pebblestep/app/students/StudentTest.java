@@ -5,6 +5,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 import pebblestep.app.Client;
 import pebblestep.app.Client.Answer;
 import pebblestep.app.Given;
@@ -145,6 +147,25 @@ class StudentTest {
                                 {"name":"Vera","instrument":"classical-guitar","hand":{"capo":40}}""")
                         .string("pointer"))
                 .isEqualTo("/hand/capo");
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "{\"strings\":[null,\"E5\",\"B4\"]}",
+                "{\"strings\":[\"E5\"]}",
+                "{\"capo\":-1}",
+                "{\"valves\":5}",
+                "{\"triggers\":9}",
+                "{\"change\":\"H\"}",
+                "{\"horn\":\"triple\"}",
+                "{\"highest\":\"IIIIIIIIIIIIIIIIIIIIIIIIIIIIIIIIIIIIIIIIIIIIIIIIIIIIII\"}"
+            })
+    void whatever_is_typed_of_a_hand_is_answered_with_what_to_do(String hand) {
+        Answer refused =
+                teacher.post("/api/students", "{\"name\":\"Vera\",\"instrument\":\"horn\",\"hand\":" + hand + "}");
+        assertThat(refused.status()).as(refused.text()).isIn(400, 422);
+        assertThat(refused.string("detail")).isNotBlank();
     }
 
     @Test

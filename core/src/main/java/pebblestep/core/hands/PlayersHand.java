@@ -51,6 +51,7 @@ public record PlayersHand(
     private static final int MOST_STRINGS = 8;
     private static final int FEWEST_STRINGS = 3;
     private static final int MOST_CAPO = 9;
+    private static final int LONGEST_NAME = 40;
 
     /** What can be said of a player's hand. */
     public enum Trait implements Identified {
@@ -92,6 +93,10 @@ public record PlayersHand(
         if (!strings.isEmpty() && (strings.size() < FEWEST_STRINGS || strings.size() > MOST_STRINGS)) {
             throw Refusal.of("strings", "A neck has " + FEWEST_STRINGS + " to " + MOST_STRINGS + " strings.")
                     .fits("Give them from the first on: E5 B4 G4 D4 A3 D3.");
+        }
+        if (highest.orElse("").length() > LONGEST_NAME || school.orElse("").length() > LONGEST_NAME) {
+            throw Refusal.of(
+                    "highest", "Positions and schools have short names, of at most " + LONGEST_NAME + " letters.");
         }
         if (capo < 0 || capo > MOST_CAPO) {
             throw Refusal.of("capo", "A capo lies at fret 1 to " + MOST_CAPO + ", or there is none.");
