@@ -32,6 +32,10 @@ import pebblestep.documents.SlippedDocument;
 
 /** How the demo's students practised, as students do; the same seed gives the same practice. */
 final class MadeUpPractice {
+    /** What slips in the demo, the likeliest first. */
+    private static final List<SlipKind> SLIPPING =
+            List.of(SlipKind.NOTES, SlipKind.RHYTHM, SlipKind.EVENNESS, SlipKind.TONE, SlipKind.TENSION);
+
     private final Random random;
 
     MadeUpPractice(long seed) {
@@ -94,7 +98,7 @@ final class MadeUpPractice {
     /** What slipped, as students say it: a kind or two, and now and then an altered note. */
     private SlippedDocument slipped(Step step, Player player) {
         List<SlipKind> kinds = new ArrayList<>();
-        kinds.add(SlipKind.values()[(int) (SlipKind.values().length * Math.pow(random.nextDouble(), 1.7))]);
+        kinds.add(SLIPPING.get((int) (SLIPPING.size() * Math.pow(random.nextDouble(), 1.7))));
         if (random.nextInt(4) == 0) kinds.add(SlipKind.TENSION);
         Passage passage = Passage.of(step, player);
         List<PassageNote> altered = passage.notes().stream()
