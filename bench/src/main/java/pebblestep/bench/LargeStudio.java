@@ -140,6 +140,7 @@ public class LargeStudio implements ApplicationRunner {
                 LocalTime.of(9 + i / 5 % 9, i % 4 * 15),
                 null,
                 null,
+                null,
                 null);
     }
 
