@@ -38,6 +38,7 @@ export function PlanCard({ plan }: { plan: KeyPlan }) {
           {plan.title}, {plan.words}
           {plan.decidedBy && `; decided last by ${plan.decidedBy}`}
         </span>
+        {plan.ahead && <span className={classes.ahead}>{plan.ahead}</span>}
       </div>
       <ol className={classes.round}>
         {plan.round.map((station, i) => (

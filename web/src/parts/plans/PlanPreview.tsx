@@ -15,6 +15,9 @@ export function PlanPreview({ preview, named }: { preview: KeyPlanPreview; named
             <span className={classes.from}>{key.from ? dayOf(key.from) : i === 0 ? '' : 'when learned'}</span>
             <span>
               {key.brings.join(', ')}
+              {key.fresh.length > 0 && (
+                <span className={classes.fresh}>New for the hand: {key.fresh.join(', ')}</span>
+              )}
               {key.leftOut.map((why) => (
                 <span key={why} className={classes.unfit}>
                   Left out: {why}

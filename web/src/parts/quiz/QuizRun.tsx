@@ -1,17 +1,20 @@
 import { Button, TextInput } from '@mantine/core';
 import { useEffect, useRef, useState, type FormEvent } from 'react';
-import type { AnswerRequest, Mark, Question } from '../../api/types';
+import type { AnswerRequest, Mark, Neck, Question } from '../../api/types';
 import { Wrong } from '../../ui/Wrong';
+import { HandChoices } from './HandChoices';
 import classes from './Quiz.module.css';
 
 interface Props {
   questions: Question[];
+  /** For hands on strings. */
+  neck?: Neck;
   answer: (form: AnswerRequest) => Promise<Mark>;
   onDone: () => void;
 }
 
 /** Questions one after the other: write, see how it was marked, go on. */
-export function QuizRun({ questions, answer, onDone }: Props) {
+export function QuizRun({ questions, neck, answer, onDone }: Props) {
   const [at, setAt] = useState(0);
   const [right, setRight] = useState(0);
   const question = questions[at];
@@ -31,6 +34,7 @@ export function QuizRun({ questions, answer, onDone }: Props) {
     <Asked
       key={at}
       question={question}
+      neck={neck}
       place={`${at + 1} of ${questions.length}`}
       answer={answer}
       onNext={(wasRight) => {
@@ -43,12 +47,13 @@ export function QuizRun({ questions, answer, onDone }: Props) {
 
 interface AskedProps {
   question: Question;
+  neck?: Neck;
   place: string;
   answer: (form: AnswerRequest) => Promise<Mark>;
   onNext: (wasRight: boolean) => void;
 }
 
-function Asked({ question, place, answer, onNext }: AskedProps) {
+function Asked({ question, neck, place, answer, onNext }: AskedProps) {
   const [written, setWritten] = useState('');
   const [mark, setMark] = useState<Mark>();
   const [wrong, setWrong] = useState<unknown>();
@@ -57,33 +62,50 @@ function Asked({ question, place, answer, onNext }: AskedProps) {
   useEffect(() => {
     if (mark) next.current?.focus();
   }, [mark]);
-  const submit = (event: FormEvent) => {
-    event.preventDefault();
-    if (waiting || written.trim() === '') return;
+  const { kind, tonic, form, pitch, choices } = question;
+  const give = (given: string) => {
+    if (waiting || mark || given.trim() === '') return;
     setWaiting(true);
     setWrong(undefined);
-    answer({ kind: question.kind, tonic: question.tonic, form: question.form, answer: written })
+    answer({ kind, tonic, form, pitch, answer: given })
       .then(setMark)
       .catch(setWrong)
       .finally(() => setWaiting(false));
+  };
+  const submit = (event: FormEvent) => {
+    event.preventDefault();
+    give(written);
   };
   return (
     <form onSubmit={submit} className={classes.asked}>
       <p className={classes.place}>{place}</p>
       <p className={classes.question}>{question.text}</p>
-      <TextInput
-        size="lg"
-        autoFocus
-        autoComplete="off"
-        autoCapitalize="characters"
-        spellCheck={false}
-        aria-label="Answer"
-        placeholder={question.notes ? 'Bb C D …' : 'Bb minor'}
-        readOnly={mark !== undefined}
-        value={written}
-        maxLength={100}
-        onChange={(event) => setWritten(event.currentTarget.value)}
-      />
+      {choices.length > 0 ? (
+        <HandChoices
+          choices={choices}
+          neck={neck}
+          chosen={written}
+          still={waiting || mark !== undefined}
+          onChoose={(way) => {
+            setWritten(way);
+            give(way);
+          }}
+        />
+      ) : (
+        <TextInput
+          size="lg"
+          autoFocus
+          autoComplete="off"
+          autoCapitalize="characters"
+          spellCheck={false}
+          aria-label="Answer"
+          placeholder={question.notes ? 'Bb C D …' : 'Bb minor'}
+          readOnly={mark !== undefined}
+          value={written}
+          maxLength={100}
+          onChange={(event) => setWritten(event.currentTarget.value)}
+        />
+      )}
       <div aria-live="polite">
         {mark && (
           <p className={classes.mark} data-right={mark.right}>
@@ -96,7 +118,7 @@ function Asked({ question, place, answer, onNext }: AskedProps) {
         <Button ref={next} size="lg" onClick={() => onNext(mark.right)}>
           Next
         </Button>
-      ) : (
+      ) : choices.length > 0 ? null : (
         <Button size="lg" type="submit" loading={waiting} disabled={written.trim() === ''}>
           That is it
         </Button>

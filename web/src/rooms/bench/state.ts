@@ -3,6 +3,7 @@ import type {
   ClimbEditing,
   CompanyPart,
   HandPart,
+  PlayerPart,
   Routine,
   StepDocument,
   StepEditing,
@@ -62,7 +63,7 @@ export type StepEdit =
   | { type: 'company'; company?: CompanyPart }
   | { type: 'hand'; hand?: HandPart }
   | { type: 'climb'; climb: Climb; start?: number[] }
-  | { type: 'climbEdit'; edit: ClimbEditing; start?: number[] };
+  | { type: 'climbEdit'; edit: ClimbEditing; start?: number[]; player?: PlayerPart };
 
 /** Changes of the routine. */
 export type RoutineEdit =
@@ -156,7 +157,9 @@ function editedStep(step: BenchStep, edit: StepEdit): BenchStep {
       const { climb } = step;
       return {
         ...step,
-        climb: tried('climb-edit', { step: document, climb, edit: edit.edit }).answer?.climb ?? climb,
+        climb:
+          tried('climb-edit', { step: document, climb, edit: edit.edit, player: edit.player }).answer
+            ?.climb ?? climb,
       };
     }
   }

@@ -31,6 +31,7 @@ export function OwnQuiz() {
       <QuizRun
         key={asked.dataUpdatedAt}
         questions={asked.data.questions}
+        neck={asked.data.neck}
         answer={(form) => answer.mutateAsync(form)}
         onDone={() => asked.refetch()}
       />

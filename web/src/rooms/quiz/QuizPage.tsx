@@ -38,6 +38,7 @@ export function QuizPage() {
       <QuizRun
         key={quiz.dataUpdatedAt}
         questions={quiz.data.questions}
+        neck={quiz.data.neck}
         answer={mark}
         onDone={() => quiz.refetch()}
       />

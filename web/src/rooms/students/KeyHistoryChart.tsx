@@ -27,7 +27,7 @@ export function KeyHistoryChart({ studentId, form }: { studentId: number; form: 
   const history = useHistory(studentId, form.id);
   if (history.isPending) return <Waiting />;
   if (history.isError) return <Wrong error={history.error} again={() => history.refetch()} />;
-  const { days, pieces, slips } = history.data;
+  const { days, pieces, slips, fresh } = history.data;
   const all = days.length > 0 ? everyDay(days) : [];
   const byDay = new Map(days.map((day) => [day.day, day]));
   const targets = pieces.flatMap((piece) => (piece.target != null ? [piece.target] : []));
@@ -64,6 +64,16 @@ export function KeyHistoryChart({ studentId, form }: { studentId: number; form: 
           >
             {(at) => <Takes days={days} all={all.length} at={at} />}
           </Picture>
+        </>
+      )}
+      {fresh.length > 0 && (
+        <>
+          <p className={classes.label}>New for the hand, beside what was given before</p>
+          <ul className={classes.pieces}>
+            {fresh.map((one) => (
+              <li key={one}>{one}</li>
+            ))}
+          </ul>
         </>
       )}
       {slips.length > 0 && (

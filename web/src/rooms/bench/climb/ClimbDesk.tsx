@@ -121,7 +121,7 @@ export function ClimbDesk() {
 /** The axes that the climb does not have yet, and could. */
 function AddAxis({ kinds }: { kinds: AxisKind[] }) {
   const { dispatch } = useDraft();
-  const { catalogue } = useAround();
+  const { catalogue, who } = useAround();
   const left = catalogue.axes.filter(({ id }) => kinds.includes(id));
   if (left.length === 0) return null;
   return (
@@ -133,7 +133,10 @@ function AddAxis({ kinds }: { kinds: AxisKind[] }) {
       </Menu.Target>
       <Menu.Dropdown>
         {left.map(({ id, name }) => (
-          <Menu.Item key={id} onClick={() => dispatch({ type: 'climbEdit', edit: { addAxis: id } })}>
+          <Menu.Item
+            key={id}
+            onClick={() => dispatch({ type: 'climbEdit', edit: { addAxis: id }, player: who.player })}
+          >
             {capital(name)}
           </Menu.Item>
         ))}

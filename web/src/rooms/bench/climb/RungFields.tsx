@@ -6,6 +6,7 @@ import { answer } from '../../../core/answers';
 import { never } from '../../../never';
 import { useValueName } from '../../../ui/useValueName';
 import { useAround, useDraft, useWorked } from '../BenchContext';
+import { HandOfRung } from './HandOfRung';
 import { rangeChoices, rangeId, rangeOf } from '../ranges';
 import { withRung } from '../../../parts/climbs/climbs';
 import classes from './Climb.module.css';
@@ -24,6 +25,7 @@ interface Props {
 /** Changes the rung that is pressed on an axis or takes it out, and puts a further one at the end. */
 export function RungFields({ axis, rung, start, acts, grows }: Props) {
   const { step, dispatch } = useDraft();
+  const { player } = useAround().who;
   const { climb } = step;
   const { axis: kind, rungs = [] } = climb.axes[axis]!;
   const now = rungs[rung];
@@ -31,7 +33,7 @@ export function RungFields({ axis, rung, start, acts, grows }: Props) {
   const put = (change: ClimbRung) =>
     dispatch({ type: 'climb', climb: withRung(climb, axis, rung, change), start });
   // Axes that move together get and lose their rungs together.
-  const add = () => dispatch({ type: 'climbEdit', edit: { addRung: axis }, start });
+  const add = () => dispatch({ type: 'climbEdit', edit: { addRung: axis }, start, player });
   const remove = () => dispatch({ type: 'climbEdit', edit: { takeRung: { axis, rung } } });
   return (
     <span className={classes.fields}>
@@ -191,6 +193,8 @@ function RungChoice({ kind, at, rung, onChange }: ChoiceProps) {
           onChange={(value) => onChange(value === WHOLE_WALK ? { wholeWalk: true } : { keys: Number(value) })}
         />
       );
+    case 'hand':
+      return <HandOfRung hand={rung.hand!} onChange={(hand) => onChange({ hand })} />;
     case 'tempo':
       return null;
     default:

@@ -146,7 +146,8 @@ public final class Questions {
             case 5, 6 -> climb(random);
             case 7 -> climbEdit(random);
             case 8 -> {
-                GrowthAsked asked = new GrowthAsked(step(random), climbDocument(random));
+                GrowthAsked asked =
+                        new GrowthAsked(step(random), climbDocument(random), maybe(random, () -> player(random)));
                 yield new Question("growth", asked, asked::answer);
             }
             case 9 -> fit(random);
@@ -349,7 +350,8 @@ public final class Questions {
                                 () -> new ClimbEdit.JoinedAt(
                                         places.from(random),
                                         places.from(random),
-                                        Draw.of(ArticulationKind.class).from(random)))));
+                                        Draw.of(ArticulationKind.class).from(random)))),
+                maybe(random, () -> player(random)));
         return new Question("climb-edit", asked, asked::answer);
     }
 

@@ -49,44 +49,53 @@ public record ClimbDocument(
             StepDocument.@Nullable LinePart line,
             @Nullable WhichHands hands,
             @Nullable Integer keys,
-            @Nullable Boolean wholeWalk) {
+            @Nullable Boolean wholeWalk,
+            StepDocument.@Nullable HandPart hand) {
         /** A rung with nothing in it, to be given what it has. */
-        public static final RungPart NONE = new RungPart(null, null, null, null, null, null, null, null, null, null);
+        public static final RungPart NONE =
+                new RungPart(null, null, null, null, null, null, null, null, null, null, null);
 
         /** The same with a figure. */
         public RungPart withFigure(List<String> other) {
-            return new RungPart(other, octaves, span, place, back, articulation, line, hands, keys, wholeWalk);
+            return new RungPart(other, octaves, span, place, back, articulation, line, hands, keys, wholeWalk, hand);
         }
 
         /** The same over octaves or a span. */
         public RungPart withExtent(@Nullable Integer someOctaves, @Nullable Integer notes) {
-            return new RungPart(figure, someOctaves, notes, place, back, articulation, line, hands, keys, wholeWalk);
+            return new RungPart(
+                    figure, someOctaves, notes, place, back, articulation, line, hands, keys, wholeWalk, hand);
         }
 
         /** The same on a place, and on another from the turn. */
         public RungPart withPlace(String there, @Nullable String fromTheTurn) {
-            return new RungPart(figure, octaves, span, there, fromTheTurn, articulation, line, hands, keys, wholeWalk);
+            return new RungPart(
+                    figure, octaves, span, there, fromTheTurn, articulation, line, hands, keys, wholeWalk, hand);
         }
 
         /** The same joined another way. */
         public RungPart withArticulation(StepDocument.ArticulationPart other) {
-            return new RungPart(figure, octaves, span, place, back, other, line, hands, keys, wholeWalk);
+            return new RungPart(figure, octaves, span, place, back, other, line, hands, keys, wholeWalk, hand);
         }
 
         /** The same with another line. */
         public RungPart withLine(StepDocument.LinePart other) {
-            return new RungPart(figure, octaves, span, place, back, articulation, other, hands, keys, wholeWalk);
+            return new RungPart(figure, octaves, span, place, back, articulation, other, hands, keys, wholeWalk, hand);
         }
 
         /** The same for other hands. */
         public RungPart withHands(WhichHands other) {
-            return new RungPart(figure, octaves, span, place, back, articulation, line, other, keys, wholeWalk);
+            return new RungPart(figure, octaves, span, place, back, articulation, line, other, keys, wholeWalk, hand);
         }
 
         /** The same through so many keys, or the whole walk without a number. */
         public RungPart withKeys(@Nullable Integer count) {
             Boolean whole = count == null ? true : null;
-            return new RungPart(figure, octaves, span, place, back, articulation, line, hands, count, whole);
+            return new RungPart(figure, octaves, span, place, back, articulation, line, hands, count, whole, hand);
+        }
+
+        /** The same with the hand going another way: a school, a position; fixed fingerings belong to the step. */
+        public RungPart withHand(StepDocument.HandPart other) {
+            return new RungPart(figure, octaves, span, place, back, articulation, line, hands, keys, wholeWalk, other);
         }
     }
 

@@ -60,7 +60,8 @@ public record LookDocument(
     /** A key that is pressed, and by which finger. */
     public record HeldKey(String name, String finger) {}
 
-    static LookDocument of(Shape shape) {
+    /** The picture of a shape. */
+    public static LookDocument of(Shape shape) {
         return new LookDocument(
                 ShapeWords.of(shape),
                 shape instanceof Shape.Valved one

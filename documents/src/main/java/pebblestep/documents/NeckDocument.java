@@ -17,7 +17,7 @@ public record NeckDocument(List<String> strings, int frets, List<Double> halfSte
     private static final int DRAWN = 36;
 
     /** The neck of a hand; nothing where it has none. */
-    static @Nullable NeckDocument of(Hand hand) {
+    public static @Nullable NeckDocument of(Hand hand) {
         if (hand.strings().isEmpty()) return null;
         return new NeckDocument(
                 hand.strings(),

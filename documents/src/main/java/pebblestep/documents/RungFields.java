@@ -8,6 +8,7 @@ import org.jspecify.annotations.Nullable;
 import pebblestep.core.Refusal;
 import pebblestep.core.climb.AxisKind;
 import pebblestep.core.climb.Rung;
+import pebblestep.core.hands.Wish;
 import pebblestep.core.rhythm.Figure;
 import pebblestep.core.rhythm.Fraction;
 
@@ -40,6 +41,7 @@ final class RungFields {
             case LINE -> new Rung.OfLine(StepDocuments.line(said(part.line())));
             case HANDS -> new Rung.OfHands(said(part.hands()));
             case WALK -> walk(part);
+            case HAND -> hand(said(part.hand()));
         };
     }
 
@@ -58,6 +60,7 @@ final class RungFields {
             case LINE -> Set.of("line");
             case HANDS -> Set.of("hands");
             case WALK -> new TreeSet<>(Set.of("keys", "wholeWalk"));
+            case HAND -> Set.of("hand");
         };
     }
 
@@ -74,7 +77,8 @@ final class RungFields {
                     var line,
                     var hands,
                     var keys,
-                    var wholeWalk) -> {
+                    var wholeWalk,
+                    var hand) -> {
                 Set<String> given = new TreeSet<>();
                 if (figure != null) given.add("figure");
                 if (octaves != null) given.add("octaves");
@@ -86,6 +90,7 @@ final class RungFields {
                 if (hands != null) given.add("hands");
                 if (keys != null) given.add("keys");
                 if (wholeWalk != null) given.add("wholeWalk");
+                if (hand != null) given.add("hand");
                 yield given;
             }
         };
@@ -102,6 +107,16 @@ final class RungFields {
             throw Refusal.of("keys", "Give either a number of keys or the whole walk: exactly one of the two.");
         }
         return new Rung.OfWalk(Optional.ofNullable(part.keys()));
+    }
+
+    /** How the hand goes; refuses fingerings that are fixed, which are the step's. */
+    private static Rung hand(StepDocument.HandPart part) {
+        Wish wish = HandFields.read(part);
+        if (!wish.pins().isEmpty()) {
+            throw Refusal.of("hand", "A rung has a school and a position, no fingering of one note.")
+                    .fits("Fix fingerings in the step.");
+        }
+        return new Rung.OfHand(wish.school(), wish.position());
     }
 
     static ClimbDocument.RungPart write(Rung rung) {
@@ -121,6 +136,9 @@ final class RungFields {
                 ClimbDocument.RungPart.NONE.withArticulation(ArticulationFields.write(joined.articulation()));
             case Rung.OfLine line -> ClimbDocument.RungPart.NONE.withLine(StepDocuments.lineOf(line.line()));
             case Rung.OfHands hands -> ClimbDocument.RungPart.NONE.withHands(hands.hands());
+            case Rung.OfHand hand ->
+                ClimbDocument.RungPart.NONE.withHand(new StepDocument.HandPart(
+                        hand.school().orElse(null), hand.position().orElse(null), null));
             case Rung.OfWalk walk ->
                 ClimbDocument.RungPart.NONE.withKeys(walk.keys().orElse(null));
         };

@@ -29,7 +29,8 @@ class ClimbDocumentsTest {
                {"axis":"articulation","rungs":[{"articulation":{"kind":"separate"}},{"articulation":{"kind":"slurred","by":4}}]},
                {"axis":"line","rungs":[{"line":{"octaves":1}},{"line":{"pattern":"sequence","octaves":1,"cell":[0,2]}}]},
                {"axis":"hands","rungs":[{"hands":"right"},{"hands":"left"},{"hands":"together"}]},
-               {"axis":"walk","rungs":[{"keys":2},{"wholeWalk":true}]}],
+               {"axis":"walk","rungs":[{"keys":2},{"wholeWalk":true}]},
+               {"axis":"hand","rungs":[{"hand":{}},{"hand":{"school":"avoid-open","position":"III"}}]}],
              "rules":{"clean":4,"misses":2,"rungsADay":1},"repetitions":6}""";
 
     private static String tempo(String axis) {
@@ -43,7 +44,7 @@ class ClimbDocumentsTest {
         assertThat(climb.policy()).isEqualTo(Policy.TEACHER_PICKS);
         assertThat(climb.rate()).isEqualTo(RateSchool.SAME_BEAT);
         assertThat(climb.rules()).isEqualTo(new Rules(4, 2, 1));
-        assertThat(climb.axes()).hasSize(8);
+        assertThat(climb.axes()).hasSize(9);
         assertThat(climb.axes().get(0).ladder().rungs())
                 .hasToString("[60, 64, 68, 72, 68, 72, 76, 80, 76, 80, 84, 88, 84, 88, 92, 96, 92, 96, 97.5]");
     }
@@ -82,6 +83,8 @@ class ClimbDocumentsTest {
                 "{'axis':'hands','rungs':[{'hands':'both'}]}; axes.0.rungs.0.hands; \"both\" does not fit here.",
                 "{'axis':'place','rungs':[{'back':'1/8'}]}; axes.0.rungs.0; A rung of place is empty.",
                 "{'axis':'place','rungs':[{'place':'x'}]}; axes.0.rungs.0.place; \"x\" does not fit here.",
+                "{'axis':'hand','rungs':[{'hand':{'pins':[{'note':0,'way':'1-2'}]}}]}; axes.0.rungs.0.hand; A rung has a school and a position, no fingering of one note.",
+                "{'axis':'hand','rungs':[{}]}; axes.0.rungs.0; A rung of position and school is empty.",
                 "{'axis':'height','rungs':[]}; axes.0.axis; \"height\" does not fit here.",
                 "{'axis':'value','rungs':[{'figure':['1/4']}],'colour':1}; axes.0.colour; There is no field \"colour\" here."
             })
@@ -111,11 +114,11 @@ class ClimbDocumentsTest {
                          "rhythm":{"figure":["1/4"]},"tempo":{"bpm":60},
                          "voices":[{"interval":-8,"by":"left"}],"walk":{"order":"fourths"}}"""),
                 climb);
-        Position at = Position.of(2, 1, 2, 1, 1, 1, 2, 0);
+        Position at = Position.of(2, 1, 2, 1, 1, 1, 2, 0, 1);
         List<ClimbDocuments.PlayedPart> played = ClimbDocuments.played(ascent, at);
-        assertThat(played).hasSize(7);
+        assertThat(played).hasSize(8);
         assertThat(ClimbDocuments.played(played))
-                .isEqualTo(climb.rungs(at).subList(1, 8))
+                .isEqualTo(climb.rungs(at).subList(1, 9))
                 .isEqualTo(ClimbJson.playedFrom(ClimbJson.writePlayed(ClimbDocuments.played(played))));
         assertThatThrownBy(() -> ClimbDocuments.played(List.of(played.get(0), played.get(0))))
                 .isInstanceOf(Refusal.class);

@@ -8,6 +8,8 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import pebblestep.app.accounts.SettingsService;
@@ -27,6 +29,7 @@ import pebblestep.app.students.StudentService;
 import pebblestep.app.students.StudentViews.StudentView;
 import pebblestep.core.Refusal;
 import pebblestep.core.climb.Ascent;
+import pebblestep.core.keyplan.FreshInKeys;
 import pebblestep.core.keyplan.InKey;
 import pebblestep.core.keyplan.KeyPlan;
 import pebblestep.core.passage.Player;
@@ -40,6 +43,9 @@ import pebblestep.documents.bench.PlanAsked;
 @Service
 public class KeyPlanService {
     private static final int MOST_PLANS = 6;
+
+    /** Keys that are looked back on, to say what is new in the next. */
+    private static final int MOST_BEHIND = 5;
 
     private final KeyPlanRepository plans;
     private final KeyPlanEventRepository events;
@@ -213,10 +219,30 @@ public class KeyPlanService {
                 station.held(),
                 entity.ended,
                 stations(planned, station, player),
+                ahead(planned, station, player),
                 last.map(event -> event.kind.decision()).orElse(null),
                 last.map(event -> event.decidedBy)
                         .map(names.of(entity.studioId)::get)
                         .orElse(null));
+    }
+
+    /** What is new for the hand in the key that comes next; null where nothing is. */
+    private @Nullable String ahead(Planned planned, KeyPlan.Station now, Player player) {
+        int to = now.place() + 1;
+        NoteName next = planned.plan().at(to);
+        List<List<Ascent>> keys = IntStream.rangeClosed(Math.max(0, to - MOST_BEHIND), to)
+                .mapToObj(place -> fitting(planned, planned.plan().at(place), player))
+                .toList();
+        return FreshInKeys.of(keys, player)
+                .sentence(planned.asRead(next, player))
+                .orElse(null);
+    }
+
+    private static List<Ascent> fitting(Planned planned, NoteName tonic, Player player) {
+        return planned.material().pieces(tonic, player, Speech.USUAL).stream()
+                .flatMap(piece -> piece.fitted().stream())
+                .map(InKey::ascent)
+                .toList();
     }
 
     /**

@@ -73,6 +73,7 @@ public final class KeyPlanViews {
      * @param tonic the key of now, as the student reads it
      * @param round the keys of this round
      * @param undo the last decision, where it can be taken back
+     * @param ahead what the next key asks of the hand that this one does not, in a sentence; absent where nothing is new
      * @param decidedBy the teacher who made it; absent where there is one alone, or nobody knows
      */
     public record KeyPlanView(
@@ -85,6 +86,7 @@ public final class KeyPlanViews {
             boolean held,
             boolean ended,
             List<PlanStation> round,
+            @Nullable String ahead,
             @Nullable Deciding undo,
             @Nullable String decidedBy) {}
 

@@ -11,6 +11,7 @@ import pebblestep.core.climb.Position;
 import pebblestep.core.instrument.Instruments;
 import pebblestep.core.instrument.Level;
 import pebblestep.core.pitch.NoteName;
+import pebblestep.core.pitch.Pitch;
 import pebblestep.core.practice.Outcome;
 import pebblestep.core.quiz.QuestionKind;
 import pebblestep.core.rhythm.Bpm;
@@ -71,6 +72,7 @@ class RowChecks {
         text("quiz_answers.kind", QuestionKind::valueOf);
         text("quiz_answers.tonic", NoteName::parse);
         text("quiz_answers.form", Forms::of);
+        text("quiz_answers.pitch", Pitch::parse);
     }
 
     private static void outcome(String name) {

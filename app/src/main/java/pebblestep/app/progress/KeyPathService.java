@@ -38,8 +38,13 @@ import pebblestep.app.progress.ProgressViews.StoneView;
 import pebblestep.app.students.StudentService;
 import pebblestep.app.students.StudentService.Enrolled;
 import pebblestep.app.students.StudentViews.StudentView;
+import pebblestep.core.Refusal;
 import pebblestep.core.forecast.Forecast;
 import pebblestep.core.forecast.Pace;
+import pebblestep.core.hands.Fingering;
+import pebblestep.core.hands.Learned;
+import pebblestep.core.hands.NewForHand;
+import pebblestep.core.keyplan.FreshInKeys;
 import pebblestep.core.passage.Passage;
 import pebblestep.core.passage.Player;
 import pebblestep.core.pitch.NoteName;
@@ -59,6 +64,11 @@ import pebblestep.documents.Rounded;
 /** Each student's keys: how far they are, what fades, and how it came about. */
 @Service
 public class KeyPathService {
+    /** Pieces given before that are looked at, to say what is new for the hand; and how much is said. */
+    private static final int MOST_BEFORE = 12;
+
+    private static final int MOST_SAID = 4;
+
     private final StudentService students;
     private final AssignmentService assignments;
     private final PracticeService practice;
@@ -218,10 +228,13 @@ public class KeyPathService {
     public KeyHistory history(long studioId, long studentId, String key) {
         Player player = students.player(studioId, studentId);
         LocalDate today = LocalDate.now(clock);
-        List<Assigned> inKey = assignments.all(studioId, studentId).stream()
-                .filter(one -> isMet(one, player, key))
-                .toList();
+        List<Assigned> all = assignments.all(studioId, studentId);
+        List<Assigned> inKey =
+                all.stream().filter(one -> isMet(one, player, key)).toList();
         if (inKey.isEmpty()) throw Problems.notFound("key");
+        List<Assigned> before = all.stream()
+                .filter(one -> one.id() < inKey.getFirst().id() && !isMet(one, player, key))
+                .toList();
         Map<Long, Work> works = practice.works(inKey, player);
         Map<LocalDate, Day> days = new TreeMap<>();
         List<Take> takes = new ArrayList<>();
@@ -249,9 +262,33 @@ public class KeyPathService {
                         .toList(),
                 SlipTrend.of(met(works.values().iterator().next(), key), takes, today)
                         .sentences(),
+                fresh(before, inKey.getFirst(), player),
                 inKey.stream()
                         .map(one -> piece(one, Found.in(works, one.id()), studio, today, speech))
                         .toList());
+    }
+
+    /** What the first piece of a key asks of the hand that nothing asked which came before. */
+    private static List<String> fresh(List<Assigned> before, Assigned first, Player player) {
+        List<Fingering> played = before.subList(Math.max(0, before.size() - MOST_BEFORE), before.size()).stream()
+                .flatMap(one -> fingered(one, player).stream())
+                .toList();
+        Learned learned = Learned.of(played);
+        if (learned.isNothing()) return List.of();
+        return fingered(first, player).stream()
+                .flatMap(line -> NewForHand.of(line, learned).stream())
+                .map(NewForHand::words)
+                .limit(MOST_SAID)
+                .toList();
+    }
+
+    /** How a piece is fingered; empty where the hand is not known, or the piece does not fit them any more. */
+    private static Optional<Fingering> fingered(Assigned one, Player player) {
+        try {
+            return FreshInKeys.fingered(one.now(), player);
+        } catch (Refusal e) {
+            return Optional.empty();
+        }
     }
 
     private static HistoryPiece piece(Assigned assigned, Work work, Pace.Seen studio, LocalDate today, Speech speech) {

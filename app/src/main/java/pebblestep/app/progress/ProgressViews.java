@@ -163,6 +163,11 @@ public final class ProgressViews {
     public record HistoryPiece(
             long assignmentId, String title, String sentence, @Nullable String forecast, @Nullable Double target) {}
 
-    /** How it came about in one key. */
-    public record KeyHistory(String key, List<HistoryDay> days, List<String> slips, List<HistoryPiece> pieces) {}
+    /**
+     * How it came about in one key.
+     *
+     * @param fresh what it asks of the hand that nothing asked which was given before it, in clauses
+     */
+    public record KeyHistory(
+            String key, List<HistoryDay> days, List<String> slips, List<String> fresh, List<HistoryPiece> pieces) {}
 }

@@ -12,6 +12,7 @@ import java.time.LocalDate;
 import org.hibernate.annotations.Immutable;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
+import org.jspecify.annotations.Nullable;
 import pebblestep.core.quiz.QuestionKind;
 
 /** One answer; never changed. */
@@ -32,6 +33,10 @@ class QuizAnswerEntity {
 
     String tonic;
     String form;
+
+    @Nullable
+    String pitch;
+
     String answer;
     boolean isRight;
     boolean inLesson;

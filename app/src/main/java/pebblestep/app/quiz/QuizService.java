@@ -6,6 +6,8 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -13,19 +15,28 @@ import pebblestep.app.assignments.AssignmentService;
 import pebblestep.app.practice.ProgressStore;
 import pebblestep.app.quiz.QuizViews.AnswerRequest;
 import pebblestep.app.quiz.QuizViews.AnsweredView;
+import pebblestep.app.quiz.QuizViews.HandChoice;
 import pebblestep.app.quiz.QuizViews.MarkView;
 import pebblestep.app.quiz.QuizViews.QuestionView;
 import pebblestep.app.quiz.QuizViews.QuizView;
 import pebblestep.app.students.StudentService;
+import pebblestep.core.Refusal;
+import pebblestep.core.hands.Handed;
+import pebblestep.core.hands.Wish;
 import pebblestep.core.passage.Player;
 import pebblestep.core.pitch.NoteName;
+import pebblestep.core.pitch.Pitch;
 import pebblestep.core.practice.KeyPath;
 import pebblestep.core.practice.Progress;
+import pebblestep.core.quiz.FingerQuiz;
 import pebblestep.core.quiz.Question;
+import pebblestep.core.quiz.QuestionKind;
 import pebblestep.core.quiz.Quiz;
 import pebblestep.core.quiz.Quiz.Answered;
 import pebblestep.core.scale.Forms;
 import pebblestep.core.scale.Key;
+import pebblestep.documents.LookDocument;
+import pebblestep.documents.NeckDocument;
 
 /** Asks students about their keys, marks what they answer and keeps it. */
 @Service
@@ -63,19 +74,35 @@ public class QuizService {
                 answers.findByStudioIdAndStudentIdOrderByIdDesc(studioId, studentId, Limit.of(MOST_LOOKED_BACK));
         List<Answered> history = new ArrayList<>();
         for (int i = newest.size() - 1; i >= 0; i--) {
-            history.add(new Answered(question(newest.get(i)), newest.get(i).isRight));
+            boolean right = newest.get(i).isRight;
+            asked(newest.get(i)).ifPresent(question -> history.add(new Answered(question, right)));
         }
+        Player player = students.player(studioId, studentId);
+        Optional<FingerQuiz> fingers = fingers(player);
         return new QuizView(
                 given,
-                Quiz.next(keys(studioId, studentId), history, QUESTIONS).stream()
-                        .map(QuizService::view)
+                Quiz.next(keys(studioId, studentId, player), history, QUESTIONS, key -> fingers.map(
+                                        one -> one.about(key))
+                                .orElse(List.of()))
+                        .stream()
+                        .map(question -> view(question, fingers.orElse(null)))
                         .toList(),
-                newest.stream().limit(SHOWN).map(QuizService::answered).toList());
+                newest.stream()
+                        .filter(one -> asked(one).isPresent())
+                        .limit(SHOWN)
+                        .map(QuizService::answered)
+                        .toList(),
+                fingers.map(FingerQuiz::hand).map(NeckDocument::of).orElse(null));
+    }
+
+    /** The fingers of a player, as they can and want to play; empty where none are known. */
+    private static Optional<FingerQuiz> fingers(Player player) {
+        return Handed.of(player.instrument(), player.hand(), Wish.NONE)
+                .map(hand -> new FingerQuiz(hand, player.range()));
     }
 
     /** The student's keys, the one in which they have come least far first; C major for somebody without any. */
-    private List<Key> keys(long studioId, long studentId) {
-        Player player = students.player(studioId, studentId);
+    private List<Key> keys(long studioId, long studentId, Player player) {
         LocalDate today = LocalDate.now(clock);
         List<Key> keys = progress.of(assignments.all(studioId, studentId), Map.of(studentId, player)).values().stream()
                 .sorted(Comparator.comparingInt(
@@ -87,17 +114,40 @@ public class QuizService {
         return keys.isEmpty() ? List.of(Key.of(NoteName.parse("C"), Forms.of("major"))) : keys;
     }
 
-    private static Question question(QuizAnswerEntity entity) {
-        return new Question(entity.kind, Key.of(NoteName.parse(entity.tonic), Forms.of(entity.form)));
+    /** What was asked; empty where an archive has brought something that cannot be. */
+    private static Optional<Question> asked(QuizAnswerEntity entity) {
+        try {
+            return Optional.of(question(entity));
+        } catch (Refusal e) {
+            return Optional.empty();
+        }
     }
 
-    private static QuestionView view(Question question) {
+    private static Question question(QuizAnswerEntity entity) {
+        return question(entity.kind, entity.tonic, entity.form, entity.pitch);
+    }
+
+    /** A question by its parts; refuses a note that cannot be read, and one for a question that asks for none. */
+    private static Question question(QuestionKind kind, String tonic, String form, @Nullable String pitch) {
+        return new Question(
+                kind,
+                Key.of(NoteName.parse(tonic), Forms.of(form)),
+                Optional.ofNullable(pitch).map(Pitch::parse));
+    }
+
+    private static QuestionView view(Question question, @Nullable FingerQuiz fingers) {
         return new QuestionView(
                 question.kind(),
                 question.key().tonic().id(),
                 question.key().form().id(),
+                question.pitch().map(Pitch::id).orElse(null),
                 question.text(),
-                question.asksForNotes());
+                question.asksForNotes(),
+                question.pitch().isEmpty() || fingers == null
+                        ? List.of()
+                        : fingers.choices(question).stream()
+                                .map(choice -> new HandChoice(choice.way(), LookDocument.of(choice.shape())))
+                                .toList());
     }
 
     private static AnsweredView answered(QuizAnswerEntity entity) {
@@ -109,15 +159,23 @@ public class QuizService {
     @Transactional
     public MarkView answer(long studioId, long studentId, AnswerRequest form, Asked asked) {
         students.get(studioId, studentId);
-        Question question = new Question(form.kind(), Key.of(NoteName.parse(form.tonic()), Forms.of(form.form())));
-        Question.Mark mark = question.mark(form.answer());
+        Question question = question(form.kind(), form.tonic(), form.form(), form.pitch());
+        String said = form.answer().strip();
+        Question.Mark mark;
+        if (question.pitch().isPresent()) {
+            FingerQuiz fingers = fingers(students.player(studioId, studentId))
+                    .orElseThrow(() -> Refusal.of("kind", "No fingers are known of this instrument."));
+            mark = fingers.mark(question, said);
+            said = fingers.chosen(question, said).inWords();
+        } else mark = question.mark(said);
         QuizAnswerEntity entity = new QuizAnswerEntity();
         entity.studioId = studioId;
         entity.studentId = studentId;
         entity.kind = question.kind();
         entity.tonic = question.key().tonic().id();
         entity.form = question.key().form().id();
-        entity.answer = form.answer().strip();
+        entity.pitch = question.pitch().map(Pitch::id).orElse(null);
+        entity.answer = said;
         entity.isRight = mark.right();
         entity.inLesson = asked == Asked.IN_LESSON;
         entity.answeredAt = clock.instant();

@@ -2,6 +2,8 @@ package pebblestep.app.quiz;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.ArrayList;
+import java.util.List;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -39,15 +41,64 @@ class QuizServiceTest {
         JsonNode wrong = teacher.post(path + "/answers", answer(first, "Db Eb F G Ab Bb C"))
                 .json();
         assertThat(wrong.get("sentence").asString()).endsWith("Note 4 is G♭, not G.");
-        JsonNode second = teacher.get(path).json().at("/questions/1");
+        JsonNode second = teacher.get(path).json().at("/questions/2");
         teacher.post(path + "/answers", answer(second, "Bb minor"));
         JsonNode quiz = teacher.get(path).json();
         assertThat(quiz.at("/questions/0/kind").asString()).as("what was wrong").isEqualTo("spell");
-        assertThat(quiz.at("/questions/2/kind").asString()).as("what was right").isEqualTo("relative");
+        assertThat(quiz.get("questions").valueStream().map(one -> one.get("kind")
+                        .asString()))
+                .as("what was right makes room")
+                .doesNotContain("relative");
         assertThat(quiz.at("/answered/0/right").asBoolean()).isTrue();
         assertThat(quiz.at("/answered/1/inLesson").asBoolean()).isTrue();
         assertThat(teacher.post(path + "/answers", answer(first, "x y")).status())
                 .isEqualTo(422);
+    }
+
+    @Test
+    void fingers_are_asked_by_pictures_and_marked_for_whoever_plays() {
+        JsonNode finger = teacher.get(path).json().at("/questions/1");
+        assertThat(finger.get("kind").asString()).isEqualTo("finger");
+        assertThat(finger.get("text").asString()).startsWith("How is ").endsWith(" played in D♭ major?");
+        assertThat(finger.get("choices")).hasSize(4);
+        List<Boolean> marks = new ArrayList<>();
+        for (JsonNode choice : finger.get("choices")) {
+            assertThat(choice.at("/look/closed/pressed").isArray()).isTrue();
+            JsonNode mark = teacher.post(
+                            path + "/answers", finger(finger, choice.get("way").asString()))
+                    .json();
+            marks.add(mark.get("right").asBoolean());
+        }
+        assertThat(marks).containsOnlyOnce(true);
+        JsonNode last = teacher.get(path).json().at("/answered/0");
+        assertThat(last.get("text").asString()).isEqualTo(finger.get("text").asString());
+        Answer none = teacher.post(path + "/answers", finger(finger, "no such way"));
+        assertThat(none.status()).isEqualTo(422);
+        assertThat(none.string("detail")).contains("none of the fingerings");
+        assertThat(teacher.post(path + "/answers", answer(finger, "x")).status())
+                .as("without its note")
+                .isEqualTo(422);
+    }
+
+    /** The student changed to an instrument without fingers after the question was asked. */
+    @Test
+    void what_was_asked_of_another_instrument_is_refused_and_its_answers_stay() {
+        Answer voice = Given.student(teacher, "Dot", "soprano-voice");
+        JsonNode finger = teacher.get(path).json().at("/questions/1");
+        Answer refused = teacher.post("/api/students/" + voice.id() + "/quiz/answers", finger(finger, "1-2"));
+        assertThat(refused.status()).isEqualTo(422);
+        assertThat(refused.string("detail")).contains("No fingers are known");
+        assertThat(teacher.get("/api/students/" + voice.id() + "/quiz")
+                        .json()
+                        .get("questions")
+                        .valueStream()
+                        .map(one -> one.get("kind").asString()))
+                .doesNotContain("finger");
+    }
+
+    private static String finger(JsonNode question, String way) {
+        return "{\"kind\":\"finger\",\"tonic\":%s,\"form\":%s,\"pitch\":%s,\"answer\":\"%s\"}"
+                .formatted(question.get("tonic"), question.get("form"), question.get("pitch"), way);
     }
 
     @Test

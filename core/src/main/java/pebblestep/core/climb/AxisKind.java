@@ -14,7 +14,8 @@ public enum AxisKind implements Identified {
     ARTICULATION("slurs", "other slurs", 5, 5),
     LINE("line", "another line", 1, 2),
     HANDS("hands", "the other hand, then both", 6, 6),
-    WALK("walk", "more keys", 7, 7);
+    WALK("walk", "more keys", 7, 7),
+    HAND("position and school", "another way for the hand to go", 9, 9);
 
     private static final List<AxisKind> AS_CHANGED = sorted(Comparator.comparing(kind -> kind.changed));
     private static final List<AxisKind> AS_SAID = sorted(Comparator.comparing(kind -> kind.said));

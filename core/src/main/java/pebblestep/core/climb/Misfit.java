@@ -248,7 +248,7 @@ public record Misfit(Ascent ascent, Position from, Position at, Refusal why) {
                                 ? new Rung.OfLine(line.line().withExtent(extent))
                                 : rung)
                         .toList());
-            case TEMPO, VALUE, PLACE, ARTICULATION, HANDS, WALK -> axis;
+            case TEMPO, VALUE, PLACE, ARTICULATION, HANDS, WALK, HAND -> axis;
         });
     }
 

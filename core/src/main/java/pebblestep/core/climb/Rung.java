@@ -4,6 +4,8 @@ import java.util.List;
 import java.util.Optional;
 import pebblestep.core.Refusal;
 import pebblestep.core.Words;
+import pebblestep.core.hands.Schools;
+import pebblestep.core.hands.Wish;
 import pebblestep.core.line.Extent;
 import pebblestep.core.line.Line;
 import pebblestep.core.passage.Articulation;
@@ -61,6 +63,7 @@ public sealed interface Rung {
             case ARTICULATION -> new OfArticulation(step.articulation());
             case LINE -> new OfLine(step.line());
             case HANDS -> new OfHands(step.hands());
+            case HAND -> new OfHand(step.hand().school(), step.hand().position());
             case WALK -> new OfWalk(step.walk().flatMap(walk -> walk.keys().count()));
         };
     }
@@ -233,6 +236,37 @@ public sealed interface Rung {
         @Override
         public String inWords(Meter meter, Speech speech) {
             return hands.words();
+        }
+    }
+
+    /**
+     * How the hand goes: as a school teaches it, and where it stays. A hand that knows neither plays as it would anyway.
+     *
+     * @param school by its id; empty for the usual one of whoever plays
+     * @param position as positions are called; empty for any
+     */
+    record OfHand(Optional<String> school, Optional<String> position) implements Rung {
+        @Override
+        public AxisKind kind() {
+            return AxisKind.HAND;
+        }
+
+        @Override
+        public Step on(Step step) {
+            return step.withHand(new Wish(school, position, step.hand().pins()));
+        }
+
+        @Override
+        public Optional<Fraction> difficulty(int notesInOctave) {
+            return Optional.empty();
+        }
+
+        @Override
+        public String inWords(Meter meter, Speech speech) {
+            Optional<String> there = position.map(name -> "position " + name);
+            Optional<String> said = school.map(Schools::words);
+            if (said.isEmpty()) return there.orElse("as the hand goes");
+            return said.get() + there.map(in -> ", " + in).orElse("");
         }
     }
 

@@ -6,6 +6,8 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
+import pebblestep.core.hands.Hand;
+import pebblestep.core.hands.School;
 import pebblestep.core.line.Extent;
 import pebblestep.core.line.Line;
 import pebblestep.core.passage.Articulation;
@@ -32,7 +34,10 @@ public final class Suggestions {
 
     private Suggestions() {}
 
-    /** The rungs for a kind, the one that the step is on first; none for the tempo, whose rungs follow from its scheme, and for keys where the step does not walk by an order. */
+    /**
+     * The rungs for a kind, the one that the step is on first; none for the tempo, whose rungs follow from its scheme, and for keys where the step does not walk by an order. Of the hand
+     * only the rung that the step is on, since what else there is depends on who plays: {@link #ofHand}.
+     */
     public static List<Rung> of(AxisKind kind, Step step) {
         if (kind == AxisKind.TEMPO) return List.of();
         // Hands begin one at a time, and walks with few keys, whatever the step is now.
@@ -42,9 +47,30 @@ public final class Suggestions {
         return List.copyOf(rungs);
     }
 
+    /**
+     * The rungs for a hand, the one that the step is on first: position by position for a bow, else school by school; a hand
+     * that has neither has no other rung. A hand goes through them in the order in which its positions lie and its schools are kept.
+     */
+    public static List<Rung> ofHand(Step step, Hand hand) {
+        Set<Rung> rungs = new LinkedHashSet<>(List.of(Rung.of(AxisKind.HAND, step)));
+        Optional<String> school = step.hand().school();
+        if (hand.family() == Hand.Family.BOWED) {
+            hand.positions().forEach(position -> rungs.add(new Rung.OfHand(school, Optional.of(position))));
+        } else {
+            Optional<String> position = step.hand().position();
+            String usual = hand.school().map(School::id).orElse("");
+            hand.schools().stream()
+                    .map(School::id)
+                    // Without a school asked for, the step is in the usual one already.
+                    .filter(id -> school.isPresent() || !id.equals(usual))
+                    .forEach(id -> rungs.add(new Rung.OfHand(Optional.of(id), position)));
+        }
+        return List.copyOf(rungs);
+    }
+
     private static Stream<Rung> further(AxisKind kind, Step step) {
         return switch (kind) {
-            case TEMPO -> Stream.empty();
+            case TEMPO, HAND -> Stream.empty();
             case VALUE ->
                 VALUES.stream()
                         .filter(value -> value.isLessThan(step.figure().quickest()))

@@ -1,7 +1,6 @@
 package pebblestep.core.hands;
 
 import java.util.ArrayList;
-import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -23,15 +22,18 @@ public record NewForHand(String words, List<Integer> notes) {
         notes = List.copyOf(notes);
     }
 
-    /** What is new in a line, in the order in which it comes. */
+    /** What is new in a line since another, in the order in which it comes. */
     public static List<NewForHand> of(Fingering line, Fingering before) {
-        Set<String> known = new HashSet<>();
-        before.stops().forEach(stop -> ShapeWords.learned(stop.way().shape()).ifPresent(known::add));
+        return of(line, Learned.of(List.of(before)));
+    }
+
+    /** What is new in a line for a hand that has learned something, in the order in which it comes. */
+    public static List<NewForHand> of(Fingering line, Learned known) {
         Map<String, List<Integer>> fresh = new LinkedHashMap<>();
         for (int i = 0; i < line.stops().size(); i++) {
             Optional<String> learned =
                     ShapeWords.learned(line.stops().get(i).way().shape());
-            if (learned.isEmpty() || known.contains(learned.get())) continue;
+            if (learned.isEmpty() || known.words().contains(learned.get())) continue;
             fresh.computeIfAbsent(learned.get(), any -> new ArrayList<>()).add(i);
         }
         List<NewForHand> all = new ArrayList<>();

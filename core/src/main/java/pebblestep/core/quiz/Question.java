@@ -9,6 +9,7 @@ import java.util.stream.IntStream;
 import pebblestep.core.Refusal;
 import pebblestep.core.Words;
 import pebblestep.core.pitch.NoteName;
+import pebblestep.core.pitch.Pitch;
 import pebblestep.core.scale.Direction;
 import pebblestep.core.scale.Key;
 
@@ -17,8 +18,13 @@ import pebblestep.core.scale.Key;
  *
  * @param kind what is asked
  * @param key about which key
+ * @param pitch about which note of it, as written; empty but for fingers
  */
-public record Question(QuestionKind kind, Key key) {
+public record Question(QuestionKind kind, Key key, Optional<Pitch> pitch) {
+    /** A question about a key alone; refuses one about fingers, which needs a note. */
+    public Question(QuestionKind kind, Key key) {
+        this(kind, key, Optional.empty());
+    }
 
     /**
      * How an answer is marked.
@@ -30,10 +36,11 @@ public record Question(QuestionKind kind, Key key) {
 
     /** Refuses a question that the key has no answer to. */
     public Question {
-        if (!fits(kind, key)) throw Refusal.of("question", "This cannot be asked about " + key + ".");
+        if (pitch.isPresent() != (kind == QuestionKind.FINGER) || pitch.isEmpty() && !fits(kind, key))
+            throw Refusal.of("question", "This cannot be asked about " + key + ".");
     }
 
-    /** Everything that can be asked about a key. */
+    /** Everything that can be asked about a key, whoever plays it. */
     public static List<Question> about(Key key) {
         List<Question> questions = new ArrayList<>();
         for (QuestionKind kind : QuestionKind.values()) {
@@ -48,6 +55,7 @@ public record Question(QuestionKind kind, Key key) {
             case RELATIVE -> isPlain(key) && key.relative().isPresent();
             case RAISED -> !raised(key).isEmpty();
             case SIGNATURE -> isPlain(key) && key.signature().isWritten();
+            case FINGER -> false;
         };
     }
 
@@ -76,6 +84,7 @@ public record Question(QuestionKind kind, Key key) {
             case RAISED -> "Which " + (raised(key).size() == 1 ? "note is" : "notes are") + " raised in " + key + "?";
             case SIGNATURE ->
                 "Which " + (key.form().isMajorSide() ? "major" : "minor") + " key has " + signature() + "?";
+            case FINGER -> "How is " + pitch.orElseThrow() + " played in " + key + "?";
         };
     }
 
@@ -90,13 +99,14 @@ public record Question(QuestionKind kind, Key key) {
         return kind == QuestionKind.SPELL || kind == QuestionKind.RAISED;
     }
 
-    /** The right answer: {@code Bb C D Eb F G A}, {@code C minor}. */
+    /** The right answer: {@code Bb C D Eb F G A}, {@code C minor}; of fingers {@link FingerQuiz} knows it. */
     public String answer() {
         return switch (kind) {
             case SPELL -> said(key.notes(Direction.UP));
             case RAISED -> said(raised(key));
             case RELATIVE -> named(key.relative().orElseThrow());
             case SIGNATURE -> named(key);
+            case FINGER -> throw new IllegalStateException("Fingers are marked by whose they are.");
         };
     }
 

@@ -7,5 +7,6 @@ public enum QuestionKind implements Identified {
     SPELL,
     RELATIVE,
     RAISED,
-    SIGNATURE
+    SIGNATURE,
+    FINGER
 }

@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.Function;
 import pebblestep.core.scale.Key;
 
 /**
@@ -26,6 +27,17 @@ public final class Quiz {
      * @param keys the student's keys, the one in which they have come least far first
      */
     public static List<Question> next(List<Key> keys, List<Answered> history, int count) {
+        return next(keys, history, count, key -> List.of());
+    }
+
+    /**
+     * The next questions, with those about fingers.
+     *
+     * @param keys the student's keys, the one in which they have come least far first
+     * @param fingers what there is to ask about the fingers of a key
+     */
+    public static List<Question> next(
+            List<Key> keys, List<Answered> history, int count, Function<Key, List<Question>> fingers) {
         Map<Question, Record> records = new HashMap<>();
         for (int i = 0; i < history.size(); i++) {
             Answered answered = history.get(i);
@@ -35,7 +47,7 @@ public final class Quiz {
         }
         List<Question> all = keys.stream()
                 .distinct()
-                .flatMap(key -> Question.about(key).stream())
+                .flatMap(key -> inTurn(Question.about(key), fingers.apply(key)).stream())
                 .sorted(Comparator.<Question>comparingDouble(question ->
                                 records.getOrDefault(question, Record.NONE).strength())
                         .thenComparingInt(question ->
@@ -53,6 +65,16 @@ public final class Quiz {
             if (chosen.size() < count) chosen.add(question);
         }
         return List.copyOf(chosen);
+    }
+
+    /** Now one, now the other, so that both are asked. */
+    private static List<Question> inTurn(List<Question> some, List<Question> others) {
+        List<Question> all = new ArrayList<>();
+        for (int i = 0; i < Math.max(some.size(), others.size()); i++) {
+            if (i < some.size()) all.add(some.get(i));
+            if (i < others.size()) all.add(others.get(i));
+        }
+        return all;
     }
 
     /** How a question was answered; {@code last} is its place in the history. */

@@ -7,6 +7,10 @@ import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import pebblestep.core.Refusal;
+import pebblestep.core.hands.Hand;
+import pebblestep.core.hands.Handed;
+import pebblestep.core.hands.Pin;
+import pebblestep.core.hands.Wish;
 import pebblestep.core.instrument.Instruments;
 import pebblestep.core.instrument.PitchRange;
 import pebblestep.core.line.Extent;
@@ -20,9 +24,11 @@ import pebblestep.core.passage.Step;
 import pebblestep.core.passage.Steps;
 import pebblestep.core.passage.Timing;
 import pebblestep.core.passage.landing.Landing;
+import pebblestep.core.pitch.Pitch;
 import pebblestep.core.rhythm.CountSchool;
 import pebblestep.core.rhythm.Figure;
 import pebblestep.core.rhythm.Fraction;
+import pebblestep.core.rhythm.Meter;
 import pebblestep.core.rhythm.Speech;
 import pebblestep.core.rhythm.ValueNames;
 import pebblestep.core.scale.KeyOrder;
@@ -106,5 +112,61 @@ class HandsAndWalkTest {
         assertThat(misfit).isPresent();
         assertThat(ascent.words(SPEECH).at(misfit.get().at())).isEqualTo("four keys");
         assertThat(misfit.get().why()).hasMessageContaining("F♯ major");
+    }
+
+    @Test
+    void the_hand_is_climbed_position_by_position_by_a_bow() {
+        Hand violin = Handed.of(Instruments.of("violin")).orElseThrow();
+        Step step = scale();
+        List<Rung> rungs = Suggestions.ofHand(step, violin);
+        assertThat(said(rungs.subList(0, 4)))
+                .containsExactly("as the hand goes", "position I", "position II", "position III");
+        Ascent ascent = ascent(step, Axis.of(rungs));
+        Player player = Player.of(Instruments.of("violin"));
+        Passage inThird = Passage.of(ascent.at(new Position(List.of(3))), player);
+        Passage freely = Passage.of(ascent.at(new Position(List.of(0))), player);
+        assertThat(inThird.notes()).isEqualTo(freely.notes());
+        assertThat(fingers(inThird, player)).isNotEqualTo(fingers(freely, player));
+    }
+
+    @Test
+    void the_hand_is_climbed_school_by_school_on_frets_and_pins_stay() {
+        Hand guitar = Handed.of(Instruments.of("classical-guitar")).orElseThrow();
+        Pin pin = Pin.at(0, Pitch.parse("C5"), "5-3-3");
+        Step step = scale().withHand(new Wish(Optional.empty(), Optional.empty(), List.of(pin)));
+        List<Rung> rungs = Suggestions.ofHand(step, guitar);
+        assertThat(said(rungs))
+                .containsExactly("as the hand goes", "three notes a string", "open position", "along one string");
+        assertThat(rungs.get(1).on(step).hand())
+                .isEqualTo(new Wish(Optional.of("three-a-string"), Optional.empty(), List.of(pin)));
+    }
+
+    /** Common practice, no source: a trumpet has neither positions nor schools, so there is nothing to climb. */
+    @Test
+    void a_hand_without_positions_and_schools_does_not_grow() {
+        Hand trumpet = Handed.of(Instruments.of("trumpet")).orElseThrow();
+        assertThat(Suggestions.ofHand(scale(), trumpet)).hasSize(1);
+        assertThat(Suggestions.of(AxisKind.HAND, scale())).hasSize(1);
+    }
+
+    /** A class is one climb and many instruments: what a hand does not know changes nothing. */
+    @Test
+    void a_rung_for_a_violin_leaves_a_trumpet_as_it_is() {
+        Step inThird = new Rung.OfHand(Optional.of("no-such-school"), Optional.of("III")).on(scale());
+        Player trumpet = Player.of(Instruments.of("trumpet"));
+        assertThat(fingers(Passage.of(inThird, trumpet), trumpet))
+                .isEqualTo(fingers(Passage.of(scale(), trumpet), trumpet));
+    }
+
+    private static List<String> said(List<Rung> rungs) {
+        return rungs.stream()
+                .map(rung -> rung.inWords(Meter.parse("6/8"), SPEECH))
+                .toList();
+    }
+
+    private static List<String> fingers(Passage passage, Player player) {
+        return passage.hand(player).orElseThrow().fingering().stops().stream()
+                .map(stop -> stop.way().id())
+                .toList();
     }
 }

@@ -17,6 +17,7 @@ import pebblestep.documents.ClimbDocument.AxisPart;
 import pebblestep.documents.ClimbDocument.RungPart;
 import pebblestep.documents.ClimbDocument.SchemePart;
 import pebblestep.documents.Fields;
+import pebblestep.documents.PlayerDocument;
 import pebblestep.documents.StepDocument;
 import pebblestep.documents.StepDocuments;
 
@@ -24,8 +25,10 @@ import pebblestep.documents.StepDocuments;
  * A climb that is changed on the Bench, as a document: it may be one that cannot be climbed yet.
  *
  * @param step the step that grows; not needed for changes of the tempo's steps alone
+ * @param player for whom; without one no position or school is added
  */
-public record ClimbEditAsked(@Nullable StepDocument step, ClimbDocument climb, ClimbEdit edit) {
+public record ClimbEditAsked(
+        @Nullable StepDocument step, ClimbDocument climb, ClimbEdit edit, @Nullable PlayerDocument player) {
     /** Beats a minute by which a new tempo axis rises, and its steps; percent where the steps are that. */
     private static final int RISE = 24;
 
@@ -83,7 +86,7 @@ public record ClimbEditAsked(@Nullable StepDocument step, ClimbDocument climb, C
                     new SchemePart(SchemeKind.FIXED, USUAL_STEP, null),
                     null));
         } else {
-            List<RungPart> all = GrowthAsked.offered(kind, read());
+            List<RungPart> all = GrowthAsked.offered(kind, read(), player);
             boolean whole = kind == AxisKind.PLACE || kind == AxisKind.HANDS || kind == AxisKind.WALK;
             int most = whole ? all.size() : Math.min(AT_FIRST, all.size());
             axes.add(new AxisPart(kind, null, null, null, all.subList(0, most)));
@@ -96,7 +99,7 @@ public record ClimbEditAsked(@Nullable StepDocument step, ClimbDocument climb, C
         List<AxisPart> axes = new ArrayList<>(to.axes());
         for (int i : GrowthAsked.together(to, require(to, axis))) {
             AxisPart one = axes.get(i);
-            GrowthAsked.next(one, read).ifPresent(next -> {
+            GrowthAsked.next(one, read, player).ifPresent(next -> {
                 List<RungPart> rungs = new ArrayList<>(rungs(one));
                 rungs.add(next);
                 axes.set(axes.indexOf(one), one.withRungs(rungs));

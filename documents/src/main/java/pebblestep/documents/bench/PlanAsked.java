@@ -9,6 +9,7 @@ import pebblestep.core.Refusal;
 import pebblestep.core.climb.Ascent;
 import pebblestep.core.instrument.Level;
 import pebblestep.core.keyplan.FormSet;
+import pebblestep.core.keyplan.FreshInKeys;
 import pebblestep.core.keyplan.InKey;
 import pebblestep.core.keyplan.KeyMaterial;
 import pebblestep.core.keyplan.KeyPlan;
@@ -67,8 +68,10 @@ public record PlanAsked(
      * @param from its first day; absent where that is not known
      * @param brings what is played in it
      * @param leftOut what does not fit the student, and why
+     * @param fresh what is new for the hand since the keys before, in clauses
      */
-    public record PlannedKey(String tonic, @Nullable LocalDate from, List<String> brings, List<String> leftOut) {}
+    public record PlannedKey(
+            String tonic, @Nullable LocalDate from, List<String> brings, List<String> leftOut, List<String> fresh) {}
 
     /** Works it out; refuses what cannot be, by its field. */
     public PlanAnswer answer() {
@@ -112,12 +115,17 @@ public record PlanAsked(
 
     private static List<PlannedKey> round(KeyPlan plan, KeyMaterial material, Player player, Speech speech) {
         List<PlannedKey> keys = new ArrayList<>();
+        List<List<KeyMaterial.InPlan>> round = plan.round().stream()
+                .map(tonic -> material.pieces(tonic, player, speech))
+                .toList();
+        FreshInKeys fresh =
+                FreshInKeys.of(round.stream().map(PlanAsked::ascents).toList(), player);
         LocalDate from = plan.from();
         for (int place = 0; place < plan.round().size(); place++) {
             NoteName tonic = plan.at(place);
             List<String> brings = new ArrayList<>();
             List<String> leftOut = new ArrayList<>();
-            for (KeyMaterial.InPlan piece : material.pieces(tonic, player, speech)) {
+            for (KeyMaterial.InPlan piece : round.get(place)) {
                 String key = Passage.writtenKey(piece.key(), material.named(), player)
                         .toString();
                 piece.fitted()
@@ -125,13 +133,25 @@ public record PlanAsked(
                                 fitted -> brings.add(key + octaves(fitted)),
                                 () -> leftOut.add(key + ": " + piece.refusal()));
             }
-            keys.add(new PlannedKey(material.asRead(tonic, player).id(), from, brings, leftOut));
+            keys.add(new PlannedKey(
+                    material.asRead(tonic, player).id(),
+                    from,
+                    brings,
+                    leftOut,
+                    fresh.keys().get(place)));
             from = from == null
                     ? null
                     : plan.nextOn(new KeyPlan.Station(place, 0, tonic, from, false))
                             .orElse(null);
         }
         return keys;
+    }
+
+    private static List<Ascent> ascents(List<KeyMaterial.InPlan> pieces) {
+        return pieces.stream()
+                .flatMap(piece -> piece.fitted().stream())
+                .map(InKey::ascent)
+                .toList();
     }
 
     private static String octaves(InKey fitted) {

@@ -1,0 +1,28 @@
+package pebblestep.core.hands;
+
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import pebblestep.core.hands.BowedHand.OpenStrings;
+import pebblestep.core.hands.Fretboard.FretSchool;
+
+/** Every school of every hand, by its id. */
+public final class Schools {
+    private static final Map<String, School> BY_ID = byId();
+
+    private Schools() {}
+
+    private static Map<String, School> byId() {
+        Map<String, School> byId = new LinkedHashMap<>();
+        for (School[] some : List.<School[]>of(FretSchool.values(), OpenStrings.values(), Mallets.Start.values())) {
+            for (School school : some) byId.put(school.id(), school);
+        }
+        return byId;
+    }
+
+    /** What a school is called; its id for one that no hand here knows. */
+    public static String words(String id) {
+        School school = BY_ID.get(id);
+        return school == null ? id : school.words();
+    }
+}
