@@ -8,6 +8,8 @@ export interface ImportReading {
   voice?: number;
   tonic?: string;
   form?: string;
+  /** For which instrument fingerings at the notes are read. */
+  instrument?: string;
 }
 
 /** Asks what a file holds; nothing of it is kept. */

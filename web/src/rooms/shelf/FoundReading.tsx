@@ -1,6 +1,7 @@
 import type { ImportReading } from '../../api/imports';
 import type { FoundMusicFile } from '../../api/types';
 import { Choose } from '../../ui/Choose';
+import { FoundFingers } from './FoundFingers';
 import classes from './BringIn.module.css';
 
 interface Props {
@@ -70,6 +71,7 @@ export function FoundReading({ found, onRead }: Props) {
         />
       </label>
       {found.close && <p className={classes.what}>{found.close}</p>}
+      {found.hand && <FoundFingers hand={found.hand} onRead={onRead} />}
     </div>
   );
 }

@@ -30,7 +30,7 @@ class ImportController {
 
     /**
      * What a file holds: MusicXML, compressed or not, MIDI, or a routine of ours, known by its content. Of music, which part,
-     * voice and key; the first ones, and the likeliest key, without.
+     * voice and key, and for which instrument fingerings at its notes are; the first ones, the likeliest key and what the part is called, without.
      */
     @PostMapping(path = "/api/imports", consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
     FoundView found(
@@ -40,11 +40,13 @@ class ImportController {
             @RequestParam(defaultValue = "0") int part,
             @RequestParam(defaultValue = "0") int voice,
             @RequestParam(required = false) @Nullable String tonic,
-            @RequestParam(required = false) @Nullable String form) {
+            @RequestParam(required = false) @Nullable String form,
+            @RequestParam(required = false) @Nullable String instrument) {
         if (name != null && name.length() > LONGEST_NAME) {
             throw Refusal.of("name", "A name has at most " + LONGEST_NAME + " characters.");
         }
-        return imports.found(teacher.studioId(), file, name == null ? "" : name, new Reading(part, voice, tonic, form));
+        return imports.found(
+                teacher.studioId(), file, name == null ? "" : name, new Reading(part, voice, tonic, form, instrument));
     }
 
     /** Keeps what was found as a routine. */

@@ -27,6 +27,7 @@ final class ImportViews {
      * @param steps what it becomes
      * @param left what cannot be kept, each with its place
      * @param close of music, which other keys fit nearly as well; absent where none does
+     * @param hand the fingerings that stand at its notes; absent where there are none
      * @param differs of a routine, how it differs from the one of that title that the studio has
      */
     record FoundView(
@@ -41,7 +42,16 @@ final class ImportViews {
             List<FoundStep> steps,
             List<String> left,
             @Nullable String close,
-            List<String> differs) {}
+            List<String> differs,
+            @Nullable FoundHand hand) {}
+
+    /**
+     * Fingerings at the notes of music.
+     *
+     * @param instrument for which they are read, by its id; absent where that is not known
+     * @param words how many are kept, and what becomes of the others
+     */
+    record FoundHand(@Nullable String instrument, String words) {}
 
     /** A key in which music can be read. */
     record KeyChoice(String tonic, String form, String words, boolean chosen) {}
@@ -53,5 +63,5 @@ final class ImportViews {
     record TakeOverRequest(@Nullable @Size(max = 200, message = "A title has at most 200 characters.") String title) {}
 
     /** How music is to be read. */
-    record Reading(int part, int voice, @Nullable String tonic, @Nullable String form) {}
+    record Reading(int part, int voice, @Nullable String tonic, @Nullable String form, @Nullable String instrument) {}
 }

@@ -18,6 +18,7 @@ import pebblestep.app.bench.RoutineViews.RoutineRequest;
 import pebblestep.app.bench.RoutineViews.RoutineStep;
 import pebblestep.app.bench.RoutineViews.RoutineView;
 import pebblestep.app.platform.Problems;
+import pebblestep.app.takeaway.ImportViews.FoundHand;
 import pebblestep.app.takeaway.ImportViews.FoundKind;
 import pebblestep.app.takeaway.ImportViews.FoundStep;
 import pebblestep.app.takeaway.ImportViews.FoundView;
@@ -72,7 +73,7 @@ class Imports {
             RoutineJson.Routine routine = RoutineJson.read(new String(file, StandardCharsets.UTF_8));
             routine.steps().forEach(ascent -> Passage.of(ascent.step()));
             String title = routine.title().isBlank() ? withoutEnding(name) : routine.title();
-            return view(studio, FoundKind.ROUTINE, title, null, List.of(), routine.steps(), null);
+            return view(studio, FoundKind.ROUTINE, title, null, List.of(), routine.steps(), null, null);
         }
         FoundMusic music = isMidi(file)
                 ? MidiReader.read(file, reading.part())
@@ -83,7 +84,8 @@ class Imports {
         Melody melody = music.melody().titled(title);
         List<KeyFinder.Found> keys = KeyFinder.of(melody);
         Key key = chosen(reading, keys);
-        Ascent ascent = Ascent.alone(MelodyStep.of(melody, key));
+        BroughtHand hand = BroughtHand.of(music, reading.instrument());
+        Ascent ascent = Ascent.alone(MelodyStep.of(melody, key).withHand(hand.wish()));
         Passage.of(ascent.step());
         List<KeyChoice> choices = keys.stream()
                 .map(one -> new KeyChoice(
@@ -92,7 +94,7 @@ class Imports {
                         one.inWords(),
                         one.key().equals(key)))
                 .toList();
-        return view(studio, FoundKind.MUSIC, title, music, choices, List.of(ascent), close(key, keys));
+        return view(studio, FoundKind.MUSIC, title, music, choices, List.of(ascent), close(key, keys), hand.view());
     }
 
     private FoundView view(
@@ -102,7 +104,8 @@ class Imports {
             @Nullable FoundMusic music,
             List<KeyChoice> keys,
             List<Ascent> steps,
-            @Nullable String close) {
+            @Nullable String close,
+            @Nullable FoundHand hand) {
         UUID id = keep(new Waiting(studio, title, steps, clock.instant()));
         return new FoundView(
                 id,
@@ -119,7 +122,8 @@ class Imports {
                         .toList(),
                 music == null ? List.of() : music.left(),
                 close,
-                kind == FoundKind.ROUTINE ? differences(studio, title, steps) : List.of());
+                kind == FoundKind.ROUTINE ? differences(studio, title, steps) : List.of(),
+                hand);
     }
 
     /** Which keys fit nearly as well as the one it is read in, where that is the likeliest. */

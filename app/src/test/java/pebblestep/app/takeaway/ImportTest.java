@@ -143,4 +143,43 @@ class ImportTest {
         assertThat(found.json().at("/steps/0/climb/axes/0/to").asInt()).isEqualTo(100);
         assertThat(found(climb.replace("100", "1e999999999"), "").status()).isIn(400, 422);
     }
+
+    private static final String FINGERED = TUNE.replace("Oboe", "Trumpet in the tower")
+            .replace(
+                    "<octave>4</octave></pitch><duration>3</duration>",
+                    "<octave>4</octave></pitch><duration>3</duration>"
+                            + "<notations><technical><fingering>1</fingering></technical></notations>")
+            .replace(
+                    "<octave>4</octave></pitch><duration>1</duration>",
+                    "<octave>4</octave></pitch><duration>1</duration>"
+                            + "<notations><technical><fingering>12</fingering></technical></notations>");
+
+    @Test
+    void fingerings_at_the_notes_are_fixed_for_the_instrument_of_the_part() {
+        Answer found = found(FINGERED, "");
+        assertThat(found.string("/hand/instrument")).isEqualTo("trumpet");
+        assertThat(found.string("/hand/words"))
+                .isEqualTo("One fingering of 2 is fixed in the step; the others are none of this instrument.");
+        assertThat(found.string("/steps/0/document/hand/pins/0/pitch")).isEqualTo("A4");
+        assertThat(found.json().at("/steps/0/document/hand/pins")).hasSize(1);
+        String step = found.json().at("/steps/0/document").toString();
+        Answer played =
+                teacher.post("/api/passages?with=hand", "{\"step\":" + step + ",\"instrument\":\"trumpet-in-c\"}");
+        assertThat(played.json().at("/hand/notes/2/pinned").asBoolean()).isTrue();
+        assertThat(played.string("/hand/notes/2/text")).isEqualTo("1-2");
+    }
+
+    @Test
+    void another_instrument_is_chosen_and_one_without_a_hand_refused() {
+        Answer unknown = found(FINGERED.replace("Trumpet in the tower", "Tower"), "");
+        assertThat(unknown.string("/hand/words"))
+                .isEqualTo("Two fingerings stand at the notes. Choose the instrument, to keep them.");
+        assertThat(unknown.json().at("/steps/0/document/hand").isMissingNode()).isTrue();
+        assertThat(found(FINGERED, "&instrument=euphonium").string("/hand/instrument"))
+                .isEqualTo("euphonium");
+        Answer voice = found(FINGERED, "&instrument=alto-voice");
+        assertThat(voice.status()).isEqualTo(422);
+        assertThat(voice.string("detail")).contains("is not known here");
+        assertThat(found(TUNE, "").json().has("hand")).isFalse();
+    }
 }

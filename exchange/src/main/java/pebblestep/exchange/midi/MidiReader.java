@@ -71,7 +71,7 @@ public final class MidiReader {
         if (tracks.size() > 1) left.add("other tracks than " + names.get(part));
         try {
             Melody melody = new Reading(sequence, tracks.get(part), left).melody(title(sequence));
-            return new FoundMusic(names, 1, part, 0, melody, left);
+            return new FoundMusic(names, 1, part, 0, melody, left, List.of());
         } catch (ArithmeticException e) {
             throw Refusal.of("Its times are too long to be reckoned with.");
         }

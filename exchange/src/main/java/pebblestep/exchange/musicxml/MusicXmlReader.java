@@ -50,8 +50,9 @@ public final class MusicXmlReader {
             left.whole("other parts than " + names.get(part));
         }
         try {
-            Melody melody = new PartReader(chosen, voices.get(voice), left).melody(title(score));
-            return new FoundMusic(names, voices.size(), part, voice, melody, left.sentences());
+            PartReader reader = new PartReader(chosen, voices.get(voice), left);
+            Melody melody = reader.melody(title(score));
+            return new FoundMusic(names, voices.size(), part, voice, melody, left.sentences(), reader.marked());
         } catch (ArithmeticException e) {
             throw Refusal.of("Its lengths have no common part that could be counted.");
         }

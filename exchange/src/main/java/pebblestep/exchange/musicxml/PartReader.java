@@ -19,6 +19,7 @@ import org.audiveris.proxymusic.Time;
 import org.audiveris.proxymusic.Transpose;
 import org.jspecify.annotations.Nullable;
 import pebblestep.core.Refusal;
+import pebblestep.core.hands.Marking;
 import pebblestep.core.melody.Melody;
 import pebblestep.core.pitch.Interval;
 import pebblestep.core.pitch.NoteName;
@@ -29,6 +30,7 @@ import pebblestep.core.rhythm.Meter;
 import pebblestep.core.rhythm.Tempo;
 import pebblestep.core.scale.Forms;
 import pebblestep.core.scale.Key;
+import pebblestep.exchange.FoundMusic;
 
 /** One reading of one voice of one part, measure by measure as it is heard. */
 final class PartReader {
@@ -50,6 +52,7 @@ final class PartReader {
     private final String voice;
     private final LeftOut left;
     private final List<Melody.Note> notes = new ArrayList<>();
+    private final List<FoundMusic.Marked> marked = new ArrayList<>();
     private Fraction divisions = Fraction.ONE;
     private @Nullable Meter meter;
     private @Nullable Tempo tempo;
@@ -82,6 +85,11 @@ final class PartReader {
             if (notes.size() > Melody.MOST_NOTES) break;
         }
         return whole(title);
+    }
+
+    /** The fingerings that stand at the notes, once it has been read. */
+    List<FoundMusic.Marked> marked() {
+        return List.copyOf(marked);
     }
 
     private void moveFrom(int index, Fraction by) {
@@ -173,7 +181,11 @@ final class PartReader {
             return after;
         }
         if (!note.getNotations().isEmpty() || !note.getLyric().isEmpty()) marks(note, name);
-        add(pitch(note, name).plus(toConcert), start.plus(cursor), value, note);
+        Pitch written = pitch(note, name);
+        int before = notes.size();
+        add(written.plus(toConcert), start.plus(cursor), value, note);
+        Marking marking = FingerMarks.of(note);
+        if (notes.size() > before && !marking.isEmpty()) marked.add(new FoundMusic.Marked(before, written, marking));
         return after;
     }
 
@@ -181,7 +193,8 @@ final class PartReader {
         boolean more = note.getNotations().stream()
                 .flatMap(all -> all.getTiedOrSlurOrTuplet().stream())
                 .anyMatch(mark -> !(mark instanceof org.audiveris.proxymusic.Tied)
-                        && !(mark instanceof org.audiveris.proxymusic.Tuplet));
+                        && !(mark instanceof org.audiveris.proxymusic.Tuplet)
+                        && !FingerMarks.isOnlyFingers(mark));
         if (more) left.of("slurs, bows and signs at notes", name);
         if (!note.getLyric().isEmpty()) left.of("words under the notes", name);
     }

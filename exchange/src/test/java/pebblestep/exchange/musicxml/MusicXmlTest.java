@@ -18,7 +18,14 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.zip.ZipInputStream;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 import pebblestep.core.Refusal;
+import pebblestep.core.hands.Fingering;
+import pebblestep.core.hands.Hand;
+import pebblestep.core.hands.Handed;
+import pebblestep.core.hands.Shape;
+import pebblestep.core.hands.Way;
 import pebblestep.core.harmony.ChordQualities;
 import pebblestep.core.harmony.ChordQuality;
 import pebblestep.core.instrument.Instruments;
@@ -198,6 +205,44 @@ class MusicXmlTest {
                 .contains("<technical><fingering>4</fingering><string>4</string><fret>5</fret></technical>");
         assertThat(new String(MusicXml.write("G", List.of(sheet), Set.of()), StandardCharsets.UTF_8))
                 .doesNotContain("<technical>");
+    }
+
+    /** What is written at the notes is found again among the ways of the hand, string by string and finger by finger. */
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "classical-guitar",
+                "bass-guitar",
+                "violin",
+                "cello",
+                "piano",
+                "trumpet",
+                "trombone",
+                "horn",
+                "tuba"
+            })
+    void fingerings_come_back_as_the_same_ways(String instrument) {
+        Step scale = Steps.step("G", "major", Extent.octaves(2), Travel.UP, Turn.SINGLE, "6/8", "1/8", "0");
+        Sheet sheet = sheet(scale, instrument)
+                .or(() -> sheet(scale.withLine(scale.line().withExtent(Extent.octaves(1))), instrument))
+                .orElseThrow();
+        Player player = sheet.player().orElseThrow();
+        Hand hand = Handed.of(player.instrument()).orElseThrow();
+        List<Way> ways = sheet.passage().fingering(player).orElseThrow().stops().stream()
+                .map(Fingering.Stop::way)
+                .toList();
+        FoundMusic found = MusicXmlReader.read(MusicXml.write("G", List.of(sheet), Set.of(Beside.FINGERS)), 0, 0);
+        assertThat(found.left()).as("nothing else stands there").noneMatch(one -> one.startsWith("slurs"));
+        assertThat(found.marked()).hasSameSizeAs(ways);
+        for (FoundMusic.Marked marked : found.marked()) {
+            Way way = ways.get(marked.note());
+            Way back = marked.marking().in(hand, marked.written()).orElseThrow();
+            assertThat(back.text()).as("%s of %s", marked.written(), instrument).isEqualTo(way.text());
+            if (way.shape() instanceof Shape.Bowed bowed)
+                assertThat(((Shape.Bowed) back.shape()).string()).isEqualTo(bowed.string());
+            if (way.shape() instanceof Shape.Fretted fretted)
+                assertThat(((Shape.Fretted) back.shape()).finger()).isEqualTo(fretted.finger());
+        }
     }
 
     @Test
