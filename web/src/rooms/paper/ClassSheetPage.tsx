@@ -92,9 +92,14 @@ interface Part {
 }
 
 /** A part for each who read the same, as the core says who they are. */
-function partsOf({ document, players, studio }: PartsProps): Part[] {
+function partsOf({ document, players, studio, words }: PartsProps): Part[] {
   const readers = players.flatMap(({ id }) => studio.players.filter((one) => one.id === id));
-  const { readings } = answer('readings', { step: document, students: readers });
+  const { readings } = answer('readings', {
+    step: document,
+    students: readers,
+    // Whoever reads the same by other fingers has a sheet of their own.
+    fingers: words === 'hand',
+  });
   const nameOf = (id: number) => players.find((one) => one.id === id)?.name ?? '';
   return readings
     .filter((one) => one.readsWith === one.studentId)
@@ -116,8 +121,8 @@ function partsOf({ document, players, studio }: PartsProps): Part[] {
 function Parts(props: PartsProps) {
   const { document, players, studio, words } = props;
   const parts = useMemo(
-    () => partsOf({ document, players, studio, words: 'none' }),
-    [document, players, studio],
+    () => partsOf({ document, players, studio, words }),
+    [document, players, studio, words],
   );
   if (parts.length === 0) return <p>Nobody plays here yet.</p>;
   const unfit = parts.filter((part) => part.refusal);

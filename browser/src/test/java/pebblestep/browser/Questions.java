@@ -304,7 +304,8 @@ public final class Questions {
                 Stream.generate(() -> new ReadingsAsked.ReaderPart(
                                 random.nextInt(1000), PlayerDocument.of(anyPlayer(random))))
                         .limit(random.nextInt(5))
-                        .toList());
+                        .toList(),
+                maybe(random, () -> true));
         return new Question("readings", asked, asked::answer);
     }
 

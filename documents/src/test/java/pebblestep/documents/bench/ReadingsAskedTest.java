@@ -3,7 +3,10 @@ package pebblestep.documents.bench;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
+import java.util.Optional;
+import java.util.OptionalInt;
 import org.junit.jupiter.api.Test;
+import pebblestep.core.hands.PlayersHand;
 import pebblestep.core.instrument.Instruments;
 import pebblestep.core.instrument.PitchRange;
 import pebblestep.core.line.Extent;
@@ -23,7 +26,7 @@ class ReadingsAskedTest {
     }
 
     private static List<ReadingView> readings(ReaderPart... readers) {
-        return new ReadingsAsked(StepDocuments.write(Steps.PLAIN), List.of(readers))
+        return new ReadingsAsked(StepDocuments.write(Steps.PLAIN), List.of(readers), null)
                 .answer()
                 .readings();
     }
@@ -42,10 +45,56 @@ class ReadingsAskedTest {
         Player high = Player.of(Instruments.of("oboe")).within(PitchRange.parse("Bb4-D6"));
         List<ReadingView> readings = new ReadingsAsked(
                         StepDocuments.write(octave),
-                        List.of(reader(1, "oboe"), new ReaderPart(2, PlayerDocument.of(high)), reader(3, "oboe")))
+                        List.of(reader(1, "oboe"), new ReaderPart(2, PlayerDocument.of(high)), reader(3, "oboe")),
+                        null)
                 .answer()
                 .readings();
         assertThat(readings).extracting(ReadingView::lowest).containsExactly("C4", "C5", "C4");
         assertThat(readings).extracting(ReadingView::readsWith).containsExactly(1L, 2L, 1L);
+    }
+
+    /** Common practice, no source: F sharp on a violin's D string is a high 2; a guitar in open position takes the open strings. */
+    @Test
+    void each_player_has_the_fingers_of_their_instrument() {
+        Step g = Steps.step("G", "major", Extent.octaves(1), Travel.UP, Turn.SINGLE, "4/4", "1/8", "0");
+        Player guitar = Player.of(Instruments.of("classical-guitar"));
+        Player other = guitar.withHand(inOpenPosition());
+        List<ReaderPart> readers = List.of(
+                reader(1, "violin"),
+                new ReaderPart(2, PlayerDocument.of(guitar)),
+                new ReaderPart(3, PlayerDocument.of(other)),
+                reader(4, "soprano-voice"));
+        List<ReadingView> readings = new ReadingsAsked(StepDocuments.write(g), readers, true)
+                .answer()
+                .readings();
+        assertThat(readings.get(0).fingering())
+                .extracting(ReadingsAsked.FingeredNote::text)
+                .hasSize(8)
+                .contains("2");
+        assertThat(readings.get(1).readsWith()).isEqualTo(2);
+        assertThat(readings.get(2).readsWith())
+                .as("the same notes, other fingers")
+                .isEqualTo(3);
+        assertThat(readings.get(3).fingering()).isNull();
+        assertThat(readings(readers.get(1), readers.get(2)))
+                .as("without fingers they share a sheet")
+                .extracting(ReadingView::readsWith)
+                .containsExactly(2L, 2L);
+        assertThat(readings(readers.get(0)).getFirst().fingering()).isNull();
+    }
+
+    private static PlayersHand inOpenPosition() {
+        return new PlayersHand(
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                OptionalInt.empty(),
+                false,
+                OptionalInt.empty(),
+                List.of(),
+                0,
+                PlayersHand.Size.USUAL,
+                Optional.of("open-position"),
+                false);
     }
 }
