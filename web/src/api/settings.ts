@@ -22,3 +22,17 @@ export function useKeepSettings() {
     },
   });
 }
+
+/** Takes a way for the studio's usual one of a note on an instrument; without a way takes that back. */
+export function useKeepUsual() {
+  const client = useQueryClient();
+  const changed = useStudentsChanged();
+  return useMutation({
+    mutationFn: (body: { instrument: string; pitch: string; way?: string }) =>
+      data(api.PUT('/api/settings/fingerings', { body })),
+    onSuccess: (settings) => {
+      client.setQueryData(['settings'], settings);
+      return changed();
+    },
+  });
+}

@@ -17,6 +17,7 @@ export type Look = Schemas['LookDocument'];
 export type PlayersHand = Schemas['PlayersHandDocument'];
 export type Neck = Schemas['NeckDocument'];
 export type HandPart = Schemas['HandPart'];
+export type Pedals = Schemas['PedalsDocument'];
 export type Readings = Schemas['ReadingsAnswer'];
 export type PlayerPart = Schemas['PlayerDocument'];
 export type HandDocument = Schemas['HandDocument'];

@@ -7,6 +7,7 @@ import { fingersOf, type Fingers } from './fingers';
 import { signs } from '../ui/signs';
 import { LINE } from './staves';
 import type { Touch } from './touch';
+import { roomFor, type WordLine } from './words';
 import classes from './Engraving.module.css';
 
 interface Props {
@@ -62,13 +63,14 @@ export interface Words {
 }
 
 /** The word of each note for each line that is wanted. */
-function linesOf(passage: PassageDocument, words: Words | undefined): string[][] {
-  const lines: string[][] = [];
-  const fingers = words?.hand ? fingersOf(passage, words.hand === true ? 'always' : words.hand) : undefined;
-  if (fingers) lines.push(fingers);
-  if (words?.counts) lines.push(passage.notes.map((note) => note.said));
-  if (words?.solfa) lines.push(passage.notes.map((note) => note.solfa));
-  if (words?.degrees) lines.push(passage.notes.map((note) => signs(note.degree)));
+function linesOf(passage: PassageDocument, words: Words | undefined): WordLine[] {
+  const lines: WordLine[] = words?.hand
+    ? fingersOf(passage, words.hand === true ? 'always' : words.hand)
+    : [];
+  const add = (said: string[]) => lines.push({ voice: LINE, words: said });
+  if (words?.counts) add(passage.notes.map((note) => note.said));
+  if (words?.solfa) add(passage.notes.map((note) => note.solfa));
+  if (words?.degrees) add(passage.notes.map((note) => signs(note.degree)));
   return lines;
 }
 
@@ -107,7 +109,7 @@ export function Engraving({ passage, lights, largest = 1, tall = false, words, m
       if (!current || !paper.current) return;
       const room = tall ? Infinity : (frame.current?.parentElement?.clientHeight ?? Infinity);
       drawnFor.current = room;
-      const scale = fittingScale(score, width, room, largest, lines.length);
+      const scale = fittingScale(score, width, room, largest, roomFor(lines));
       const began = performance.now();
       const whole = await draw(paper.current, score, width / scale, lines, () => current);
       if (!whole || !paper.current) return;

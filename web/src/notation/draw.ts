@@ -14,6 +14,8 @@ import { barWidth, BRACE, headWidth, layOut, MARGIN, WORDS_HEIGHT } from './layo
 import { drawQuicker } from './quicker';
 import type { Glyph, Measure } from './staff';
 import { fifthsAt, LINE, stavesOf } from './staves';
+import { drawStrings } from './strings';
+import { roomFor, rowsOf, type WordLine } from './words';
 
 export { signsReady } from './engraver';
 export { fittingScale } from './layout';
@@ -26,7 +28,7 @@ export interface Drawn {
   voices: Map<number, Map<number, SVGElement[]>>;
 }
 
-interface Sign extends Placed {
+export interface Sign extends Placed {
   glyph: Glyph;
 }
 
@@ -40,6 +42,7 @@ interface Written {
 
 const WIDEST_STRETCH = 1.6;
 const NARROW_WORDS = 26;
+const OVER_NOTES = 8;
 const TUPLET_NUMBER = 22;
 
 /** So long, in milliseconds, it is drawn at a stretch; then the page hears what was pressed meanwhile. */
@@ -51,13 +54,13 @@ const breath = () => new Promise((next) => setTimeout(next));
  * Draws a score into an element, as wide as it is told, and decides nothing but where on the paper. What was there stays
  * until all of it is drawn; nothing is drawn once it is not wanted any more.
  *
- * @param lines for each line of words under the notes, the word of each note of the passage
+ * @param lines what stands under the notes, or over the top staff
  */
 export async function draw(
   element: HTMLElement,
   score: ScoreDocument,
   width: number,
-  lines: string[][] = [],
+  lines: WordLine[] = [],
   isWanted: () => boolean = () => true,
 ): Promise<Drawn | undefined> {
   // Drawn beside the page and hung into it whole, so that the page is laid out once.
@@ -67,7 +70,7 @@ export async function draw(
   const context = renderer.getContext();
   const views = stavesOf(score);
   const joined = views.length > 1;
-  const { systems, height } = layOut(score, width - 2 * MARGIN, lines.length);
+  const { systems, height } = layOut(score, width - 2 * MARGIN, roomFor(lines));
   renderer.resize(width, height);
   const written = new Map<number, Written>();
   const keep = (voice: number, of: ScoreDocument, leads: boolean, signs: Sign[]) => {
@@ -142,10 +145,18 @@ export async function draw(
         );
       x += own;
     });
-    lines.forEach((line, i) => {
-      const ownSigns = written.get(LINE)!.signs;
-      drawWords(context, ownSigns, row, line, words + (i + 1) * WORDS_HEIGHT - 6);
-    });
+    let under = 0;
+    for (const line of lines) {
+      const ownSigns = (written.get(line.voice)?.signs ?? []).filter((sign) => sign.row === row);
+      if (line.strings) {
+        drawStrings(context, ownSigns, line, words + under * WORDS_HEIGHT, width - MARGIN);
+        under += rowsOf(line);
+        continue;
+      }
+      if (!line.above) under += 1;
+      const y = line.above ? overNotes(ownSigns) : words + under * WORDS_HEIGHT - 6;
+      drawWords(context, ownSigns, line.words, y);
+    }
   }
   for (const one of written.values()) {
     drawTies(context, one.signs);
@@ -247,14 +258,24 @@ function lineOver(notes: StaveNote[], above: boolean): number {
   return 12;
 }
 
-/** One line of words under a row, a word under each attack; where there is little room the long ones are left out. */
-function drawWords(context: RenderContext, signs: Sign[], row: number, line: string[], y: number) {
+/** Above everything that the notes of a row have, and above their staff. */
+function overNotes(signs: Sign[]): number {
+  const tops = signs.flatMap(({ note }) => [
+    note.checkStave().getYForLine(0),
+    ...note.getYs(),
+    ...(note.hasStem() ? [note.getStemExtents().topY] : []),
+  ]);
+  return Math.min(...tops) - OVER_NOTES;
+}
+
+/** One line of words by the notes of a row, a word at each attack; where there is little room the long ones are left out. */
+function drawWords(context: RenderContext, signs: Sign[], line: string[], y: number) {
   context.setFont('Figtree Variable', 12.5);
   let free = -Infinity;
   const seen = new Set<number>();
   for (const sign of signs) {
     const index = sign.glyph.note;
-    if (sign.row !== row || index == null || seen.has(index)) continue;
+    if (index == null || seen.has(index)) continue;
     seen.add(index);
     const word = line[index] ?? '';
     const wide = word.length * 6.2;

@@ -1,21 +1,50 @@
 import type { PassageDocument } from '../api/types';
+import { LINE } from './staves';
+import type { WordLine } from './words';
 
 /** At which notes fingers stand: at all of them, where something is new for the hand, or nowhere. */
 export type Fingers = 'always' | 'new' | 'never';
 
 /**
- * What stands at each note of a line of how it is fingered; nothing where that is not known, or where there is nothing to say beside
- * what is usual. Where other voices are on the same paper it would stand under theirs, and is left out.
+ * What stands at each note of how it is fingered, a line of words for each hand; none where that is not known, or where there is
+ * nothing to say beside what is usual. With other voices on the same paper the hand on the top staff has its fingers above it.
  */
-export function fingersOf(passage: PassageDocument, where: Fingers = 'always'): string[] | undefined {
-  const { hand } = passage;
-  if (passage.voices || !hand || where === 'never') return undefined;
-  const fresh = where === 'new' ? freshNotes(hand) : undefined;
-  const texts = hand.notes.map(({ text, note }) => (fresh && !fresh.has(note) ? '' : text));
-  return texts.some((text) => text !== '') ? texts : undefined;
+export function fingersOf(passage: PassageDocument, where: Fingers = 'always'): WordLine[] {
+  const { hand, notated } = passage;
+  if (!hand || where === 'never') return [];
+  const staves = notated?.score?.staves ?? [];
+  const others = hand.voices ?? [];
+  const lines: WordLine[] = [
+    {
+      voice: LINE,
+      words: only(
+        hand.notes.map((note) => note.text),
+        hand.fresh?.flatMap((one) => one.notes),
+        where,
+      ),
+      above: staves.length > 0 && !staves.some((one) => one.above),
+    },
+    ...others.map(({ voice, texts, fresh }) => ({
+      voice,
+      words: only(texts, fresh, where),
+      above: staves.some((one) => one.voice === voice && one.above),
+    })),
+  ];
+  if (hand.family === 'frets' && hand.neck) {
+    const fingers = hand.notes.map(({ look }) => String(look.fret?.finger || ''));
+    lines[0]!.above = false;
+    lines[0]!.strings = {
+      count: hand.neck.strings.length,
+      of: hand.notes.map((note) => note.look.fret?.string),
+    };
+    lines.unshift({ voice: LINE, words: lines[0]!.words.map((word, i) => word && fingers[i]!), above: true });
+  }
+  return lines.filter((line) => line.words.some((word) => word !== ''));
 }
 
-/** The notes that ask something new of the hand; all of them where there was no key before. */
-function freshNotes(hand: NonNullable<PassageDocument['hand']>): Set<number> | undefined {
-  return hand.fresh && new Set(hand.fresh.flatMap((one) => one.notes));
+/** The texts of the notes that ask something new of the hand; all of them where there was no key before. */
+function only(texts: string[], fresh: number[] | undefined, where: Fingers): string[] {
+  if (where !== 'new' || !fresh) return texts;
+  const at = new Set(fresh);
+  return texts.map((text, note) => (at.has(note) ? text : ''));
 }

@@ -56,7 +56,7 @@ describe('laying a score out', () => {
 
   it('leaves room under each row for its lines of words', () => {
     const none = layOut(score(...EIGHT), 700);
-    const two = layOut(score(...EIGHT), 700, 2);
+    const two = layOut(score(...EIGHT), 700, { under: 2, over: 0 });
     expect(two.height - none.height).toBe(2 * WORDS_HEIGHT * none.systems.length);
   });
 
@@ -67,11 +67,11 @@ describe('laying a score out', () => {
       [700, 500],
       [360, 640],
     ] as const) {
-      const scale = fittingScale(whole, width, height, 2, 1);
-      const laid = layOut(whole, width / scale - 2 * MARGIN, 1);
+      const scale = fittingScale(whole, width, height, 2, { under: 1, over: 0 });
+      const laid = layOut(whole, width / scale - 2 * MARGIN, { under: 1, over: 0 });
       expect(laid.height * scale <= height || scale === 0.68).toBe(true);
     }
-    expect(fittingScale(whole, 1200, 600, 1, 0)).toBeLessThanOrEqual(1);
-    expect(fittingScale(whole, 200, 50, 2, 0)).toBe(0.68);
+    expect(fittingScale(whole, 1200, 600, 1, { under: 0, over: 0 })).toBeLessThanOrEqual(1);
+    expect(fittingScale(whole, 200, 50, 2, { under: 0, over: 0 })).toBe(0.68);
   });
 });

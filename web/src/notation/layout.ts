@@ -35,6 +35,17 @@ export const WORDS_HEIGHT = 17;
 /** A letter of a chord over the staff. */
 const CHORD_LETTER = 8;
 
+/** Over the top staff, for a line of words, in letter steps. */
+const WORDS_STEPS = 4;
+
+/** How many lines of words stand under a system, and over its top staff. */
+export interface WordRoom {
+  under: number;
+  over: number;
+}
+
+const NO_WORDS: WordRoom = { under: 0, over: 0 };
+
 /** One row of bars. */
 export interface System {
   /** The bars of the line, and which they are, from 0. */
@@ -145,7 +156,7 @@ function reach(row: Measure[], score: ScoreDocument): { above: number; below: nu
 export function layOut(
   score: ScoreDocument,
   width: number,
-  lines = 0,
+  lines: WordRoom = NO_WORDS,
 ): { systems: System[]; height: number } {
   let top = 0;
   const views = stavesOf(score);
@@ -159,12 +170,13 @@ export function layOut(
         bars.map((bar) => view.score.measures[bar]!),
         view.score,
       );
-      const staff = y + Math.max(0, above - ROOM_ABOVE) * STEP;
+      const over = i === 0 ? lines.over * WORDS_STEPS : 0;
+      const staff = y + Math.max(0, above + over - ROOM_ABOVE) * STEP;
       staves.push(staff);
       const last = i === views.length - 1;
       y = staff + (last ? SYSTEM_HEIGHT : STAFF_HEIGHT) + Math.max(0, below - ROOM_BELOW) * STEP;
     });
-    top = y + lines * WORDS_HEIGHT;
+    top = y + lines.under * WORDS_HEIGHT;
     return { measures: bars.map((bar) => score.measures[bar]!), bars, top: start, staves, words: y - 2 };
   });
   return { systems, height: top + 6 };
@@ -194,7 +206,7 @@ export function fittingScale(
   width: number,
   height: number,
   largest: number,
-  lines: number,
+  lines: WordRoom,
 ): number {
   const scales = score.staves ? [...SCALES, ...SMALLER] : SCALES;
   // Whoever wants it smaller than any of these, as on paper, is to have it so.

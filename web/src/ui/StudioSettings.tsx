@@ -25,6 +25,11 @@ const NAMES: Choice<NonNullable<Settings['valueNames']>>[] = [
   { value: 'british', label: 'crotchet, quaver, semiquaver' },
 ];
 
+const SYLLABLES: Choice<NonNullable<Settings['syllables']>>[] = [
+  { value: 'tonic', label: 'do is the tonic, in minor as in major' },
+  { value: 'relative', label: 'minor begins on la, as its signature has do' },
+  { value: 'fixed', label: 'do is C, in every key' },
+];
 const KEPT = [
   { value: '0', label: 'for ever' },
   ...[1, 2, 3, 5, 10].map((years) => ({
@@ -104,6 +109,12 @@ function Fields({ settings, onClose }: { settings: Settings; onClose: () => void
         value={form.values.valueNames}
         onChange={(event) => form.setFieldValue('valueNames', oneOf(NAMES, event.currentTarget.value))}
         data={NAMES}
+      />
+      <NativeSelect
+        label="Sol-fa"
+        value={form.values.syllables}
+        onChange={(event) => form.setFieldValue('syllables', oneOf(SYLLABLES, event.currentTarget.value))}
+        data={SYLLABLES}
       />
       <NativeSelect
         label="Practice of what is over is kept"

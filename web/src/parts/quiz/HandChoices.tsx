@@ -25,7 +25,7 @@ export function HandChoices({ choices, neck, chosen, still, onChoose }: Props) {
           disabled={still && choice.way !== chosen}
           onClick={() => onChoose(choice.way)}
         >
-          <HandPicture look={choice.look} neck={neck} large />
+          <HandPicture look={choice.look} neck={neck} />
           <span aria-hidden="true">{choice.look.words}</span>
         </button>
       ))}

@@ -5,6 +5,7 @@ import { lazy, Suspense, useCallback, useEffect, useMemo, useRef, useState } fro
 import type { PassageDocument, StepDocument } from '../../api/types';
 import { Engraving, type Words } from '../../notation/Engraving';
 import { fingersOf } from '../../notation/fingers';
+import { PedalsOfKey } from '../../ui/hand/PedalsOfKey';
 import type { Levels } from '../../sound/mix';
 import type { Touch } from '../../notation/touch';
 import { useLoop } from '../../sound/useLoop';
@@ -118,7 +119,7 @@ export function BenchDesk() {
               <SideSwitch />
               <PaperSwitch
                 words={words}
-                hand={fingersOf(passage) !== undefined}
+                hand={fingersOf(passage).length > 0}
                 onHow={
                   handed && (() => setAsked(note === undefined ? (handed.hardest[0]?.to ?? 0) : undefined))
                 }
@@ -139,6 +140,7 @@ export function BenchDesk() {
                 onTouch={handed ? ({ index, voice }) => voice === undefined && setAsked(index) : undefined}
               />
             </div>
+            {passage.pedals && <PedalsOfKey pedals={passage.pedals} />}
             {note !== undefined && <HandPanel note={note} onNote={setAsked} onClose={leave} />}
             {note === undefined && <CalmPulseBar />}
             {note === undefined && passage.pulse && (

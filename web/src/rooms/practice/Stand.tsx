@@ -10,6 +10,7 @@ import { Wrong } from '../../ui/Wrong';
 import { StationPath } from '../../parts/stations/StationPath';
 import { FootCue } from './FootCue';
 import { HandToCome } from './HandToCome';
+import { PedalsToCome } from './PedalsToCome';
 import type { Fingers } from '../../notation/fingers';
 import type { Touch } from '../../notation/touch';
 import { SlipsHint } from './SlipsHint';
@@ -82,14 +83,14 @@ export function Stand({
                 {lap?.student === false ? 'Listen' : 'Play'} · {player.lap + 1} of {laps.length}
               </span>
             )}
-            {shown.hand && (
+            {(shown.hand || shown.pedals) && (
               <button
                 type="button"
                 className={classes.handSwitch}
                 aria-pressed={picture}
                 onClick={() => onPicture(!picture)}
               >
-                {picture ? 'pulse' : 'hand'}
+                {picture ? 'pulse' : shown.hand ? 'hand' : 'pedals'}
               </button>
             )}
             {foot && <FootCue foot={player.foot} />}
@@ -107,7 +108,10 @@ export function Stand({
           {picture && shown.hand && (
             <HandToCome passage={shown} lights={player.lights} playing={player.playing} />
           )}
-          {!(picture && shown.hand) && shown.pulse && (
+          {picture && shown.pedals && (
+            <PedalsToCome pedals={shown.pedals} lights={player.lights} playing={player.playing} />
+          )}
+          {!(picture && (shown.hand || shown.pedals)) && shown.pulse && (
             <div
               className={classes.pulse}
               // A walk is long: one row of it is seen at a time, so that the notes keep their room.

@@ -3,11 +3,12 @@ import { useEffect, useRef } from 'react';
 import type { HandPart } from '../../../api/types';
 import { signs } from '../../../ui/signs';
 import { Row } from '../Row';
-import { useDraft, useWorked } from '../BenchContext';
+import { useAround, useDraft, useWorked } from '../BenchContext';
 import { IntoNext } from './IntoNext';
 import { SchoolRows } from './SchoolRows';
 import { WayCard } from './WayCard';
 import { useFingers } from './useFingers';
+import { useOurs } from './useOurs';
 import classes from './HandPanel.module.css';
 
 const ANYWHERE = '';
@@ -27,6 +28,9 @@ export function HandPanel({ note, onNote, onClose }: Props) {
     const empty = !hand.school && !hand.position && !hand.pins?.length;
     dispatch({ type: 'hand', hand: empty ? undefined : hand });
   };
+  const { player } = useAround().who;
+  const mirrored = player?.hand?.leftHanded ?? false;
+  const ours = useOurs();
   const last = (passage?.notes.length ?? 1) - 1;
   const key = passage?.key.written ?? '';
   const panel = useRef<HTMLElement>(null);
@@ -84,12 +88,20 @@ export function HandPanel({ note, onNote, onClose }: Props) {
                 onFix={() => set(way.hand)}
                 onAlways={() => set(way.always)}
                 onLoosen={() => set(fingers.loosened)}
+                onUsual={(usual) => ours(fingers.written, way.way, usual)}
+                mirrored={mirrored}
               />
             ))}
           </ul>
           <section className={classes.about} aria-label="How the hand goes about">
             {passage?.hand && (
-              <IntoNext hand={passage.hand} notes={passage.notes} note={note} onNote={onNote} />
+              <IntoNext
+                hand={passage.hand}
+                notes={passage.notes}
+                note={note}
+                onNote={onNote}
+                mirrored={mirrored}
+              />
             )}
             {fingers.schools.length > 1 && <SchoolRows schools={fingers.schools} onChoose={set} />}
             {fingers.positions.length > 0 && (

@@ -8,10 +8,11 @@ interface Props {
   notes: PassageDocument['notes'];
   note: number;
   onNote: (note: number) => void;
+  mirrored: boolean;
 }
 
 /** How the hand gets from a note to the next one, and where in the line that is hardest. */
-export function IntoNext({ hand, notes, note, onNote }: Props) {
+export function IntoNext({ hand, notes, note, onNote, mirrored }: Props) {
   const next = hand.notes[note + 1];
   const move = hand.notes[note]?.move;
   const hard = hand.hardest[0];
@@ -21,9 +22,9 @@ export function IntoNext({ hand, notes, note, onNote }: Props) {
         <div className={classes.into}>
           <p>
             <strong>Into {signs(notes[note + 1]!.pitch)}</strong>{' '}
-            {move ? `${move.parts.join(', ')} (${move.cost.toFixed(2)} moves)` : 'nothing moves'}
+            {move ? `${move.parts.join(', ')} (${move.cost.toFixed(2)} moves)` : 'costs nothing'}
           </p>
-          <HandPicture look={next.look} neck={hand.neck} next={hand.notes[note]?.look} />
+          <HandPicture look={next.look} neck={hand.neck} next={hand.notes[note]?.look} mirrored={mirrored} />
         </div>
       )}
       {hard && (

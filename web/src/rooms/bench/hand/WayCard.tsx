@@ -10,22 +10,16 @@ interface Props {
   onFix: () => void;
   onAlways: () => void;
   onLoosen: () => void;
+  /** Takes the way for the usual one of the studio, or takes that back. */
+  onUsual: (usual: boolean) => void;
+  mirrored: boolean;
 }
 
-const HEARD_CENTS = 2;
-
 /** One way to play a note: its picture, what the line costs more by it, and why. */
-export function WayCard({ way, neck, written, onFix, onAlways, onLoosen }: Props) {
-  const cents = Math.round(Math.abs(way.cents));
-  const said = [
-    ...way.said,
-    ...(cents >= HEARD_CENTS && !way.said.some((one) => one.includes('cents'))
-      ? [`${cents} cents ${way.cents < 0 ? 'low' : 'high'}`]
-      : []),
-  ];
+export function WayCard({ way, neck, written, onFix, onAlways, onLoosen, onUsual, mirrored }: Props) {
   return (
     <li className={classes.way} data-chosen={way.chosen || undefined}>
-      <HandPicture look={way.look} neck={neck} />
+      <HandPicture look={way.look} neck={neck} mirrored={mirrored} />
       <strong className={classes.words}>{way.look.closed ? way.text || 'usual' : way.look.words}</strong>
       <span className={classes.cost}>
         {way.pinned
@@ -37,7 +31,7 @@ export function WayCard({ way, neck, written, onFix, onAlways, onLoosen }: Props
               : 'as easy'}
       </span>
       {way.look.closed?.purpose && <small>{way.look.closed.purpose}</small>}
-      {said.length > 0 && <small>{said.join(', ')}</small>}
+      {way.said.length > 0 && <small>{way.said.join(', ')}</small>}
       <span className={classes.acts}>
         {way.pinned ? (
           <button type="button" onClick={onLoosen}>
@@ -57,6 +51,17 @@ export function WayCard({ way, neck, written, onFix, onAlways, onLoosen }: Props
             </button>
           </>
         )}
+        <button
+          type="button"
+          onClick={() => onUsual(!way.ours)}
+          aria-label={
+            way.ours
+              ? `${way.look.words} is no longer your studio’s usual way`
+              : `Take ${way.look.words} for your studio’s usual way of this note`
+          }
+        >
+          {way.ours ? 'our usual: take back' : 'our usual way'}
+        </button>
       </span>
     </li>
   );

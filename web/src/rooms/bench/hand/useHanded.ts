@@ -4,8 +4,8 @@ import { usePartLater } from '../../../core/useLater';
 import type { Who } from '../who';
 
 /** What is known of a passage by how it is fingered, and of which notes. */
-function fingered({ hand, care, notes }: PassageDocument) {
-  return { hand, care, pitches: notes.map((note) => note.pitch) };
+function fingered({ hand, pedals, care, notes }: PassageDocument) {
+  return { hand, pedals, care, pitches: notes.map((note) => note.pitch) };
 }
 
 /**
@@ -26,10 +26,10 @@ export function useHanded(
     player !== undefined,
   );
   return useMemo(() => {
-    if (!passage || !player || !data?.hand) return passage;
-    const { hand, care, pitches } = data;
+    if (!passage || !player || !(data?.hand || data?.pedals)) return passage;
+    const { hand, pedals, care, pitches } = data;
     const same =
       pitches.length === passage.notes.length && passage.notes.every((note, i) => note.pitch === pitches[i]);
-    return same ? { ...passage, hand, care } : passage;
+    return same ? { ...passage, hand, pedals, care } : passage;
   }, [passage, player, data]);
 }

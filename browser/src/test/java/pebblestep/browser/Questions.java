@@ -24,6 +24,7 @@ import pebblestep.core.passage.Steps;
 import pebblestep.core.passage.Voiced;
 import pebblestep.core.rhythm.CountSchool;
 import pebblestep.core.rhythm.Meter;
+import pebblestep.core.rhythm.Syllables;
 import pebblestep.core.rhythm.ValueNames;
 import pebblestep.core.samples.Draw;
 import pebblestep.core.scale.Form;
@@ -381,7 +382,8 @@ public final class Questions {
     private static SpeechDocument speech(Random random) {
         return new SpeechDocument(
                 Draw.of(CountSchool.class).from(random),
-                Draw.of(ValueNames.class).from(random));
+                Draw.of(ValueNames.class).from(random),
+                maybe(random, () -> Draw.of(Syllables.class).from(random)));
     }
 
     private static @Nullable PlayerDocument player(Random random) {

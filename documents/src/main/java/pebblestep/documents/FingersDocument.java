@@ -1,14 +1,17 @@
 package pebblestep.documents;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import pebblestep.core.Refusal;
+import pebblestep.core.Rounding;
 import pebblestep.core.hands.Fingering;
 import pebblestep.core.hands.Hand;
 import pebblestep.core.hands.Pin;
 import pebblestep.core.hands.School;
 import pebblestep.core.hands.Toll;
+import pebblestep.core.hands.Way;
 import pebblestep.core.hands.Wish;
 import pebblestep.core.passage.LineHand;
 import pebblestep.core.passage.LineHand.Choice;
@@ -45,6 +48,9 @@ public record FingersDocument(
     /** What costs less is not worth a word. */
     private static final int SAID = 20;
 
+    /** Less is not heard in a scale. */
+    private static final int HEARD_CENTS = 2;
+
     /**
      * A way.
      *
@@ -53,6 +59,7 @@ public record FingersDocument(
      * @param said what it is and why it costs, in sentences
      * @param chosen whether the line takes it
      * @param pinned whether it is fixed for this note
+     * @param ours whether the studio takes it for the usual one
      * @param hand what the step would ask of the hand, were this way fixed for this note
      * @param always the same for every note at this pitch in this key
      */
@@ -65,6 +72,7 @@ public record FingersDocument(
             List<String> said,
             boolean chosen,
             boolean pinned,
+            boolean ours,
             LookDocument look,
             StepDocument.HandPart hand,
             StepDocument.HandPart always) {}
@@ -102,7 +110,7 @@ public record FingersDocument(
                 written.id(),
                 hand.hand().family(),
                 hand.choices(note).stream()
-                        .map(choice -> way(choice, hand, note))
+                        .map(choice -> way(choice, hand, note, player))
                         .toList(),
                 hand.schools().stream().map(school -> school(school, wish)).toList(),
                 hand.hand().positions(),
@@ -111,23 +119,38 @@ public record FingersDocument(
                 written(hand.loosened(note)));
     }
 
-    private static FingerWay way(Choice choice, LineHand hand, int note) {
+    private static FingerWay way(Choice choice, LineHand hand, int note, @Nullable Player player) {
         return new FingerWay(
                 choice.way().id(),
                 choice.way().text(),
                 Rounded.of(choice.way().cents()),
                 choice.way().cost() / THOUSAND,
                 Math.max(0, choice.more()) / THOUSAND,
-                choice.way().tolls().stream()
-                        .filter(toll -> toll.thousandths() >= SAID)
-                        .map(Toll::why)
-                        .toList(),
+                said(choice.way()),
                 choice.chosen(),
                 hand.isPinned(note, choice.way()),
+                player != null
+                        && player.hand().usual().stream()
+                                .anyMatch(one -> one.written().midi()
+                                                == hand.written(note).midi()
+                                        && one.way().equals(choice.way().id())),
                 LookDocument.of(choice.way().shape()),
                 written(hand.fixed(Pin.at(note, hand.written(note), choice.way().id()))),
                 written(hand.fixed(Pin.always(
                         hand.written(note), hand.keyOf(note), choice.way().id()))));
+    }
+
+    /** Why it costs, and how far it is out of tune where nothing of that says so. */
+    private static List<String> said(Way way) {
+        List<String> said = new ArrayList<>(way.tolls().stream()
+                .filter(toll -> toll.thousandths() >= SAID)
+                .map(Toll::why)
+                .toList());
+        long cents = Rounding.whole(Math.abs(way.cents()));
+        if (cents >= HEARD_CENTS && said.stream().noneMatch(one -> one.contains("cents"))) {
+            said.add(cents + " cents " + (way.cents() < 0 ? "low" : "high"));
+        }
+        return said;
     }
 
     private static StepDocument.HandPart written(Wish wish) {

@@ -20,6 +20,7 @@ import pebblestep.core.passage.LineHand;
  * @param neck absent where there are no strings
  * @param pattern where the fingers stand on each string; absent where there are none
  * @param fresh what is new for the hand since the key before; absent where there was none before
+ * @param voices how the other hand plays the voices that it has; absent where it has none
  * @param resting why what is asked does nothing here, a school or fingerings that were fixed; absent where all does
  */
 public record HandDocument(
@@ -30,6 +31,7 @@ public record HandDocument(
         @Nullable NeckDocument neck,
         @Nullable List<PatternPart> pattern,
         @Nullable List<FreshPart> fresh,
+        @Nullable List<VoiceFingers> voices,
         @Nullable List<String> resting) {
     private static final double THOUSAND = 1000;
     private static final int MOST_HARD = 3;
@@ -53,6 +55,27 @@ public record HandDocument(
             @Nullable MovePart move,
             LookDocument look) {}
 
+    /**
+     * How the other hand plays a voice.
+     *
+     * @param voice its place among the voices, from 0
+     * @param texts what stands at each of its notes
+     * @param fresh which of its notes ask something new of the hand; absent where there was no key before
+     */
+    public record VoiceFingers(int voice, List<String> texts, @Nullable List<Integer> fresh) {
+        static VoiceFingers of(int voice, Fingering fingering, @Nullable Fingering before) {
+            return new VoiceFingers(
+                    voice,
+                    fingering.stops().stream().map(stop -> stop.way().text()).toList(),
+                    before == null
+                            ? null
+                            : NewForHand.of(fingering, before).stream()
+                                    .flatMap(one -> one.notes().stream())
+                                    .sorted()
+                                    .toList());
+        }
+    }
+
     /** What a move costs, and the parts of it in words. */
     public record MovePart(double cost, List<String> parts) {}
 
@@ -72,8 +95,9 @@ public record HandDocument(
      * The document of a hand on its line.
      *
      * @param before how the same was fingered in the key before; absent where there was none
+     * @param voices how the other hand plays what it has
      */
-    static HandDocument of(LineHand hand, @Nullable Fingering before) {
+    static HandDocument of(LineHand hand, @Nullable Fingering before, List<VoiceFingers> voices) {
         Fingering fingering = hand.fingering();
         List<PatternPart> pattern =
                 FingerPattern.of(fingering).stream().map(HandDocument::pattern).toList();
@@ -101,6 +125,7 @@ public record HandDocument(
                         : NewForHand.of(fingering, before).stream()
                                 .map(fresh -> new FreshPart(fresh.words(), fresh.notes()))
                                 .toList(),
+                voices.isEmpty() ? null : voices,
                 resting.isEmpty() ? null : resting);
     }
 

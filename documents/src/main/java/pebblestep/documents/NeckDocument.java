@@ -16,14 +16,14 @@ import pebblestep.core.hands.Hand;
 public record NeckDocument(List<String> strings, int frets, List<Double> halfSteps) {
     private static final int DRAWN = 36;
 
+    /** The same on every neck: where a half step lies is a share of the string. */
+    private static final List<Double> HALF_STEPS = IntStream.rangeClosed(0, DRAWN)
+            .mapToObj(up -> Rounded.fine(Fretboard.share(up)))
+            .toList();
+
     /** The neck of a hand; nothing where it has none. */
     public static @Nullable NeckDocument of(Hand hand) {
         if (hand.strings().isEmpty()) return null;
-        return new NeckDocument(
-                hand.strings(),
-                hand.frets(),
-                IntStream.rangeClosed(0, DRAWN)
-                        .mapToObj(up -> Rounded.fine(Fretboard.share(up)))
-                        .toList());
+        return new NeckDocument(hand.strings(), hand.frets(), HALF_STEPS);
     }
 }

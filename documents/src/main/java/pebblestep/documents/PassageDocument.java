@@ -24,7 +24,6 @@ import pebblestep.core.scale.Direction;
 import pebblestep.core.scale.Key;
 import pebblestep.core.scale.NewNotes;
 import pebblestep.core.scale.Slip;
-import pebblestep.core.scale.SolFa;
 
 /**
  * A passage as JSON: positions and values as exact fractions, milliseconds from the first attack. Score, clicks and
@@ -47,7 +46,8 @@ public record PassageDocument(
         @Nullable List<VoiceDocument> voices,
         @Nullable List<StationDocument> stations,
         @Nullable String againstChords,
-        @Nullable HandDocument hand) {
+        @Nullable HandDocument hand,
+        @Nullable PedalsDocument pedals) {
 
     /**
      * What to take care of besides the slips.
@@ -63,7 +63,7 @@ public record PassageDocument(
     /** The notation, or why there is none. */
     public record NotatedPart(@Nullable ScoreDocument score, @Nullable String refusal) {}
 
-    /** One note; {@code bar} counts from 1 and a pickup stands in bar 0, {@code solfa} is its syllable, do on the tonic. */
+    /** One note; {@code bar} counts from 1 and a pickup stands in bar 0, {@code solfa} is its syllable. */
     public record NotePart(
             int index,
             String pitch,
@@ -150,9 +150,10 @@ public record PassageDocument(
             @Nullable ClicksDocument clicks,
             @Nullable PulseDocument pulse,
             @Nullable List<NearPart> near,
-            @Nullable HandDocument hand) {
+            @Nullable HandDocument hand,
+            @Nullable PedalsDocument pedals) {
         /** Nothing. */
-        public static final Beside NOTHING = new Beside(null, null, null, null, null);
+        public static final Beside NOTHING = new Beside(null, null, null, null, null, null);
     }
 
     /** The passage for a reader, with what stands beside it. */
@@ -179,7 +180,8 @@ public record PassageDocument(
                 passage.parts().isEmpty() ? null : VoiceDocument.of(passage, reader),
                 passage.stations().isEmpty() ? null : StationDocument.of(passage, reader.speech),
                 AgainstChords.of(passage).sentence(passage, reader.speech).orElse(null),
-                beside.hand);
+                beside.hand,
+                beside.pedals);
     }
 
     private static CarePart care(Passage passage, Reader reader, boolean isFingered) {
@@ -203,7 +205,7 @@ public record PassageDocument(
                 note.concert().id(),
                 note.concert().midi(),
                 note.degree().id(),
-                SolFa.of(note.degree()),
+                passage.syllable(note, reader.speech.syllables()),
                 note.at().toString(),
                 note.value().toString(),
                 passage.step().meter().barOf(note.at()),

@@ -8,6 +8,7 @@ import org.jspecify.annotations.Nullable;
 import pebblestep.core.hands.PlayersHand;
 import pebblestep.core.hands.PlayersHand.Horn;
 import pebblestep.core.hands.PlayersHand.Size;
+import pebblestep.core.hands.UsualWay;
 import pebblestep.core.pitch.Pitch;
 
 /**
@@ -17,6 +18,7 @@ import pebblestep.core.pitch.Pitch;
  * @param change the written pitch from which a double horn is on its B♭ side
  * @param strings open strings as they are read, the first string first
  * @param capo the fret at which a capo lies
+ * @param usual what the studio takes for the usual ways on the instrument
  */
 public record PlayersHandDocument(
         @Nullable String highest,
@@ -29,7 +31,11 @@ public record PlayersHandDocument(
         @Nullable Integer capo,
         @Nullable Size size,
         @Nullable String school,
-        @Nullable Boolean leftHanded) {
+        @Nullable Boolean leftHanded,
+        @Nullable List<UsualPart> usual) {
+
+    /** The usual way of a written pitch, by its id. */
+    public record UsualPart(String pitch, String way) {}
 
     /** The hand that a document says, the usual one without a document; refuses what cannot be by its field. */
     public static PlayersHand read(@Nullable PlayersHandDocument hand) {
@@ -50,7 +56,10 @@ public record PlayersHandDocument(
                 StepDocuments.or(capo, 0),
                 StepDocuments.or(size, Size.USUAL),
                 given(school),
-                StepDocuments.or(leftHanded, false));
+                StepDocuments.or(leftHanded, false),
+                StepDocuments.or(usual, List.<UsualPart>of()).stream()
+                        .map(one -> new UsualWay(Fields.at("usual", () -> Pitch.parse(one.pitch())), one.way()))
+                        .toList());
     }
 
     private static Optional<String> given(@Nullable String text) {
@@ -73,6 +82,11 @@ public record PlayersHandDocument(
                 hand.capo() == 0 ? null : hand.capo(),
                 hand.size() == Size.USUAL ? null : hand.size(),
                 hand.school().orElse(null),
-                hand.leftHanded() ? true : null);
+                hand.leftHanded() ? true : null,
+                hand.usual().isEmpty()
+                        ? null
+                        : hand.usual().stream()
+                                .map(one -> new UsualPart(one.written().id(), one.way()))
+                                .toList());
     }
 }

@@ -1,5 +1,7 @@
 package pebblestep.documents;
 
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
@@ -13,6 +15,7 @@ import pebblestep.core.passage.Player;
 import pebblestep.core.passage.Step;
 import pebblestep.core.passage.landing.Landing;
 import pebblestep.core.scale.Key;
+import pebblestep.documents.HandDocument.VoiceFingers;
 
 /** Works a step out as a document: the passage, and what is drawn and sounded beside it as far as it is asked for. */
 public final class Workings {
@@ -71,24 +74,42 @@ public final class Workings {
                                         passage, landing, reader.speech().school())
                                 : null,
                         extras.contains(Extra.NEAR) ? PassageDocument.near(passage.step(), reader.speech()) : null,
-                        extras.contains(Extra.HAND) ? hand(passage, reader) : null));
+                        extras.contains(Extra.HAND) ? hand(passage, reader) : null,
+                        extras.contains(Extra.HAND)
+                                ? PedalsDocument.of(passage, reader.player().orElse(null))
+                                : null));
     }
 
     private static @Nullable HandDocument hand(Passage passage, PassageDocument.Reader reader) {
         Player player = reader.player().orElse(null);
+        Passage before = reader.before()
+                .flatMap(key -> inKey(passage.step(), key, player))
+                .orElse(null);
         return passage.hand(player)
                 .map(hand -> HandDocument.of(
                         hand,
-                        reader.before()
-                                .flatMap(key -> inKey(passage.step(), key, player))
-                                .orElse(null)))
+                        before == null ? null : before.fingering(player).orElse(null),
+                        voices(passage, before, player)))
                 .orElse(null);
     }
 
-    /** How a step would be fingered in another key; empty where it does not fit there. */
-    private static Optional<Fingering> inKey(Step step, Key key, @Nullable Player player) {
+    /** How the other hand of the player goes through each voice that it has. */
+    private static List<VoiceFingers> voices(Passage passage, @Nullable Passage before, @Nullable Player player) {
+        List<VoiceFingers> voices = new ArrayList<>();
+        for (int part = 0; part < passage.parts().size(); part++) {
+            Fingering fingering = passage.otherHand(part, player).orElse(null);
+            if (fingering == null) continue;
+            Fingering known =
+                    before == null ? null : before.otherHand(part, player).orElse(null);
+            voices.add(VoiceFingers.of(part, fingering, known));
+        }
+        return voices;
+    }
+
+    /** A step in another key; empty where it does not fit there. */
+    private static Optional<Passage> inKey(Step step, Key key, @Nullable Player player) {
         try {
-            return Passage.of(step.inWrittenKey(key), player).fingering(player);
+            return Optional.of(Passage.of(step.inWrittenKey(key), player));
         } catch (Refusal e) {
             return Optional.empty();
         }

@@ -100,6 +100,7 @@ class PassageDocumentTest {
                         ClicksDocument.of(PASSAGE, new ReferencePitch(442)),
                         PulseDocument.of(PASSAGE, LANDING, CountSchool.TIME_NAMES),
                         PassageDocument.near(PASSAGE.step().withPlace(Fraction.of(1, 16)), Speech.USUAL),
+                        null,
                         null));
         assertThat(whole.notes().get(1).said()).isEqualTo("fa");
         assertThat(whole.landing().sentence()).isEqualTo("Ends on beat 4 of bar 2, one crotchet short of beat 1.");

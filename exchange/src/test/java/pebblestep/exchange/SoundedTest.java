@@ -39,7 +39,8 @@ class SoundedTest {
                 passage,
                 Landing.of(passage.step()),
                 PassageDocument.Reader.NOBODY,
-                new PassageDocument.Beside(null, ClicksDocument.of(passage, ReferencePitch.ISO_16), null, null, null));
+                new PassageDocument.Beside(
+                        null, ClicksDocument.of(passage, ReferencePitch.ISO_16), null, null, null, null));
         List<Double> heard = ClickPlan.of(passage, times).clicks().stream()
                 .map(click -> Rounded.of(passage.millisAt(click.at())))
                 .toList();

@@ -7,14 +7,25 @@ import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotEmpty;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import pebblestep.core.Refusal;
+import pebblestep.core.hands.Hand;
+import pebblestep.core.hands.Handed;
+import pebblestep.core.hands.PlayersHand;
+import pebblestep.core.hands.UsualWay;
+import pebblestep.core.instrument.Instrument;
+import pebblestep.core.instrument.Instruments;
+import pebblestep.core.pitch.Pitch;
 import pebblestep.core.rhythm.CountSchool;
 import pebblestep.core.rhythm.Figure;
 import pebblestep.core.rhythm.Speech;
+import pebblestep.core.rhythm.Syllables;
 import pebblestep.core.rhythm.ValueNames;
 import pebblestep.core.rhythm.WordRhythm;
 import pebblestep.core.scale.SixAccidentals;
+import pebblestep.documents.Fields;
 
 /**
  * What teachers do differently: said once for the studio. Settings that are not said are the usual ones.
@@ -22,20 +33,70 @@ import pebblestep.core.scale.SixAccidentals;
  * @param sixAccidentals how a key of six accidentals is spelled
  * @param counting how places are counted aloud
  * @param valueNames in which words note values are named
+ * @param syllables which note is do
  * @param words figures that are spoken as words; the usual ones without
+ * @param fingerings what the studio takes for the usual way of a note on an instrument, in place of what is known here
  * @param keepYears for how many years practice is kept of what is over; for ever without
  */
 public record Settings(
         @Nullable SixAccidentals sixAccidentals,
         @Nullable CountSchool counting,
         @Nullable ValueNames valueNames,
+        @Nullable Syllables syllables,
         @Nullable @Size(max = 100, message = "A studio has at most 100 words.") List<@Valid @NotNull Word> words,
+        @Nullable @Size(max = MOST_FINGERINGS, message = "A studio changes at most {max} fingerings.")
+                List<@Valid @NotNull UsualFingering> fingerings,
         @Nullable
                 @Min(value = 1, message = "What is over is kept for a year at least.")
                 @Max(value = 20, message = "What is over is kept for 20 years at most, or for ever.")
                 Integer keepYears) {
     /** What a studio has that has chosen nothing. */
-    static final Settings NOTHING = new Settings(null, null, null, null, null);
+    static final Settings NOTHING = new Settings(null, null, null, null, null, null, null);
+
+    private static final int MOST_FINGERINGS = 300;
+
+    /** The way of a written pitch on an instrument that is carried, by their ids. */
+    public record UsualFingering(
+            @NotBlank(message = "Name the instrument.") @Size(max = 40, message = "Choose an instrument from the list.")
+                    String instrument,
+            @NotBlank(message = "Name the note.") @Size(max = 6, message = "Write a pitch such as F#4.") String pitch,
+            @NotBlank(message = "Choose a fingering.") @Size(max = 80, message = "Choose one of the fingerings.")
+                    String way) {
+        /** Refuses an instrument without a hand, and a way that is none of the note. */
+        private UsualFingering checked() {
+            Pitch written = Fields.at("pitch", () -> Pitch.parse(pitch));
+            Hand hand = Handed.of(Instruments.of(instrument))
+                    .orElseThrow(() -> Refusal.of("instrument", "How this is fingered is not known here."));
+            if (hand.ways(written).stream().noneMatch(one -> one.id().equals(way))) {
+                throw Refusal.of("way", written + " has no such fingering on this instrument.")
+                        .fits("Choose one of the ways that are shown for it.");
+            }
+            return new UsualFingering(instrument, written.id(), way);
+        }
+
+        /** Whether both are of the same sound on the same instrument. */
+        boolean isFor(String other, Pitch note) {
+            return instrument.equals(other) && Pitch.parse(pitch).midi() == note.midi();
+        }
+    }
+
+    /** What the studio takes for the usual ways on an instrument, by whose hand it is fingered. */
+    public List<UsualWay> usual(Instrument instrument) {
+        if (fingerings == null) return List.of();
+        return fingerings.stream()
+                .filter(one -> one.instrument.equals(instrument.fingeredLike()))
+                .map(one -> new UsualWay(Pitch.parse(one.pitch), one.way))
+                .limit(PlayersHand.MOST_USUAL)
+                .toList();
+    }
+
+    /** The same with one usual way more, in place of what was usual for that note; without a way nothing is any more. */
+    Settings withUsual(String instrument, Pitch note, @Nullable String way) {
+        List<UsualFingering> all = new ArrayList<>(fingerings == null ? List.of() : fingerings);
+        all.removeIf(one -> one.isFor(instrument, note));
+        if (way != null) all.add(new UsualFingering(instrument, note.id(), way));
+        return new Settings(sixAccidentals, counting, valueNames, syllables, words, all, keepYears);
+    }
 
     /** A word whose syllables, parted by hyphens, are the notes of a figure. */
     public record Word(
@@ -54,11 +115,15 @@ public record Settings(
                 six(),
                 speech().school(),
                 speech().names(),
+                speech().syllables(),
                 words == null
                         ? WordRhythm.usual().stream().map(Word::of).toList()
                         : words.stream()
                                 .map(word -> Word.of(new WordRhythm(word.word.strip(), Figure.ofCycle(word.figure))))
                                 .toList(),
+                fingerings == null || fingerings.isEmpty()
+                        ? null
+                        : fingerings.stream().map(UsualFingering::checked).toList(),
                 keepYears);
     }
 
@@ -66,7 +131,8 @@ public record Settings(
     public Speech speech() {
         return new Speech(
                 counting == null ? CountSchool.NUMBERS : counting,
-                valueNames == null ? ValueNames.AMERICAN : valueNames);
+                valueNames == null ? ValueNames.AMERICAN : valueNames,
+                syllables == null ? Syllables.TONIC : syllables);
     }
 
     /** How six accidentals are spelled. */

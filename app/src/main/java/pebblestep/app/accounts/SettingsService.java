@@ -1,10 +1,14 @@
 package pebblestep.app.accounts;
 
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import pebblestep.app.platform.Problems;
 import pebblestep.app.platform.Remembered;
 import pebblestep.core.Refusal;
+import pebblestep.core.instrument.Instruments;
+import pebblestep.core.pitch.Pitch;
+import pebblestep.documents.Fields;
 import tools.jackson.databind.json.JsonMapper;
 
 /** Keeps the settings of a studio. */
@@ -45,6 +49,14 @@ public class SettingsService {
         studios.saveAndFlush(studio);
         known.write(studioId, () -> studio.version, () -> whole);
         return whole;
+    }
+
+    /** Takes a way for the usual one of a note on an instrument, or with none takes that back. */
+    @Transactional
+    public Settings usual(long studioId, String instrument, String pitch, @Nullable String way) {
+        Pitch note = Fields.at("pitch", () -> Pitch.parse(pitch));
+        return change(
+                studioId, of(studioId).withUsual(Instruments.of(instrument).fingeredLike(), note, way));
     }
 
     /** What a studio is called. */

@@ -141,7 +141,7 @@ public class QuizService {
                 question.key().tonic().id(),
                 question.key().form().id(),
                 question.pitch().map(Pitch::id).orElse(null),
-                question.text(),
+                fingers == null ? question.text() : fingers.text(question),
                 question.asksForNotes(),
                 question.pitch().isEmpty() || fingers == null
                         ? List.of()

@@ -16,6 +16,7 @@ import org.springframework.data.domain.Limit;
 import org.springframework.data.domain.Sort;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import pebblestep.app.accounts.Settings;
 import pebblestep.app.accounts.SettingsService;
 import pebblestep.app.accounts.StudioGate;
 import pebblestep.app.accounts.StudioIdentities;
@@ -31,11 +32,12 @@ import pebblestep.app.students.StudentViews.RangeStep;
 import pebblestep.app.students.StudentViews.StudentRequest;
 import pebblestep.app.students.StudentViews.StudentView;
 import pebblestep.app.students.StudentViews.TimetableRow;
+import pebblestep.core.hands.PlayersHand;
+import pebblestep.core.instrument.Instrument;
 import pebblestep.core.instrument.Level;
 import pebblestep.core.instrument.PitchRange;
 import pebblestep.core.passage.Player;
 import pebblestep.core.pitch.ReferencePitch;
-import pebblestep.core.scale.SixAccidentals;
 import pebblestep.documents.Fields;
 import pebblestep.documents.PlayersHandDocument;
 import pebblestep.exchange.HandJson;
@@ -92,10 +94,9 @@ public class StudentService implements PracticeLinkReader {
     @Transactional(readOnly = true)
     public Map<Long, Player> players(long studioId, Collection<Long> ids) {
         InstrumentBook book = instruments.book(studioId);
-        SixAccidentals six = settings.of(studioId).six();
+        Settings here = settings.of(studioId);
         return students.findByStudioIdAndIdIn(studioId, ids).stream()
-                .collect(Collectors.toMap(
-                        student -> student.id, student -> player(student, book).reading(six)));
+                .collect(Collectors.toMap(student -> student.id, student -> player(student, book, here)));
     }
 
     /** The player that a student is. */
@@ -133,10 +134,17 @@ public class StudentService implements PracticeLinkReader {
     /** Somebody with that instrument, in the spelling of this studio. */
     @Transactional(readOnly = true)
     public Player anyPlayer(long studioId, String instrument) {
-        SixAccidentals six = settings.of(studioId).six();
-        return Player.of(instruments.book(studioId).of(instrument)).reading(six);
+        Settings here = settings.of(studioId);
+        Instrument played = instruments.book(studioId).of(instrument);
+        return Player.of(played).reading(here.six()).withHand(PlayersHand.USUAL.withUsual(here.usual(played)));
     }
 
+    private static Player player(StudentEntity student, InstrumentBook book, Settings here) {
+        Player own = player(student, book);
+        return own.reading(here.six()).withHand(own.hand().withUsual(here.usual(own.instrument())));
+    }
+
+    /** As the student is by themselves, whatever the studio does its own way. */
     private static Player player(StudentEntity student, InstrumentBook book) {
         Player player = Player.of(book.of(student.instrument), Level.of(student.level))
                 .tunedTo(new ReferencePitch(student.referencePitch.doubleValue()))
@@ -203,7 +211,9 @@ public class StudentService implements PracticeLinkReader {
         student.lessonTime = form.lessonTime();
         student.parentNote = orNull(form.parentNote());
         student.className = orNull(form.className());
-        student.hand = HandJson.write(Fields.under("hand", () -> PlayersHandDocument.read(form.hand())));
+        // What the studio takes for usual is the studio's.
+        student.hand = HandJson.write(
+                Fields.under("hand", () -> PlayersHandDocument.read(form.hand()).withUsual(List.of())));
     }
 
     private static @Nullable String orNull(@Nullable String text) {
@@ -239,8 +249,7 @@ public class StudentService implements PracticeLinkReader {
         StudentEntity changed = new StudentEntity();
         changed.studioId = studioId;
         fill(changed, form);
-        return player(changed, instruments.book(studioId))
-                .reading(settings.of(studioId).six());
+        return player(changed, instruments.book(studioId), settings.of(studioId));
     }
 
     /** The player that a student would be, did their range move so. */
@@ -333,10 +342,8 @@ public class StudentService implements PracticeLinkReader {
 
     private Stream<Enrolled> enrolled(long studioId, List<StudentEntity> these) {
         InstrumentBook book = instruments.book(studioId);
-        SixAccidentals six = settings.of(studioId).six();
-        return these.stream()
-                .map(student ->
-                        new Enrolled(view(student, book), player(student, book).reading(six)));
+        Settings here = settings.of(studioId);
+        return these.stream().map(student -> new Enrolled(view(student, book), player(student, book, here)));
     }
 
     @Override

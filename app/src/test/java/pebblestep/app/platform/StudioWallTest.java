@@ -223,6 +223,10 @@ class StudioWallTest {
                 new Call("POST", "/api/routines", "{}"),
                 new Call("GET", "/api/settings", null),
                 new Call("PUT", "/api/settings", "{\"sixAccidentals\":\"flats\"}"),
+                new Call(
+                        "PUT",
+                        "/api/settings/fingerings",
+                        "{\"instrument\":\"alto-saxophone\",\"pitch\":\"Bb4\",\"way\":\"1-bis\"}"),
                 new Call("GET", "/api/bench", null),
                 new Call("POST", "/api/passages", "{\"step\":" + Given.STEP + "}"),
                 new Call(

@@ -64,6 +64,7 @@ public record BowedHand(List<Pitch> open, int highest, OpenStrings openStrings, 
             shift;    450; a shift
             further;  110; by a position
             covered; -250; an open string covers it
+            near;    -120; a half step covers it
             crosses;  100; crosses to the next string
             slurred;   60; in a slur
             slides;   250; one finger slides
@@ -256,6 +257,11 @@ public record BowedHand(List<Pitch> open, int highest, OpenStrings openStrings, 
         return open.size() - string;
     }
 
+    /** What sounds, as its note number. */
+    private int sounding(Shape.Bowed one) {
+        return open.get(open.size() - one.string()).midi() + one.above();
+    }
+
     private static Shape.Bowed shape(Way way) {
         return (Shape.Bowed) way.shape();
     }
@@ -276,6 +282,7 @@ public record BowedHand(List<Pitch> open, int highest, OpenStrings openStrings, 
             tally.add(COSTS, "shift", 1, () -> "shift from " + one.position() + " to " + other.position());
             tally.add(COSTS, "further", by, () -> "by " + by + (by == 1 ? " position" : " positions"));
             if (isOpen) tally.add(COSTS, "covered");
+            else if (Math.abs(sounding(one) - sounding(other)) == 1) tally.add(COSTS, "near");
         }
         int strings = Math.abs(one.string() - other.string());
         if (strings > 0) {

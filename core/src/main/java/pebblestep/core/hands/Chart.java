@@ -15,7 +15,7 @@ import pebblestep.core.pitch.Pitch;
  * keys; {@code T} is the left thumb, 1 to 3 and 4 to 6 are the fingers of the left and the right hand on their holes. A line
  * {@code instead} says a key that the same finger may press in place of another, but on some notes. Every other line is a way:
  * written note; what is pressed; and, where it is not the usual way, what it is called and what it is for. A line {@code half} says a
- * hole half closed and the hole; a line {@code unsure} names notes on which whoever wrote it down was not sure, and a line {@code with} says
+ * hole half closed and the hole; a line {@code school} names one that takes the ways of some kind for the usual ones; a line {@code unsure} names notes on which whoever wrote it down was not sure, and a line {@code with} says
  * what it is called when the left thumb changes together with other fingers.
  */
 final class Chart {
@@ -28,6 +28,7 @@ final class Chart {
     private final Map<String, String> fingers = new LinkedHashMap<>();
     private final Map<String, String> halves = new HashMap<>();
     private final List<String> with = new ArrayList<>();
+    private final List<ChartSchool> schools = new ArrayList<>();
     private final Set<Integer> unsure = new HashSet<>();
     private final Map<Integer, List<Entry>> byMidi = new LinkedHashMap<>();
 
@@ -50,6 +51,8 @@ final class Chart {
                 case "keys" -> Parts.words(cells.get(2)).forEach(key -> fingers.put(key, cells.get(1)));
                 case "instead" -> instead.add(cells);
                 case "with" -> with.add(cells.get(1));
+                case "school" ->
+                    schools.add(new ChartSchool(cells.get(1), cells.get(2), cells.size() > 3 ? cells.get(3) : ""));
                 case "half" -> halves.put(cells.get(1), cells.get(2));
                 case "unsure" ->
                     Parts.words(cells.get(1))
@@ -90,6 +93,11 @@ final class Chart {
     /** The ways of a written note, the usual one first. */
     List<Entry> of(int midi) {
         return byMidi.getOrDefault(midi, List.of());
+    }
+
+    /** The schools that it knows, the usual one first; none where there is one. */
+    List<ChartSchool> schools() {
+        return List.copyOf(schools);
     }
 
     /** Which finger presses a key. */

@@ -83,6 +83,8 @@ final class Charts {
             G4; 1 2 3
             G#4; 1 2 3 G#
             A4; 1 2
+            school; side-b-flat; side B♭
+            school; bis-b-flat; bis B♭; bis
             Bb4; 1 2 SBb
             Bb4; 1 bis; bis; flat keys without B natural
             Bb4; 1 4; one and one; arpeggios from F

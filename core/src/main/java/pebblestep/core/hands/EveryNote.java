@@ -1,16 +1,26 @@
 package pebblestep.core.hands;
 
+import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import pebblestep.core.pitch.Pitch;
 
 /**
  * A hand that has a way for every note: one that it cannot play, as what lies under a capo or beyond a chart, stands without
- * fingers, and the rest of the line has its own all the same.
+ * fingers, and the rest of the line has its own all the same. What a studio takes for the usual way of a note goes before what the hand
+ * has for it.
+ *
+ * @param usual by note number the id of the way that is the usual one here
  */
-record EveryNote(Hand hand) implements Hand {
+record EveryNote(Hand hand, Map<Integer, String> usual) implements Hand {
+    /** What another way costs more where the studio has one of its own; common practice, no source. */
+    private static final Toll UNUSUAL = new Toll("not what your studio takes as a rule", 300);
+
     private static final Way NONE = new Way("?", "?", new Shape.Beyond(), 0, List.of());
 
     @Override
@@ -21,7 +31,31 @@ record EveryNote(Hand hand) implements Hand {
     @Override
     public List<Way> ways(Pitch written) {
         List<Way> ways = hand.ways(written);
-        return ways.isEmpty() ? List.of(NONE) : ways;
+        if (ways.isEmpty()) return List.of(NONE);
+        String own = usual.get(written.midi());
+        return own == null ? ways : reordered(ways, own);
+    }
+
+    /** The way of that id first and free, the others at a cost more; as they are where none has it. */
+    private static List<Way> reordered(List<Way> ways, String own) {
+        List<Way> first = new ArrayList<>();
+        List<Way> then = new ArrayList<>();
+        for (Way way : ways) {
+            if (way.id().equals(own)) first.add(way.costing(List.of()));
+            else
+                then.add(way.costing(
+                        Stream.concat(way.tolls().stream(), Stream.of(UNUSUAL)).toList()));
+        }
+        if (first.isEmpty()) return ways;
+        first.addAll(then);
+        return first;
+    }
+
+    /** Usual ways by their note numbers; of two for one note the later one. */
+    static Map<Integer, String> byMidi(List<UsualWay> usual) {
+        Map<Integer, String> byMidi = new HashMap<>();
+        usual.forEach(one -> byMidi.put(one.written().midi(), one.way()));
+        return Map.copyOf(byMidi);
     }
 
     @Override
@@ -41,7 +75,7 @@ record EveryNote(Hand hand) implements Hand {
 
     @Override
     public Hand along(List<Onset> line) {
-        return new EveryNote(hand.along(line));
+        return new EveryNote(hand.along(line), usual);
     }
 
     @Override
@@ -56,7 +90,7 @@ record EveryNote(Hand hand) implements Hand {
 
     @Override
     public Hand inSchool(String id) {
-        return new EveryNote(hand.inSchool(id));
+        return new EveryNote(hand.inSchool(id), usual);
     }
 
     @Override
@@ -71,7 +105,7 @@ record EveryNote(Hand hand) implements Hand {
 
     @Override
     public Hand inPosition(String name) {
-        return new EveryNote(hand.inPosition(name));
+        return new EveryNote(hand.inPosition(name), usual);
     }
 
     @Override
@@ -86,7 +120,7 @@ record EveryNote(Hand hand) implements Hand {
 
     @Override
     public Hand of(PlayersHand player) {
-        return new EveryNote(hand.of(player));
+        return new EveryNote(hand.of(player), usual);
     }
 
     @Override

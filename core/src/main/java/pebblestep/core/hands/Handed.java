@@ -66,17 +66,20 @@ public final class Handed {
      * where none is known here.
      */
     public static Optional<Hand> of(Instrument instrument, PlayersHand player, Wish wish) {
-        return of(instrument).map(hand -> asked(hand.of(player), wish)).map(EveryNote::new);
+        return of(instrument)
+                .map(hand -> asked(hand.of(player), wish))
+                .map(hand -> new EveryNote(hand, EveryNote.byMidi(player.usual())));
     }
 
-    private static Hand asked(Hand hand, Wish wish) {
+    /** A hand doing what a step asks of it; what it does not know changes nothing. */
+    public static Hand asked(Hand hand, Wish wish) {
         Hand schooled = wish.school().map(hand::inSchool).orElse(hand);
         return wish.position().map(schooled::inPosition).orElse(schooled);
     }
 
     /** The same hand, or at a keyboard the left one. */
     public static Hand left(Hand hand) {
-        if (hand instanceof EveryNote every) return new EveryNote(left(every.hand()));
+        if (hand instanceof EveryNote every) return new EveryNote(left(every.hand()), every.usual());
         return hand instanceof KeyboardHand ? new KeyboardHand(false) : hand;
     }
 

@@ -1,11 +1,14 @@
 package pebblestep.core.hands;
 
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import pebblestep.core.pitch.Pitch;
 
@@ -19,6 +22,7 @@ final class Holes implements Hand {
     private static final Weights COSTS = new Weights(
             """
             other;   300; not the usual fingering
+            school;  150; not as the school goes
             trill;  1500; a fingering for trills
             held;     20; a key is kept down
             either;   30; the other little finger
@@ -31,14 +35,66 @@ final class Holes implements Hand {
             """);
 
     private final Chart chart;
+    private final @Nullable ChartSchool school;
     private final Map<Integer, List<Way>> byMidi = new HashMap<>();
 
+    /** A hand on a chart, as the first of its schools goes. */
     Holes(Chart chart) {
+        this(chart, chart.schools().isEmpty() ? null : chart.schools().getFirst());
+    }
+
+    private Holes(Chart chart, @Nullable ChartSchool school) {
         this.chart = chart;
-        for (int midi : chart.notes()) {
-            byMidi.put(
-                    midi, chart.of(midi).stream().map(entry -> way(entry, midi)).toList());
+        this.school = school;
+        for (int midi : chart.notes()) byMidi.put(midi, ways(midi));
+    }
+
+    /** The ways of a note: those that the school takes for the usual ones go first. */
+    private List<Way> ways(int midi) {
+        List<Chart.Entry> entries = chart.of(midi);
+        String kind = school == null ? "" : school.kind();
+        boolean otherwise = !kind.isEmpty()
+                && entries.stream().anyMatch(entry -> entry.kind().equals(kind));
+        if (!otherwise)
+            return entries.stream().map(entry -> way(entry, midi, tolls(entry))).toList();
+        List<Way> first = new ArrayList<>();
+        List<Way> then = new ArrayList<>();
+        for (Chart.Entry entry : entries) {
+            if (entry.kind().equals(kind)) first.add(way(entry, midi, List.of()));
+            else if (entry.kind().isEmpty()) then.add(way(entry, midi, List.of(COSTS.toll("school"))));
+            else then.add(way(entry, midi, tolls(entry)));
         }
+        first.addAll(then);
+        return List.copyOf(first);
+    }
+
+    @Override
+    public List<School> schools() {
+        return List.copyOf(chart.schools());
+    }
+
+    @Override
+    public Optional<School> school() {
+        return Optional.ofNullable(school);
+    }
+
+    @Override
+    public Hand inSchool(String id) {
+        return chart.schools().stream()
+                .filter(one -> one.id().equals(id))
+                .findFirst()
+                .<Hand>map(one -> new Holes(chart, one))
+                .orElse(this);
+    }
+
+    @Override
+    public Hand of(PlayersHand player) {
+        return player.school().map(this::inSchool).orElse(this);
+    }
+
+    @Override
+    public Set<PlayersHand.Trait> traits() {
+        return chart.schools().isEmpty() ? Set.of() : EnumSet.of(PlayersHand.Trait.SCHOOL);
     }
 
     @Override
@@ -51,15 +107,17 @@ final class Holes implements Hand {
         return byMidi.getOrDefault(written.midi(), List.of());
     }
 
-    private Way way(Chart.Entry entry, int midi) {
-        List<Toll> tolls =
-                switch (entry.kind()) {
-                    case "" -> List.of();
-                    case Chart.HELD -> List.of(COSTS.toll("held"));
-                    case "left", "right" -> List.of(COSTS.toll("either"));
-                    case "trill" -> List.of(COSTS.toll("trill"));
-                    default -> List.of(COSTS.toll("other"));
-                };
+    private static List<Toll> tolls(Chart.Entry entry) {
+        return switch (entry.kind()) {
+            case "" -> List.of();
+            case Chart.HELD -> List.of(COSTS.toll("held"));
+            case "left", "right" -> List.of(COSTS.toll("either"));
+            case "trill" -> List.of(COSTS.toll("trill"));
+            default -> List.of(COSTS.toll("other"));
+        };
+    }
+
+    private Way way(Chart.Entry entry, int midi, List<Toll> tolls) {
         String text = entry.kind().equals(Chart.HELD) ? "" : entry.kind();
         String purpose = entry.purpose().isEmpty() && chart.isUnsure(midi) ? UNSURE : entry.purpose();
         return new Way(

@@ -42,6 +42,7 @@ public record LowStrings(List<Pitch> open, boolean bass, int highest, int stays)
             shift;    450; a shift
             further;   60; by a semitone
             covered; -250; an open string covers it
+            near;    -120; a half step covers it
             opens;    120; the hand opens or closes
             crosses;  100; crosses to the next string
             slurred;   60; in a slur
@@ -222,6 +223,11 @@ public record LowStrings(List<Pitch> open, boolean bass, int highest, int stays)
         return Math.min(straight, Math.abs(back));
     }
 
+    /** What sounds, as its note number. */
+    private int sounding(Shape.Bowed one) {
+        return open.get(open.size() - one.string()).midi() + one.above();
+    }
+
     @Override
     public void move(@Nullable Way before, Way from, Way to, Onset onset, Tally tally) {
         Shape.Bowed one = shape(from);
@@ -232,6 +238,7 @@ public record LowStrings(List<Pitch> open, boolean bass, int highest, int stays)
             tally.add(COSTS, "shift", 1, () -> "shift from " + one.position() + " to " + other.position());
             tally.add(COSTS, "further", by, () -> "by " + by + (by == 1 ? " semitone" : " semitones"));
             if (isOpen) tally.add(COSTS, "covered");
+            else if (Math.abs(sounding(one) - sounding(other)) == 1) tally.add(COSTS, "near");
         } else if (!isOpen && one.extended() != other.extended()) tally.add(COSTS, "opens");
         int strings = Math.abs(one.string() - other.string());
         if (strings > 0) {

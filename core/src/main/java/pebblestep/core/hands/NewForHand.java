@@ -17,6 +17,7 @@ import pebblestep.core.Words;
  */
 public record NewForHand(String words, List<Integer> notes) {
     private static final int MOST_NAMED = 3;
+    private static final String CLOSED = "closed";
 
     public NewForHand {
         notes = List.copyOf(notes);
@@ -31,14 +32,26 @@ public record NewForHand(String words, List<Integer> notes) {
     public static List<NewForHand> of(Fingering line, Learned known) {
         Map<String, List<Integer>> fresh = new LinkedHashMap<>();
         for (int i = 0; i < line.stops().size(); i++) {
-            Optional<String> learned =
-                    ShapeWords.learned(line.stops().get(i).way().shape());
+            Shape shape = line.stops().get(i).way().shape();
+            Optional<String> learned = ShapeWords.learned(shape);
             if (learned.isEmpty() || known.words().contains(learned.get())) continue;
-            fresh.computeIfAbsent(learned.get(), any -> new ArrayList<>()).add(i);
+            // Each note of a wind has fingers of its own: they are told by the note, since a list of holes tells nobody
+            // anything.
+            String said = shape instanceof Shape.Closed ? CLOSED : learned.get();
+            fresh.computeIfAbsent(said, any -> new ArrayList<>()).add(i);
         }
         List<NewForHand> all = new ArrayList<>();
-        fresh.forEach((learned, notes) -> all.add(new NewForHand(learned + " for " + pitches(line, notes), notes)));
+        fresh.forEach((learned, notes) -> all.add(new NewForHand(clause(learned, line, notes), notes)));
         return all;
+    }
+
+    private static String clause(String learned, Fingering line, List<Integer> notes) {
+        if (!learned.equals(CLOSED)) return learned + " for " + pitches(line, notes);
+        long different = notes.stream()
+                .map(note -> line.stops().get(note).onset().written())
+                .distinct()
+                .count();
+        return (different == 1 ? "the fingering of " : "the fingerings of ") + pitches(line, notes);
     }
 
     private static String pitches(Fingering line, List<Integer> notes) {

@@ -21,6 +21,7 @@ import pebblestep.core.pitch.Pitch;
  * @param size how large the hand is
  * @param school how they go about, by the id of a {@link School}
  * @param leftHanded whether their instrument is strung the other way round
+ * @param usual what their studio takes for the usual ways on their instrument
  */
 public record PlayersHand(
         Optional<String> highest,
@@ -33,7 +34,8 @@ public record PlayersHand(
         int capo,
         Size size,
         Optional<String> school,
-        boolean leftHanded) {
+        boolean leftHanded,
+        List<UsualWay> usual) {
     /** A hand of which nothing is said. */
     public static final PlayersHand USUAL = new PlayersHand(
             Optional.empty(),
@@ -47,6 +49,9 @@ public record PlayersHand(
             Size.USUAL,
             Optional.empty(),
             false);
+
+    /** Usual ways that a studio can have of its own on one instrument. */
+    public static final int MOST_USUAL = 60;
 
     private static final int MOST_STRINGS = 8;
     private static final int FEWEST_STRINGS = 3;
@@ -81,9 +86,35 @@ public record PlayersHand(
         SMALL
     }
 
+    /** A hand whose studio has no usual ways of its own. */
+    public PlayersHand(
+            Optional<String> highest,
+            Optional<Horn> horn,
+            Optional<Pitch> change,
+            OptionalInt valves,
+            boolean compensating,
+            OptionalInt triggers,
+            List<Pitch> strings,
+            int capo,
+            Size size,
+            Optional<String> school,
+            boolean leftHanded) {
+        this(highest, horn, change, valves, compensating, triggers, strings, capo, size, school, leftHanded, List.of());
+    }
+
+    /** The same hand in a studio that takes these ways for the usual ones. */
+    public PlayersHand withUsual(List<UsualWay> ways) {
+        return new PlayersHand(
+                highest, horn, change, valves, compensating, triggers, strings, capo, size, school, leftHanded, ways);
+    }
+
     /** Refuses other than 3 or 4 valves, over two triggers, 3 to 8 strings and a capo beyond the ninth fret. */
     public PlayersHand {
         strings = List.copyOf(strings);
+        usual = List.copyOf(usual);
+        if (usual.size() > MOST_USUAL) {
+            throw Refusal.of("usual", "A studio changes at most " + MOST_USUAL + " fingerings of an instrument.");
+        }
         if (valves.isPresent() && valves.getAsInt() != 3 && valves.getAsInt() != 4) {
             throw Refusal.of("valves", "There are 3 or 4 valves.");
         }

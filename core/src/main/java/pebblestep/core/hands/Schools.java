@@ -17,6 +17,7 @@ public final class Schools {
         for (School[] some : List.<School[]>of(FretSchool.values(), OpenStrings.values(), Mallets.Start.values())) {
             for (School school : some) byId.put(school.id(), school);
         }
+        new Chart(Charts.SAXOPHONE, 0).schools().forEach(school -> byId.put(school.id(), school));
         return byId;
     }
 

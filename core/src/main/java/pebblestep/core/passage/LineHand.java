@@ -78,9 +78,26 @@ public final class LineHand {
     static Optional<LineHand> of(Passage passage, @Nullable Player player) {
         if (player == null) return Optional.empty();
         Wish wish = passage.step().hand();
+        return Handed.of(player.instrument(), player.hand(), Wish.NONE).map(own -> {
+            Hand as = side(passage, own);
+            return new LineHand(passage, as, Handed.asked(as, wish));
+        });
+    }
+
+    /**
+     * How the other hand of a player goes through a further voice of their own; empty where no hand of theirs plays it, and at
+     * instruments whose hands do not have fingerings of their own. What the step fixes is the line's.
+     *
+     * @param part which voice, from 0
+     */
+    static Optional<Fingering> ofOtherHand(Passage passage, int part, @Nullable Player player) {
+        By by = passage.parts().get(part).voice().by();
+        if (player == null || by != By.LEFT && by != By.RIGHT) return Optional.empty();
+        Passage turned = passage.turnedTo(part, player);
         return Handed.of(player.instrument(), player.hand(), Wish.NONE)
-                .flatMap(own -> Handed.of(player.instrument(), player.hand(), wish)
-                        .map(hand -> new LineHand(passage, side(passage, own), side(passage, hand))));
+                .filter(hand -> hand.family() == Hand.Family.KEYS)
+                .map(hand -> by == By.LEFT ? Handed.left(hand) : hand)
+                .map(hand -> Fingering.of(hand, onsets(turned), Map.of()));
     }
 
     private static Hand side(Passage passage, Hand hand) {

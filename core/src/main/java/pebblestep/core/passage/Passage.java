@@ -11,10 +11,12 @@ import pebblestep.core.line.LineNote;
 import pebblestep.core.pitch.Interval;
 import pebblestep.core.pitch.Pitch;
 import pebblestep.core.rhythm.Fraction;
+import pebblestep.core.rhythm.Syllables;
 import pebblestep.core.scale.Key;
 import pebblestep.core.scale.SixAccidentals;
 import pebblestep.core.scale.Slip;
 import pebblestep.core.scale.Slips;
+import pebblestep.core.scale.SolFa;
 import pebblestep.core.voice.By;
 import pebblestep.core.voice.Voice;
 
@@ -57,6 +59,11 @@ public record Passage(
     /** The hand of whoever plays the line; empty where it is not known here. */
     public Optional<LineHand> hand(@Nullable Player player) {
         return LineHand.of(this, player);
+    }
+
+    /** How the other hand of the player goes through one of the further voices, from 0; empty where none of theirs does. */
+    public Optional<Fingering> otherHand(int part, @Nullable Player player) {
+        return LineHand.ofOtherHand(this, part, player);
     }
 
     /** Refuses a step that does not fit a player, as {@link #of} would; of a line alone without working out its rhythm. */
@@ -257,5 +264,15 @@ public record Passage(
     /** The likely slips in the first key, in written pitch. */
     public List<Slip> slips() {
         return Slips.of(writtenKey);
+    }
+
+    /** The syllable on which a note is sung, in the key that it stands in: of a walk that of its station. */
+    public String syllable(PassageNote note, Syllables school) {
+        Key in = stations.stream()
+                .filter(station -> station.from() <= note.index() && note.index() <= station.to())
+                .reduce((one, other) -> other)
+                .map(Station::writtenKey)
+                .orElse(writtenKey);
+        return SolFa.of(note.degree(), note.written().name(), in.form(), school);
     }
 }

@@ -38,6 +38,7 @@ public record FingerQuiz(Hand hand, PitchRange range) {
     private static final int MIDDLE = 4;
     private static final int MOST_OCTAVES = 2;
     private static final double SECONDS = 0.2;
+    private static final Pitch KEYBOARD_FROM = Pitch.parse("C4");
 
     /** Semitones to the notes whose fingers are offered beside the right ones, the nearest first. */
     private static final List<Integer> BESIDE = List.of(1, -1, 2, -2, 3, -3, 4, -4, 5, -5, 7, -7, 9, -9);
@@ -74,6 +75,14 @@ public record FingerQuiz(Hand hand, PitchRange range) {
                 .toList();
     }
 
+    /** The question, as it is asked of this player. */
+    public String text(Question question) {
+        return hand.family() == Hand.Family.KEYS && question.pitch().isPresent()
+                ? "Which finger of the right hand takes " + question.pitch().get() + " in the scale of "
+                        + question.key() + "?"
+                : question.text();
+    }
+
     /** The scale of a key in the range, up and down, as the hand goes through it; empty where the range has none of it. */
     private List<Fingering.Stop> line(Key key) {
         List<Pitch> up = up(key);
@@ -88,7 +97,10 @@ public record FingerQuiz(Hand hand, PitchRange range) {
     private List<Pitch> up(Key key) {
         List<NoteName> names = key.notes(Direction.UP);
         List<Pitch> up = new ArrayList<>();
-        int below = range.lowest().midi() - 1;
+        // At a keyboard the right hand begins in the middle, as scales are learned.
+        int below = hand.family() == Hand.Family.KEYS && range.contains(KEYBOARD_FROM)
+                ? KEYBOARD_FROM.midi() - 1
+                : range.lowest().midi() - 1;
         for (int i = 0; i <= names.size() * MOST_OCTAVES; i++) {
             Pitch next = above(names.get(i % names.size()), below);
             if (!range.contains(next)) return up;

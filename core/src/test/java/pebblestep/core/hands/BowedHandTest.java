@@ -89,4 +89,31 @@ class BowedHandTest {
         Hand hand = violin(1, OpenStrings.AVOID_DOWN);
         assertThat(spoken(Lines.fingering(hand, 0.4, "F#4 G4 A4 B4 A4 G4 F#4"))).isEqualTo("D2h D3 A0 A1 D4 D3 D2h");
     }
+
+    /** Common practice, no source: a shift hides in a half step. */
+    @Test
+    void a_half_step_covers_a_shift() {
+        Hand violin = Lines.hand("violin");
+        assertThat(shift(violin, "B5", "C6")).contains("a half step covers it");
+        assertThat(shift(violin, "B5", "C#6")).isNotEmpty().doesNotContain("a half step covers it");
+    }
+
+    /** What it costs to get from first to third position between two notes of the E string. */
+    private static List<String> shift(Hand hand, String from, String to) {
+        Way one = on(hand, from, "I");
+        Way other = on(hand, to, "III");
+        Tally.Kept tally = new Tally.Kept(Onset.of(Pitch.parse(from), 0.2).pace());
+        hand.move(null, one, other, Onset.of(Pitch.parse(from), 0.2), tally);
+        return tally.tolls().stream().map(Toll::why).toList();
+    }
+
+    private static Way on(Hand hand, String pitch, String position) {
+        return hand.ways(Pitch.parse(pitch)).stream()
+                .filter(way -> way.shape() instanceof Shape.Bowed one
+                        && one.finger() > 0
+                        && one.string() == 1
+                        && one.position().equals(position))
+                .findFirst()
+                .orElseThrow();
+    }
 }

@@ -138,4 +138,21 @@ class HolesTest {
                 Lines.hand("bassoon").ways(Pitch.parse("F2")).getFirst().shape();
         assertThat(low.purpose()).isEmpty();
     }
+
+    /** Which B flat of a saxophone is the usual one is a matter of school: side, or the small key between the first fingers. */
+    @Test
+    void the_b_flat_of_a_saxophone_goes_by_the_school() {
+        Hand side = Lines.hand("alto-saxophone");
+        Hand bis = side.inSchool("bis-b-flat");
+        assertThat(side.schools()).extracting(School::words).containsExactly("side B♭", "bis B♭");
+        assertThat(side.school().orElseThrow().id()).isEqualTo("side-b-flat");
+        assertThat(side.ways(Pitch.parse("Bb4")).getFirst().id()).isEqualTo("1-2-SBb");
+        assertThat(bis.ways(Pitch.parse("Bb4")).getFirst().id()).isEqualTo("1-bis");
+        assertThat(bis.ways(Pitch.parse("Bb5")).getFirst().id()).isEqualTo("O-1-bis");
+        assertThat(bis.ways(Pitch.parse("Bb4"))).hasSameSizeAs(side.ways(Pitch.parse("Bb4")));
+        assertThat(bis.ways(Pitch.parse("A4"))).isEqualTo(side.ways(Pitch.parse("A4")));
+        assertThat(Lines.hand("oboe").schools())
+                .as("no chart has a school but where it says so")
+                .isEmpty();
+    }
 }

@@ -34,7 +34,6 @@ import pebblestep.core.passage.Player;
 import pebblestep.core.rhythm.Count;
 import pebblestep.core.rhythm.Fraction;
 import pebblestep.core.scale.Form;
-import pebblestep.core.scale.SolFa;
 import pebblestep.exchange.musicxml.Sheet.Beside;
 
 /** Writes sheets as a MusicXML 4.0 score, one after the other; what is played by others has parts of its own. */
@@ -239,7 +238,7 @@ public final class MusicXml {
             words.add(Staff.degrees(sheet.passage().notes()));
         if (beside.contains(Beside.SOL_FA)) {
             words.add(sheet.passage().notes().stream()
-                    .map(note -> SolFa.of(note.degree()))
+                    .map(note -> sheet.passage().syllable(note, sheet.speech().syllables()))
                     .toList());
         }
         return words;
