@@ -7,13 +7,15 @@ interface Props {
   neck?: Neck;
   /** The way that was pressed. */
   chosen: string;
+  /** What is right, in words, once it is known. */
+  right?: string;
   /** Whether nothing can be pressed any more. */
   still: boolean;
   onChoose: (way: string) => void;
 }
 
 /** Hands side by side, of which one is pressed. */
-export function HandChoices({ choices, neck, chosen, still, onChoose }: Props) {
+export function HandChoices({ choices, neck, chosen, right, still, onChoose }: Props) {
   return (
     <div className={classes.hands} role="group" aria-label="Answer">
       {choices.map((choice) => (
@@ -22,7 +24,8 @@ export function HandChoices({ choices, neck, chosen, still, onChoose }: Props) {
           type="button"
           className={classes.hand}
           aria-pressed={choice.way === chosen}
-          disabled={still && choice.way !== chosen}
+          data-right={choice.look.words === right || undefined}
+          disabled={still && choice.way !== chosen && choice.look.words !== right}
           onClick={() => onChoose(choice.way)}
         >
           <HandPicture look={choice.look} neck={neck} />

@@ -85,6 +85,7 @@ function Asked({ question, neck, place, answer, onNext }: AskedProps) {
           choices={choices}
           neck={neck}
           chosen={written}
+          right={mark?.answer}
           still={waiting || mark !== undefined}
           onChoose={(way) => {
             setWritten(way);

@@ -5,6 +5,7 @@ import { lazy, Suspense, useCallback, useEffect, useMemo, useRef, useState } fro
 import type { PassageDocument, StepDocument } from '../../api/types';
 import { Engraving, type Words } from '../../notation/Engraving';
 import { fingersOf } from '../../notation/fingers';
+import { useStays } from './hand/useStays';
 import { PedalsOfKey } from '../../ui/hand/PedalsOfKey';
 import type { Levels } from '../../sound/mix';
 import type { Touch } from '../../notation/touch';
@@ -12,7 +13,7 @@ import { useLoop } from '../../sound/useLoop';
 import { PulseRibbon } from '../../ui/PulseRibbon';
 import { rowHeight } from '../../ui/PulseRow';
 import { AssignDialog } from './AssignDialog';
-import { useDraft, usePlacing, useWorked } from './BenchContext';
+import { useAround, useDraft, usePlacing, useWorked } from './BenchContext';
 import { StationPath } from '../../parts/stations/StationPath';
 import { ClimbControls } from './climb/ClimbControls';
 import { ClimbDesk } from './climb/ClimbDesk';
@@ -63,6 +64,9 @@ export function BenchDesk() {
   const [station, setStation] = useState<number>();
   const [asked, setAsked] = useState<number>();
   const handed = passage?.hand;
+  const { player: reader } = useAround().who;
+  const mayBeFingered = useStays(passage !== undefined && fingersOf(passage).length > 0, reader);
+  const mayBeHanded = useStays(handed !== undefined, reader);
   // The line may have become shorter while a note of it was looked at.
   const note = asked !== undefined && handed?.notes[asked] ? asked : undefined;
   const marked = useMemo(
@@ -119,9 +123,11 @@ export function BenchDesk() {
               <SideSwitch />
               <PaperSwitch
                 words={words}
-                hand={fingersOf(passage).length > 0}
+                hand={mayBeFingered}
                 onHow={
-                  handed && (() => setAsked(note === undefined ? (handed.hardest[0]?.to ?? 0) : undefined))
+                  mayBeHanded
+                    ? () => setAsked(note === undefined ? (handed?.hardest[0]?.to ?? 0) : undefined)
+                    : undefined
                 }
                 how={note !== undefined}
                 onChange={setWords}

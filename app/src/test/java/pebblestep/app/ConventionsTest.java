@@ -1,6 +1,7 @@
 package pebblestep.app;
 
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.methods;
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static java.util.stream.Collectors.counting;
 import static java.util.stream.Collectors.groupingBy;
 import static org.assertj.core.api.Assertions.assertThat;
@@ -58,6 +59,15 @@ class ConventionsTest {
             if (optional) events.add(SimpleConditionEvent.violated(method, method.getFullName()));
         }
     });
+
+    /** Where the core is compiled for the page, looking something up in such a map divides by its size. */
+    @ArchTest
+    static final ArchRule the_core_keeps_its_maps_by_kept = noClasses()
+            .that()
+            .resideInAnyPackage("pebblestep.core..", "pebblestep.documents..")
+            .should()
+            .callMethod(Map.class, "copyOf", Map.class)
+            .because("Kept.map is looked up safely in the page as well");
 
     private static boolean isFlag(JavaClass type) {
         return type.isEquivalentTo(boolean.class) || type.isEquivalentTo(Boolean.class);

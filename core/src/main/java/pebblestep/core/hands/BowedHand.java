@@ -71,6 +71,17 @@ public record BowedHand(List<Pitch> open, int highest, OpenStrings openStrings, 
             across;   150; one finger on two strings
             """);
 
+    // What a move may cost, looked up once: a move is weighed many thousand times.
+    private static final Toll DOWN = COSTS.toll("down");
+    private static final Toll SHIFT = COSTS.toll("shift");
+    private static final Toll FURTHER = COSTS.toll("further");
+    private static final Toll COVERED = COSTS.toll("covered");
+    private static final Toll NEAR = COSTS.toll("near");
+    private static final Toll CROSSES = COSTS.toll("crosses");
+    private static final Toll SLURRED = COSTS.toll("slurred");
+    private static final Toll SLIDES = COSTS.toll("slides");
+    private static final Toll ACROSS = COSTS.toll("across");
+
     /** Refuses a highest position that has no name here. */
     public BowedHand {
         open = List.copyOf(open);
@@ -277,25 +288,24 @@ public record BowedHand(List<Pitch> open, int highest, OpenStrings openStrings, 
         Shape.Bowed other = shape(to);
         int by = Math.abs(other.place() - one.place());
         boolean isOpen = one.finger() == 0 || other.finger() == 0;
-        if (openStrings == OpenStrings.AVOID_DOWN && isDownToOpen(one, other)) tally.add(COSTS, "down");
+        if (openStrings == OpenStrings.AVOID_DOWN && isDownToOpen(one, other)) tally.add(DOWN);
         if (by > 0) {
-            tally.add(COSTS, "shift", 1, () -> "shift from " + one.position() + " to " + other.position());
-            tally.add(COSTS, "further", by, () -> "by " + by + (by == 1 ? " position" : " positions"));
-            if (isOpen) tally.add(COSTS, "covered");
-            else if (Math.abs(sounding(one) - sounding(other)) == 1) tally.add(COSTS, "near");
+            tally.add(SHIFT, 1, () -> "shift from " + one.position() + " to " + other.position());
+            tally.add(FURTHER, by, () -> "by " + by + (by == 1 ? " position" : " positions"));
+            if (isOpen) tally.add(COVERED);
+            else if (Math.abs(sounding(one) - sounding(other)) == 1) tally.add(NEAR);
         }
         int strings = Math.abs(one.string() - other.string());
         if (strings > 0) {
             tally.add(
-                    COSTS,
-                    "crosses",
+                    CROSSES,
                     strings,
                     () -> strings == 1 ? "crosses to the next string" : "crosses " + strings + " strings");
-            if (onset.slurred()) tally.add(COSTS, "slurred");
+            if (onset.slurred()) tally.add(SLURRED);
         }
         if (!isOpen && one.finger() == other.finger()) {
-            if (strings == 0 && by == 0 && one.height() != other.height()) tally.add(COSTS, "slides");
-            if (strings > 0 && by == 0) tally.add(COSTS, "across");
+            if (strings == 0 && by == 0 && one.height() != other.height()) tally.add(SLIDES);
+            if (strings > 0 && by == 0) tally.add(ACROSS);
         }
     }
 }

@@ -6,22 +6,45 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
+import pebblestep.core.Kept;
 import pebblestep.core.pitch.Pitch;
 
 /**
  * A hand that has a way for every note: one that it cannot play, as what lies under a capo or beyond a chart, stands without
  * fingers, and the rest of the line has its own all the same. What a studio takes for the usual way of a note goes before what the hand
  * has for it.
- *
- * @param usual by note number the id of the way that is the usual one here
+ * The ways of a note are worked out once, since a line is fingered again and again to compare them.
  */
-record EveryNote(Hand hand, Map<Integer, String> usual) implements Hand {
+final class EveryNote implements Hand {
     /** What another way costs more where the studio has one of its own; common practice, no source. */
     private static final Toll UNUSUAL = new Toll("not what your studio takes as a rule", 300);
 
     private static final Way NONE = new Way("?", "?", new Shape.Beyond(), 0, List.of());
+
+    private final Hand hand;
+
+    /** By note number the id of the way that is the usual one here. */
+    private final Map<Integer, String> usual;
+
+    private final Map<Pitch, List<Way>> known = new ConcurrentHashMap<>();
+
+    EveryNote(Hand hand, Map<Integer, String> usual) {
+        this.hand = hand;
+        this.usual = usual;
+    }
+
+    /** The hand itself. */
+    Hand hand() {
+        return hand;
+    }
+
+    /** By note number the id of the way that is the usual one here. */
+    Map<Integer, String> usual() {
+        return usual;
+    }
 
     @Override
     public Family family() {
@@ -30,6 +53,10 @@ record EveryNote(Hand hand, Map<Integer, String> usual) implements Hand {
 
     @Override
     public List<Way> ways(Pitch written) {
+        return known.computeIfAbsent(written, this::worked);
+    }
+
+    private List<Way> worked(Pitch written) {
         List<Way> ways = hand.ways(written);
         if (ways.isEmpty()) return List.of(NONE);
         String own = usual.get(written.midi());
@@ -55,7 +82,7 @@ record EveryNote(Hand hand, Map<Integer, String> usual) implements Hand {
     static Map<Integer, String> byMidi(List<UsualWay> usual) {
         Map<Integer, String> byMidi = new HashMap<>();
         usual.forEach(one -> byMidi.put(one.written().midi(), one.way()));
-        return Map.copyOf(byMidi);
+        return Kept.map(byMidi);
     }
 
     @Override
@@ -75,7 +102,8 @@ record EveryNote(Hand hand, Map<Integer, String> usual) implements Hand {
 
     @Override
     public Hand along(List<Onset> line) {
-        return new EveryNote(hand.along(line), usual);
+        Hand along = hand.along(line);
+        return along == hand ? this : new EveryNote(along, usual);
     }
 
     @Override

@@ -65,6 +65,14 @@ public record Fretboard(List<Pitch> open, double scaleMm, int frets, double reac
             leaves;   700; out of the position that is asked for
             """);
 
+    // What a move may cost, looked up once: a move is weighed many thousand times.
+    private static final Toll STEP = COSTS.toll("step");
+    private static final Toll SHIFT = COSTS.toll("shift");
+    private static final Toll FURTHER = COSTS.toll("further");
+    private static final Toll COVERED = COSTS.toll("covered");
+    private static final Toll STRING = COSTS.toll("string");
+    private static final Toll SAME = COSTS.toll("same");
+
     public Fretboard {
         open = List.copyOf(open);
     }
@@ -210,20 +218,19 @@ public record Fretboard(List<Pitch> open, double scaleMm, int frets, double reac
         Shape.Fretted other = shape(to);
         boolean stopped = one.fret() > 0 && other.fret() > 0;
         int by = Math.abs(other.position() - one.position());
-        if (stopped && by == 1) tally.add(COSTS, "step");
+        if (stopped && by == 1) tally.add(STEP);
         if (stopped && by > 1) {
-            tally.add(COSTS, "shift", 1, () -> "shift from fret " + one.position() + " to fret " + other.position());
-            tally.add(COSTS, "further", by, () -> "by " + by + " frets");
+            tally.add(SHIFT, 1, () -> "shift from fret " + one.position() + " to fret " + other.position());
+            tally.add(FURTHER, by, () -> "by " + by + " frets");
         }
         if (!stopped && by > LOWEST_FRETS) {
             // The hand goes while the open string sounds.
-            tally.add(COSTS, "covered", by, () -> "shift over an open string");
+            tally.add(COVERED, by, () -> "shift over an open string");
         }
         int strings = Math.abs(one.string() - other.string());
-        if (strings > 0)
-            tally.add(COSTS, "string", strings, () -> strings == 1 ? "to the next string" : "over strings");
+        if (strings > 0) tally.add(STRING, strings, () -> strings == 1 ? "to the next string" : "over strings");
         boolean again = stopped && one.finger() == other.finger() && (one.fret() != other.fret() || strings > 0);
-        if (again && by == 0) tally.add(COSTS, "same");
+        if (again && by == 0) tally.add(SAME);
     }
 
     @Override

@@ -1,6 +1,7 @@
 package pebblestep.core.hands;
 
 import java.util.Collection;
+import java.util.Collections;
 import java.util.HashSet;
 import java.util.Set;
 
@@ -10,7 +11,8 @@ public record Learned(Set<String> words) {
     public static final Learned NOTHING = new Learned(Set.of());
 
     public Learned {
-        words = Set.copyOf(words);
+        // An immutable set without entries divides by nought where the core is compiled for the page.
+        words = Collections.unmodifiableSet(new HashSet<>(words));
     }
 
     /** What some lines have asked. */

@@ -52,6 +52,17 @@ public record LowStrings(List<Pitch> open, boolean bass, int highest, int stays)
             leaves;   700; out of the position that is asked for
             """);
 
+    // What a move may cost, looked up once: a move is weighed many thousand times.
+    private static final Toll SHIFT = COSTS.toll("shift");
+    private static final Toll FURTHER = COSTS.toll("further");
+    private static final Toll COVERED = COSTS.toll("covered");
+    private static final Toll NEAR = COSTS.toll("near");
+    private static final Toll OPENS = COSTS.toll("opens");
+    private static final Toll CROSSES = COSTS.toll("crosses");
+    private static final Toll SLURRED = COSTS.toll("slurred");
+    private static final Toll SLIDES = COSTS.toll("slides");
+    private static final Toll ACROSS = COSTS.toll("across");
+
     /** The highest position of who plays with the thumb on the string. */
     public static final int WITH_THUMB = THUMB_TO;
 
@@ -235,23 +246,22 @@ public record LowStrings(List<Pitch> open, boolean bass, int highest, int stays)
         boolean isOpen = one.finger() == 0 || other.finger() == 0;
         int by = by(one, other);
         if (by > 0) {
-            tally.add(COSTS, "shift", 1, () -> "shift from " + one.position() + " to " + other.position());
-            tally.add(COSTS, "further", by, () -> "by " + by + (by == 1 ? " semitone" : " semitones"));
-            if (isOpen) tally.add(COSTS, "covered");
-            else if (Math.abs(sounding(one) - sounding(other)) == 1) tally.add(COSTS, "near");
-        } else if (!isOpen && one.extended() != other.extended()) tally.add(COSTS, "opens");
+            tally.add(SHIFT, 1, () -> "shift from " + one.position() + " to " + other.position());
+            tally.add(FURTHER, by, () -> "by " + by + (by == 1 ? " semitone" : " semitones"));
+            if (isOpen) tally.add(COVERED);
+            else if (Math.abs(sounding(one) - sounding(other)) == 1) tally.add(NEAR);
+        } else if (!isOpen && one.extended() != other.extended()) tally.add(OPENS);
         int strings = Math.abs(one.string() - other.string());
         if (strings > 0) {
             tally.add(
-                    COSTS,
-                    "crosses",
+                    CROSSES,
                     strings,
                     () -> strings == 1 ? "crosses to the next string" : "crosses " + strings + " strings");
-            if (onset.slurred()) tally.add(COSTS, "slurred");
+            if (onset.slurred()) tally.add(SLURRED);
         }
         if (!isOpen && one.finger() == other.finger() && by == 0) {
-            if (strings == 0 && !from.equals(to)) tally.add(COSTS, "slides");
-            if (strings > 0) tally.add(COSTS, "across");
+            if (strings == 0 && !from.equals(to)) tally.add(SLIDES);
+            if (strings > 0) tally.add(ACROSS);
         }
     }
 }

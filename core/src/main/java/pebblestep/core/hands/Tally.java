@@ -14,10 +14,19 @@ public abstract sealed class Tally {
     /** Takes a toll; the words are asked for where they are kept. */
     abstract void add(int thousandths, Supplier<String> why);
 
+    /** Takes a toll with its reason. */
+    void add(Toll toll) {
+        add(toll.thousandths(), toll::why);
+    }
+
+    /** Takes a toll so many times over, in other words. */
+    final void add(Toll toll, int times, Supplier<String> why) {
+        add(toll.thousandths() * times, why);
+    }
+
     /** Takes a toll of a table with its reason. */
     final void add(Weights weights, String name) {
-        Toll toll = weights.toll(name);
-        add(toll.thousandths(), toll::why);
+        add(weights.toll(name));
     }
 
     /** Takes a toll so many times over. */
@@ -37,6 +46,11 @@ public abstract sealed class Tally {
         @Override
         void add(int thousandths, Supplier<String> why) {
             sum += pace.of(thousandths);
+        }
+
+        @Override
+        void add(Toll toll) {
+            sum += pace.of(toll.thousandths());
         }
 
         /** What came together since it was last asked. */

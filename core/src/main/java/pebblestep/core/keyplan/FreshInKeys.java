@@ -5,7 +5,6 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import pebblestep.core.Words;
 import pebblestep.core.climb.Ascent;
 import pebblestep.core.hands.Fingering;
 import pebblestep.core.hands.Learned;
@@ -58,6 +57,6 @@ public record FreshInKeys(List<List<String>> keys) {
         List<String> last = keys.isEmpty() ? List.of() : keys.getLast();
         return last.isEmpty()
                 ? Optional.empty()
-                : Optional.of("New for the hand in " + tonic + ": " + Words.list(last) + ".");
+                : Optional.of("New for the hand in " + tonic + ": " + String.join("; ", last) + ".");
     }
 }
