@@ -106,7 +106,7 @@ function Fields({ routineId, studentId, onClose }: Props) {
         </Group>
         <Weekdays chosen={plan.weekdays ?? []} onChange={(weekdays) => change({ weekdays })} />
       </div>
-      <section aria-label="The round" className={classes.will}>
+      <section aria-label="The round" tabIndex={0} className={classes.will}>
         {!ready ? (
           <p>
             {routine === undefined
