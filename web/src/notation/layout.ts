@@ -35,8 +35,9 @@ export const WORDS_HEIGHT = 17;
 /** A letter of a chord over the staff. */
 const CHORD_LETTER = 8;
 
-/** Over the top staff, for a line of words, in letter steps. */
+/** Over the top staff, for a line of words, in letter steps; chords and keys stand over them. */
 const WORDS_STEPS = 4;
+const WORDS_UNDER_CHORDS = 8;
 
 /** How many lines of words stand under a system, and over its top staff. */
 export interface WordRoom {
@@ -170,7 +171,8 @@ export function layOut(
         bars.map((bar) => view.score.measures[bar]!),
         view.score,
       );
-      const over = i === 0 ? lines.over * WORDS_STEPS : 0;
+      const named = bars.some((bar) => view.score.measures[bar]!.chords);
+      const over = i === 0 ? lines.over * (named ? WORDS_UNDER_CHORDS : WORDS_STEPS) : 0;
       const staff = y + Math.max(0, above + over - ROOM_ABOVE) * STEP;
       staves.push(staff);
       const last = i === views.length - 1;
