@@ -146,6 +146,7 @@ export async function draw(
       x += own;
     });
     let under = 0;
+    let over = 0;
     for (const line of lines) {
       const ownSigns = (written.get(line.voice)?.signs ?? []).filter((sign) => sign.row === row);
       if (line.strings) {
@@ -154,7 +155,8 @@ export async function draw(
         continue;
       }
       if (!line.above) under += 1;
-      const y = line.above ? overNotes(ownSigns) : words + under * WORDS_HEIGHT - 6;
+      const y = line.above ? overNotes(ownSigns) - over * WORDS_HEIGHT : words + under * WORDS_HEIGHT - 6;
+      if (line.above) over += 1;
       drawWords(context, ownSigns, line.words, y);
     }
   }

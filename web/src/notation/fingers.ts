@@ -18,7 +18,7 @@ export function fingersOf(passage: PassageDocument, where: Fingers = 'always'): 
     {
       voice: LINE,
       words: only(
-        hand.notes.map((note) => note.text),
+        hand.notes.map((note) => note.sign ?? note.text),
         hand.fresh?.flatMap((one) => one.notes),
         where,
       ),
@@ -30,6 +30,16 @@ export function fingersOf(passage: PassageDocument, where: Fingers = 'always'): 
       above: staves.some((one) => one.voice === voice && one.above),
     })),
   ];
+  const besides = hand.notes.map((note) => note.beside ?? '');
+  lines.splice(1, 0, {
+    voice: LINE,
+    words: only(
+      besides,
+      hand.fresh?.flatMap((one) => one.notes),
+      where,
+    ),
+    above: lines[0]!.above,
+  });
   if (hand.family === 'frets' && hand.neck) {
     const fingers = hand.notes.map(({ look }) => String(look.fret?.finger || ''));
     lines[0]!.above = false;

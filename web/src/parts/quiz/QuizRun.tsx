@@ -100,7 +100,7 @@ function Asked({ question, neck, place, answer, onNext }: AskedProps) {
           autoCapitalize="characters"
           spellCheck={false}
           aria-label="Answer"
-          placeholder={question.notes ? 'Bb C D …' : 'Bb minor'}
+          placeholder={kind === 'syllables' ? 'do re mi …' : question.notes ? 'Bb C D …' : 'Bb minor'}
           readOnly={mark !== undefined}
           value={written}
           maxLength={100}

@@ -9,6 +9,7 @@ import pebblestep.core.hands.Fingering;
 import pebblestep.core.hands.Fingering.Stop;
 import pebblestep.core.hands.Hand;
 import pebblestep.core.hands.NewForHand;
+import pebblestep.core.hands.StringSigns;
 import pebblestep.core.hands.Toll;
 import pebblestep.core.passage.LineHand;
 
@@ -41,6 +42,8 @@ public record HandDocument(
      *
      * @param way the name of its way
      * @param text what stands at the note
+     * @param sign the same with an arrow where a finger on a string stands lower or higher than before; absent where it is the same
+     * @param beside the string and the position where they change; absent where neither does
      * @param cents how far it lies from equal temperament by its physics
      * @param pinned whether somebody fixed it
      * @param move what it costs to get to the next; absent where nothing moves
@@ -50,6 +53,8 @@ public record HandDocument(
             int note,
             String way,
             String text,
+            @Nullable String sign,
+            @Nullable String beside,
             double cents,
             boolean pinned,
             @Nullable MovePart move,
@@ -102,6 +107,7 @@ public record HandDocument(
         List<PatternPart> pattern =
                 FingerPattern.of(fingering).stream().map(HandDocument::pattern).toList();
         List<Stop> stops = fingering.stops();
+        List<StringSigns> signs = StringSigns.of(fingering);
         List<String> resting = Stream.concat(
                         hand.misfit().stream(), hand.resting().stream().map(LineHand.Resting::sentence))
                 .toList();
@@ -109,7 +115,7 @@ public record HandDocument(
                 fingering.family(),
                 Rounded.of(fingering.effort()),
                 IntStream.range(0, stops.size())
-                        .mapToObj(i -> note(i, stops.get(i)))
+                        .mapToObj(i -> note(i, stops.get(i), signs.get(i)))
                         .toList(),
                 fingering.hardest(MOST_HARD).stream()
                         .map(hard -> new HardPart(
@@ -139,11 +145,13 @@ public record HandDocument(
                 pattern.inWords());
     }
 
-    private static HandNote note(int index, Stop stop) {
+    private static HandNote note(int index, Stop stop, StringSigns signs) {
         return new HandNote(
                 index,
                 stop.way().id(),
                 stop.way().text(),
+                signs.finger().isEmpty() || signs.finger().equals(stop.way().text()) ? null : signs.finger(),
+                signs.beside().isEmpty() ? null : signs.beside(),
                 Rounded.of(stop.way().cents()),
                 stop.pinned(),
                 stop.move().isEmpty()

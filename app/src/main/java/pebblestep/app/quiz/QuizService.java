@@ -11,6 +11,7 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import pebblestep.app.accounts.SettingsService;
 import pebblestep.app.assignments.AssignmentService;
 import pebblestep.app.practice.ProgressStore;
 import pebblestep.app.quiz.QuizViews.AnswerRequest;
@@ -33,6 +34,7 @@ import pebblestep.core.quiz.Question;
 import pebblestep.core.quiz.QuestionKind;
 import pebblestep.core.quiz.Quiz;
 import pebblestep.core.quiz.Quiz.Answered;
+import pebblestep.core.quiz.SolFaQuiz;
 import pebblestep.core.scale.Forms;
 import pebblestep.core.scale.Key;
 import pebblestep.documents.LookDocument;
@@ -51,6 +53,7 @@ public class QuizService {
     private final AssignmentService assignments;
     private final ProgressStore progress;
     private final StudentService students;
+    private final SettingsService settings;
     private final Clock clock;
 
     QuizService(
@@ -58,7 +61,9 @@ public class QuizService {
             AssignmentService assignments,
             ProgressStore progress,
             StudentService students,
+            SettingsService settings,
             Clock clock) {
+        this.settings = settings;
         this.answers = answers;
         this.assignments = assignments;
         this.progress = progress;
@@ -83,7 +88,7 @@ public class QuizService {
                 given,
                 Quiz.next(keys(studioId, studentId, player), history, QUESTIONS, key -> fingers.map(
                                         one -> one.about(key))
-                                .orElse(List.of()))
+                                .orElseGet(() -> solFa(studioId).about(key)))
                         .stream()
                         .map(question -> view(question, fingers.orElse(null)))
                         .toList(),
@@ -93,6 +98,11 @@ public class QuizService {
                         .map(QuizService::answered)
                         .toList(),
                 fingers.map(FingerQuiz::hand).map(NeckDocument::of).orElse(null));
+    }
+
+    /** The syllables as this studio sings them. */
+    private SolFaQuiz solFa(long studioId) {
+        return new SolFaQuiz(settings.of(studioId).speech().syllables());
     }
 
     /** The fingers of a player, as they can and want to play; empty where none are known. */
@@ -167,6 +177,8 @@ public class QuizService {
                     .orElseThrow(() -> Refusal.of("kind", "No fingers are known of this instrument."));
             mark = fingers.mark(question, said);
             said = fingers.chosen(question, said).inWords();
+        } else if (question.kind() == QuestionKind.SYLLABLES) {
+            mark = solFa(studioId).mark(question, said);
         } else mark = question.mark(said);
         QuizAnswerEntity entity = new QuizAnswerEntity();
         entity.studioId = studioId;

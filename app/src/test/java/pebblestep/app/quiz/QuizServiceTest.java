@@ -137,4 +137,20 @@ class QuizServiceTest {
         JsonNode quiz = teacher.get("/api/students/" + cleo.id() + "/quiz").json();
         assertThat(quiz.at("/questions/0/text").asString()).isEqualTo("Spell C major, from its first note.");
     }
+
+    /** Whoever sings is asked for syllables, as their studio has them. */
+    @Test
+    void a_voice_is_asked_for_syllables_of_the_studio() {
+        teacher.put("/api/settings", "{\"syllables\":\"fixed\"}");
+        Answer voice = Given.student(teacher, "Dot", "soprano-voice");
+        String quiz = "/api/students/" + voice.id() + "/quiz";
+        JsonNode asked = teacher.get(quiz).json().at("/questions/1");
+        assertThat(asked.get("text").asString()).isEqualTo("Sing C major on syllables, going up from its first note.");
+        assertThat(teacher.post(quiz + "/answers", answer(asked, "do re mi fa so la ti"))
+                        .json()
+                        .get("right")
+                        .asBoolean())
+                .isTrue();
+        assertThat(teacher.get(quiz).json().at("/answered/0/right").asBoolean()).isTrue();
+    }
 }

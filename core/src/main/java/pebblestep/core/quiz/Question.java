@@ -36,7 +36,7 @@ public record Question(QuestionKind kind, Key key, Optional<Pitch> pitch) {
 
     /** Refuses a question that the key has no answer to. */
     public Question {
-        if (pitch.isPresent() != (kind == QuestionKind.FINGER) || pitch.isEmpty() && !fits(kind, key))
+        if (pitch.isPresent() != (kind == QuestionKind.FINGER) || !isOfThePlayer(kind) && !fits(kind, key))
             throw Refusal.of("question", "This cannot be asked about " + key + ".");
     }
 
@@ -55,8 +55,13 @@ public record Question(QuestionKind kind, Key key, Optional<Pitch> pitch) {
             case RELATIVE -> isPlain(key) && key.relative().isPresent();
             case RAISED -> !raised(key).isEmpty();
             case SIGNATURE -> isPlain(key) && key.signature().isWritten();
-            case FINGER -> false;
+            case FINGER, SYLLABLES -> false;
         };
+    }
+
+    /** Whether it depends on who is asked: on their hand, or on which note is do in their studio. */
+    private static boolean isOfThePlayer(QuestionKind kind) {
+        return kind == QuestionKind.FINGER || kind == QuestionKind.SYLLABLES;
     }
 
     /** Major and the minors: what signatures are named after. */
@@ -84,6 +89,7 @@ public record Question(QuestionKind kind, Key key, Optional<Pitch> pitch) {
             case RAISED -> "Which " + (raised(key).size() == 1 ? "note is" : "notes are") + " raised in " + key + "?";
             case SIGNATURE ->
                 "Which " + (key.form().isMajorSide() ? "major" : "minor") + " key has " + signature() + "?";
+            case SYLLABLES -> "Sing " + key + " on syllables, going up from its first note.";
             case FINGER -> "How is " + pitch.orElseThrow() + " played in " + key + "?";
         };
     }
@@ -99,14 +105,14 @@ public record Question(QuestionKind kind, Key key, Optional<Pitch> pitch) {
         return kind == QuestionKind.SPELL || kind == QuestionKind.RAISED;
     }
 
-    /** The right answer: {@code Bb C D Eb F G A}, {@code C minor}; of fingers {@link FingerQuiz} knows it. */
+    /** The right answer: {@code Bb C D Eb F G A}, {@code C minor}; of fingers and syllables {@link FingerQuiz} and {@link SolFaQuiz} know it. */
     public String answer() {
         return switch (kind) {
             case SPELL -> said(key.notes(Direction.UP));
             case RAISED -> said(raised(key));
             case RELATIVE -> named(key.relative().orElseThrow());
             case SIGNATURE -> named(key);
-            case FINGER -> throw new IllegalStateException("Fingers are marked by whose they are.");
+            case FINGER, SYLLABLES -> throw new IllegalStateException("This is marked by who is asked.");
         };
     }
 

@@ -8,5 +8,6 @@ public enum QuestionKind implements Identified {
     RELATIVE,
     RAISED,
     SIGNATURE,
-    FINGER
+    FINGER,
+    SYLLABLES
 }
