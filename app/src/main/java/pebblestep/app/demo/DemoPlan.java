@@ -3,11 +3,6 @@ package pebblestep.app.demo;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
-import java.util.Optional;
-import java.util.OptionalInt;
-import pebblestep.core.hands.PlayersHand;
-import pebblestep.documents.PlayersHandDocument;
 
 /**
  * Who is in the demo studio and what each of them works on: invented people in an invented town on an estuary.
@@ -63,22 +58,6 @@ final class DemoPlan {
             "Tobiah Lark", "Saturday reeds",
             "Jory Penwick", "Low reeds",
             "Maren Saltby", "Low reeds");
-
-    /** What the hands of some can: the cellist goes up to the fourth position. */
-    static final Map<String, PlayersHandDocument> HANDS = Map.of(
-            "Aled Quay",
-            Objects.requireNonNull(PlayersHandDocument.of(new PlayersHand(
-                    Optional.of("IV"),
-                    Optional.empty(),
-                    Optional.empty(),
-                    OptionalInt.empty(),
-                    false,
-                    OptionalInt.empty(),
-                    List.of(),
-                    0,
-                    PlayersHand.Size.USUAL,
-                    Optional.empty(),
-                    false))));
 
     /** A student; {@code word} is what they wrote to the teacher yesterday, {@code lesson} days from today and a time. */
     record Player(
@@ -151,7 +130,7 @@ final class DemoPlan {
                     "",
                     "3 15:00",
                     """
-                    Long notes on G | G major | o2 | 1/2 | 4/4 | 0 | 72 96 8 | 36 16 8 | 1.5 | 0 | | | | "hand":{"position":"I"}
+                    Long notes on G | G major | o2 | 1/2 | 4/4 | 0 | 72 96 8 | 36 16 8 | 1.5 | 0
                     Octaves with the division | D major | o1 | 1/4 | 4/4 | 0 | 60 84 8 | 22 40 8 | 1.6 | 2 | paired octaves 1,2,3 value 1/4,1/8,1/12 |
                     A minor seventh chord | A minor-seventh | o2 arpeggio | 1/12 | 4/4 | 0 | 60 84 6 | 14 24 5 | 0.7 | 2
                     Five-note A, up and over | A minor-pentatonic | o2 | 1/8 | 4/4 | 0 | 66 96 6 | 12 30 6 | 1.0 | 2"""),

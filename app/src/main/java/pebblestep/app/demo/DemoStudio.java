@@ -232,7 +232,7 @@ class DemoStudio {
                 LocalTime.parse(lesson[1]),
                 null,
                 DemoPlan.CLASSES.get(player.name()),
-                DemoPlan.HANDS.get(player.name()),
+                null,
                 null);
     }
 
