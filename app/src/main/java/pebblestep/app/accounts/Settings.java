@@ -80,6 +80,15 @@ public record Settings(
         }
     }
 
+    /** The same; refuses a usual fingering that its instrument does not have. What is kept already is read all the same, since a chart may change. */
+    Settings checked() {
+        @Nullable
+        List<UsualFingering> all = fingerings == null
+                ? null
+                : fingerings.stream().map(UsualFingering::checked).toList();
+        return new Settings(sixAccidentals, counting, valueNames, syllables, words, all, keepYears);
+    }
+
     /** What the studio takes for the usual ways on an instrument, by whose hand it is fingered. */
     public List<UsualWay> usual(Instrument instrument) {
         if (fingerings == null) return List.of();
@@ -121,9 +130,7 @@ public record Settings(
                         : words.stream()
                                 .map(word -> Word.of(new WordRhythm(word.word.strip(), Figure.ofCycle(word.figure))))
                                 .toList(),
-                fingerings == null || fingerings.isEmpty()
-                        ? null
-                        : fingerings.stream().map(UsualFingering::checked).toList(),
+                fingerings == null || fingerings.isEmpty() ? null : fingerings,
                 keepYears);
     }
 

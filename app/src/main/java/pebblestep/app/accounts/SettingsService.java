@@ -43,7 +43,7 @@ public class SettingsService {
     /** Changes the settings; refuses values that are not on offer. */
     @Transactional
     public Settings change(long studioId, Settings settings) {
-        Settings whole = settings.complete();
+        Settings whole = settings.checked().complete();
         StudioEntity studio = find(studioId);
         studio.settings = json.writeValueAsString(whole);
         studios.saveAndFlush(studio);

@@ -268,11 +268,7 @@ public record Passage(
 
     /** The syllable on which a note is sung, in the key that it stands in: of a walk that of its station. */
     public String syllable(PassageNote note, Syllables school) {
-        Key in = stations.stream()
-                .filter(station -> station.from() <= note.index() && note.index() <= station.to())
-                .reduce((one, other) -> other)
-                .map(Station::writtenKey)
-                .orElse(writtenKey);
-        return SolFa.of(note.degree(), note.written().name(), in.form(), school);
+        return SolFa.of(
+                note.degree(), note.written().name(), writtenKeyAt(note.index()).form(), school);
     }
 }
