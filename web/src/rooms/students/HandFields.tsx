@@ -35,7 +35,7 @@ export function HandFields({ offer, hand, onChange }: Props) {
           <NativeSelect
             label="Highest position"
             value={hand.highest ?? AS_USUAL}
-            data={[{ value: AS_USUAL, label: 'as the notes need' }, ...offer.positions]}
+            data={[{ value: AS_USUAL, label: 'as the range needs' }, ...offer.positions]}
             onChange={(event) => set({ highest: event.currentTarget.value || undefined })}
           />
         )}
@@ -79,8 +79,8 @@ export function HandFields({ offer, hand, onChange }: Props) {
             label="The hand goes about"
             value={hand.school ?? AS_USUAL}
             data={[
-              { value: AS_USUAL, label: offer.schools[0]?.words ?? 'as usual' },
-              ...offer.schools.slice(1).map((one) => ({ value: one.id, label: one.words })),
+              { value: AS_USUAL, label: 'as usual for the range' },
+              ...offer.schools.map((one) => ({ value: one.id, label: one.words })),
             ]}
             onChange={(event) => set({ school: event.currentTarget.value || undefined })}
           />

@@ -1,5 +1,5 @@
 import type { HandPart } from '../../../api/types';
-import { Choose } from '../../../ui/Choose';
+import { Choose, type Choice } from '../../../ui/Choose';
 import { useDraft } from '../BenchContext';
 import { useGrowth } from './useGrowth';
 
@@ -14,34 +14,45 @@ interface Props {
 export function HandOfRung({ hand, onChange }: Props) {
   const { step } = useDraft();
   const growth = useGrowth(step.document, step.climb);
-  const schools = growth?.schools ?? [];
-  const positions = growth?.positions ?? [];
   return (
     <>
-      {(schools.length > 0 || hand.school) && (
-        <Choose
-          other="of another instrument"
-          label="School of this rung"
-          value={hand.school ?? ANY}
-          choices={[
-            { value: ANY, label: 'as usual' },
-            ...schools.map((one) => ({ value: one.id, label: one.words })),
-          ]}
-          onChange={(school) => onChange({ ...hand, school: school || undefined })}
-        />
-      )}
-      {(positions.length > 0 || hand.position) && (
-        <Choose
-          other="of another instrument"
-          label="Position of this rung"
-          value={hand.position ?? ANY}
-          choices={[
-            { value: ANY, label: 'any position' },
-            ...positions.map((one) => ({ value: one, label: `position ${one}` })),
-          ]}
-          onChange={(position) => onChange({ ...hand, position: position || undefined })}
-        />
-      )}
+      <Asked
+        label="School of this rung"
+        any="as usual"
+        offered={(growth?.schools ?? []).map((one) => ({ value: one.id, label: one.words }))}
+        value={hand.school}
+        onChange={(school) => onChange({ ...hand, school })}
+      />
+      <Asked
+        label="Position of this rung"
+        any="any position"
+        offered={(growth?.positions ?? []).map((one) => ({ value: one, label: `position ${one}` }))}
+        value={hand.position}
+        onChange={(position) => onChange({ ...hand, position })}
+      />
     </>
+  );
+}
+
+interface AskedProps {
+  label: string;
+  /** What is said where nothing is asked for. */
+  any: string;
+  offered: Choice[];
+  value: string | undefined;
+  onChange: (value: string | undefined) => void;
+}
+
+/** One thing that is asked of the hand, or not; nothing where there is nothing to ask. */
+function Asked({ label, any, offered, value, onChange }: AskedProps) {
+  if (offered.length === 0 && !value) return null;
+  return (
+    <Choose
+      other="of another instrument"
+      label={label}
+      value={value ?? ANY}
+      choices={[{ value: ANY, label: any }, ...offered]}
+      onChange={(chosen) => onChange(chosen || undefined)}
+    />
   );
 }

@@ -9,6 +9,8 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import pebblestep.core.Refusal;
 import pebblestep.core.hands.Hand;
@@ -80,12 +82,21 @@ public record Settings(
         }
     }
 
-    /** The same; refuses a usual fingering that its instrument does not have. What is kept already is read all the same, since a chart may change. */
+    /** The same; refuses a usual fingering that its instrument does not have, and more of one instrument than are kept. What is kept already is read all the same, since a chart may change. */
     Settings checked() {
         @Nullable
         List<UsualFingering> all = fingerings == null
                 ? null
                 : fingerings.stream().map(UsualFingering::checked).toList();
+        Map<String, Long> byInstrument = fingerings == null
+                ? Map.of()
+                : fingerings.stream().collect(Collectors.groupingBy(UsualFingering::instrument, Collectors.counting()));
+        if (byInstrument.values().stream().anyMatch(many -> many > PlayersHand.MOST_USUAL)) {
+            throw Refusal.of(
+                            "fingerings",
+                            "A studio changes at most " + PlayersHand.MOST_USUAL + " fingerings of an instrument.")
+                    .fits("Take one of them back first.");
+        }
         return new Settings(sixAccidentals, counting, valueNames, syllables, words, all, keepYears);
     }
 

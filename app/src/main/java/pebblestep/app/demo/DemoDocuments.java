@@ -68,6 +68,7 @@ record DemoDocuments(JsonMapper json) {
                                 piece.meter().equals("6/8") ? "3/8" : "1/4",
                                 piece.from(),
                                 piece.sound(),
-                                piece.beside().isEmpty() ? "" : "," + piece.beside()));
+                                (piece.beside().isEmpty() ? "" : "," + piece.beside())
+                                        + (piece.hand().isEmpty() ? "" : ",\"hand\":" + piece.hand())));
     }
 }

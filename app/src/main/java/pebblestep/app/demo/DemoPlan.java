@@ -27,6 +27,7 @@ final class DemoPlan {
      * @param goal a tempo and the days from today in which it is to be met; none where empty
      * @param sound more than clicks, as fields of the metronome; none where empty
      * @param beside what is played with it, as further fields of the step; nothing where empty
+     * @param hand what it asks of the hand, as the field of a step; nothing where empty
      */
     record Given(
             String title,
@@ -47,7 +48,8 @@ final class DemoPlan {
             String climb,
             String goal,
             String sound,
-            String beside) {}
+            String beside,
+            String hand) {}
 
     /** How long everybody practises on a day. */
     static final int MINUTES_A_DAY = 12;
@@ -70,7 +72,7 @@ final class DemoPlan {
             List<Given> pieces) {}
 
     // title | tonic form | extent | value | meter | place | from to by | first day, days, minutes | ease | rest days
-    // | what grows beside the tempo | goal | sound | what is played with it
+    // | what grows beside the tempo | goal | sound | what is played with it | what it asks of the hand
     static final List<Player> PLAYERS = List.of(
             player(
                     "Maren Saltby",
@@ -130,9 +132,9 @@ final class DemoPlan {
                     "",
                     "3 15:00",
                     """
-                    Long notes on G | G major | o2 | 1/2 | 4/4 | 0 | 72 96 8 | 36 16 8 | 1.5 | 0
+                    Long notes on G | G major | o2 | 1/2 | 4/4 | 0 | 72 96 8 | 36 16 8 | 1.5 | 0 | | | | | {"position":"I"}
                     Octaves with the division | D major | o1 | 1/4 | 4/4 | 0 | 60 84 8 | 22 40 8 | 1.6 | 2 | paired octaves 1,2,3 value 1/4,1/8,1/12 |
-                    A minor seventh chord | A minor-seventh | o2 arpeggio | 1/12 | 4/4 | 0 | 60 84 6 | 14 24 5 | 0.7 | 2
+                    A minor seventh chord | A minor-seventh | o2 arpeggio | 1/12 | 4/4 | 0 | 60 84 6 | 14 24 5 | 0.7 | 2 | | | | | {"position":"IV"}
                     Five-note A, up and over | A minor-pentatonic | o2 | 1/8 | 4/4 | 0 | 66 96 6 | 12 30 6 | 1.0 | 2"""),
             player(
                     "Wyn Harbour",
@@ -185,7 +187,8 @@ final class DemoPlan {
                 cells.size() > 10 ? cells.get(10) : "",
                 cells.size() > 11 ? cells.get(11) : "",
                 cells.size() > 12 ? cells.get(12) : "",
-                cells.size() > 13 ? cells.get(13) : "");
+                cells.size() > 13 ? cells.get(13) : "",
+                cells.size() > 14 ? cells.get(14) : "");
     }
 
     private static int[] numbers(String text) {

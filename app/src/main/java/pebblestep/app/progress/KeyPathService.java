@@ -38,12 +38,8 @@ import pebblestep.app.progress.ProgressViews.StoneView;
 import pebblestep.app.students.StudentService;
 import pebblestep.app.students.StudentService.Enrolled;
 import pebblestep.app.students.StudentViews.StudentView;
-import pebblestep.core.Refusal;
 import pebblestep.core.forecast.Forecast;
 import pebblestep.core.forecast.Pace;
-import pebblestep.core.hands.Fingering;
-import pebblestep.core.hands.Learned;
-import pebblestep.core.hands.NewForHand;
 import pebblestep.core.keyplan.FreshInKeys;
 import pebblestep.core.passage.Passage;
 import pebblestep.core.passage.Player;
@@ -64,11 +60,6 @@ import pebblestep.documents.Rounded;
 /** Each student's keys: how far they are, what fades, and how it came about. */
 @Service
 public class KeyPathService {
-    /** Pieces given before that are looked at, to say what is new for the hand; and how much is said. */
-    private static final int MOST_BEFORE = 12;
-
-    private static final int MOST_SAID = 4;
-
     private final StudentService students;
     private final AssignmentService assignments;
     private final PracticeService practice;
@@ -262,33 +253,13 @@ public class KeyPathService {
                         .toList(),
                 SlipTrend.of(met(works.values().iterator().next(), key), takes, today)
                         .sentences(),
-                fresh(before, inKey.getFirst(), player),
+                FreshInKeys.since(
+                        before.stream().map(Assigned::now).toList(),
+                        inKey.getFirst().now(),
+                        player),
                 inKey.stream()
                         .map(one -> piece(one, Found.in(works, one.id()), studio, today, speech))
                         .toList());
-    }
-
-    /** What the first piece of a key asks of the hand that nothing asked which came before. */
-    private static List<String> fresh(List<Assigned> before, Assigned first, Player player) {
-        List<Fingering> played = before.subList(Math.max(0, before.size() - MOST_BEFORE), before.size()).stream()
-                .flatMap(one -> fingered(one, player).stream())
-                .toList();
-        Learned learned = Learned.of(played);
-        if (learned.isNothing()) return List.of();
-        return fingered(first, player).stream()
-                .flatMap(line -> NewForHand.of(line, learned).stream())
-                .map(NewForHand::words)
-                .limit(MOST_SAID)
-                .toList();
-    }
-
-    /** How a piece is fingered; empty where the hand is not known, or the piece does not fit them any more. */
-    private static Optional<Fingering> fingered(Assigned one, Player player) {
-        try {
-            return FreshInKeys.fingered(one.now(), player);
-        } catch (Refusal e) {
-            return Optional.empty();
-        }
     }
 
     private static HistoryPiece piece(Assigned assigned, Work work, Pace.Seen studio, LocalDate today, Speech speech) {

@@ -22,8 +22,6 @@ import pebblestep.app.quiz.QuizViews.QuestionView;
 import pebblestep.app.quiz.QuizViews.QuizView;
 import pebblestep.app.students.StudentService;
 import pebblestep.core.Refusal;
-import pebblestep.core.hands.Handed;
-import pebblestep.core.hands.Wish;
 import pebblestep.core.passage.Player;
 import pebblestep.core.pitch.NoteName;
 import pebblestep.core.pitch.Pitch;
@@ -107,8 +105,7 @@ public class QuizService {
 
     /** The fingers of a player, as they can and want to play; empty where none are known. */
     private static Optional<FingerQuiz> fingers(Player player) {
-        return Handed.of(player.instrument(), player.hand(), Wish.NONE)
-                .map(hand -> new FingerQuiz(hand, player.range()));
+        return player.played().map(hand -> new FingerQuiz(hand, player.range()));
     }
 
     /** The student's keys, the one in which they have come least far first; C major for somebody without any. */

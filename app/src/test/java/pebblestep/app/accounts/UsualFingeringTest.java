@@ -2,6 +2,8 @@ package pebblestep.app.accounts;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -9,6 +11,7 @@ import pebblestep.app.Client;
 import pebblestep.app.Client.Answer;
 import pebblestep.app.Given;
 import pebblestep.app.RunningApp;
+import pebblestep.core.pitch.Pitch;
 
 /** What a studio takes for the usual way of a note holds for everybody who plays the instrument, and can be taken back. */
 @ExtendWith(RunningApp.class)
@@ -79,5 +82,19 @@ class UsualFingeringTest {
         assertThat(settings.json().get("fingerings")).hasSize(1);
         teacher.put("/api/settings", settings.json().toString());
         assertThat(teacher.get("/api/settings").json().get("fingerings")).hasSize(1);
+    }
+
+    @Test
+    void one_more_than_an_instrument_can_have_is_refused_and_nothing_is_lost() {
+        String all = IntStream.range(0, 60)
+                .mapToObj(i -> "{\"instrument\":\"marimba\",\"pitch\":\"" + Pitch.commonlyNamed(40 + i)
+                        + "\",\"way\":\"" + (i % 2 == 0 ? "R" : "L") + "\"}")
+                .collect(Collectors.joining(","));
+        Answer sixty = teacher.put("/api/settings", "{\"fingerings\":[" + all + "]}");
+        assertThat(sixty.status()).as("%s", sixty.json()).isEqualTo(200);
+        Answer more = usual("marimba", "C8", "R");
+        assertThat(more.status()).isEqualTo(422);
+        assertThat(more.string("detail")).contains("at most 60 fingerings of an instrument");
+        assertThat(teacher.get("/api/settings").json().get("fingerings")).hasSize(60);
     }
 }

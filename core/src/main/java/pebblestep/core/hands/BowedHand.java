@@ -144,6 +144,14 @@ public record BowedHand(List<Pitch> open, int highest, OpenStrings openStrings, 
         return player.school().map(own::inSchool).orElse(own);
     }
 
+    /** The position in which the fourth finger takes the note on the first string; the first one for all that lies lower. */
+    @Override
+    public Hand upTo(Pitch note) {
+        int letters = note.diatonic() - open.getLast().diatonic();
+        int needed = Math.max(1, letters - FOURTH + 1);
+        return needed >= highest ? this : new BowedHand(open, needed, openStrings, stays);
+    }
+
     /** As far as the highest position goes; a note that lies beyond it is played all the same, and says so. */
     @Override
     public List<Way> ways(Pitch written) {

@@ -53,11 +53,15 @@ final class EveryNote implements Hand {
 
     @Override
     public List<Way> ways(Pitch written) {
-        return known.computeIfAbsent(written, this::worked);
+        return known.computeIfAbsent(written, pitch -> worked(pitch, hand.ways(pitch)));
     }
 
-    private List<Way> worked(Pitch written) {
-        List<Way> ways = hand.ways(written);
+    @Override
+    public List<Way> ways(Onset onset) {
+        return hand instanceof Bound ? worked(onset.written(), hand.ways(onset)) : ways(onset.written());
+    }
+
+    private List<Way> worked(Pitch written, List<Way> ways) {
         if (ways.isEmpty()) return List.of(NONE);
         String own = usual.get(written.midi());
         return own == null ? ways : reordered(ways, own);
@@ -149,6 +153,11 @@ final class EveryNote implements Hand {
     @Override
     public Hand of(PlayersHand player) {
         return new EveryNote(hand.of(player), usual);
+    }
+
+    @Override
+    public Hand upTo(Pitch highest) {
+        return new EveryNote(hand.upTo(highest), usual);
     }
 
     @Override

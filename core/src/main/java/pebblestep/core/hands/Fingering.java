@@ -8,7 +8,6 @@ import java.util.Map;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import pebblestep.core.Refusal;
-import pebblestep.core.pitch.Pitch;
 
 /**
  * How each note of a line is played: the cheapest way through it, of all that there are.
@@ -112,7 +111,7 @@ public record Fingering(Hand.Family family, List<Stop> stops) {
         private final List<Onset> onsets;
         private final Map<Integer, String> pins;
         private final List<List<Way>> ways = new ArrayList<>();
-        private final Map<Pitch, List<Way>> byPitch = new HashMap<>();
+        private final Map<Onset.Spot, List<Way>> bySpot = new HashMap<>();
         private final Map<Known, int[][][]> known = new HashMap<>();
         private final int[] @Nullable [][][] byNote;
 
@@ -126,7 +125,7 @@ public record Fingering(Hand.Family family, List<Stop> stops) {
         }
 
         private List<Way> waysOf(int note) {
-            List<Way> all = byPitch.computeIfAbsent(onsets.get(note).written(), along::ways);
+            List<Way> all = bySpot.computeIfAbsent(onsets.get(note).spot(), any -> along.ways(onsets.get(note)));
             if (all.isEmpty()) {
                 throw Refusal.of("There is no way to play " + onsets.get(note).written() + " here.");
             }
@@ -228,7 +227,7 @@ public record Fingering(Hand.Family family, List<Stop> stops) {
         private Object named(int note) {
             return pins.containsKey(note)
                     ? Integer.valueOf(note)
-                    : onsets.get(note).written();
+                    : onsets.get(note).spot();
         }
 
         /** What all moves from a note to the next cost: the same where the same notes come again. */

@@ -30,7 +30,8 @@ public record Fretboard(List<Pitch> open, double scaleMm, int frets, double reac
         FINGER_A_FRET("one finger a fret"),
         THREE_A_STRING("three notes a string"),
         OPEN_POSITION("open position"),
-        ONE_STRING("along one string");
+        ONE_STRING("along one string"),
+        SAME_SHAPE("same fingers in every key");
 
         private final String words;
 
@@ -138,6 +139,12 @@ public record Fretboard(List<Pitch> open, double scaleMm, int frets, double reac
         return player.school().map(own::inSchool).orElse(own);
     }
 
+    /** Whoever plays nothing beyond the lowest frets begins there, with open strings; common practice, no source. */
+    @Override
+    public Hand upTo(Pitch highest) {
+        return fret(highest, 1) <= LOWEST_FRETS ? inSchool(FretSchool.OPEN_POSITION.id()) : this;
+    }
+
     @Override
     public Family family() {
         return Family.FRETS;
@@ -187,11 +194,21 @@ public record Fretboard(List<Pitch> open, double scaleMm, int frets, double reac
         return written.midi() - open.get(string - 1).midi();
     }
 
-    private static Shape.Fretted shape(Way way) {
+    static Shape.Fretted shape(Way way) {
         return (Shape.Fretted) way.shape();
     }
 
-    private Way way(Shape.Fretted shape) {
+    /** Whether a finger reaches its fret from where its hand stands; always where it is the finger that stands over it. */
+    boolean isReached(Shape.Fretted shape) {
+        int plain = shape.position() + shape.finger() - 1;
+        if (plain == shape.fret()) return true;
+        return shape.finger() == FINGERS
+                ? isReached(shape.position(), shape.fret())
+                : isReached(shape.fret(), shape.fret() + FINGERS);
+    }
+
+    /** A way of that look, with what it costs. */
+    Way way(Shape.Fretted shape) {
         List<Toll> tolls = new ArrayList<>();
         int fret = shape.fret();
         if (fret > 0) tolls.add(COSTS.toll("high", fret, "fret " + fret));
@@ -237,15 +254,21 @@ public record Fretboard(List<Pitch> open, double scaleMm, int frets, double reac
     public Hand along(List<Onset> line) {
         return switch (goes) {
             case FINGER_A_FRET, OPEN_POSITION -> this;
-            case THREE_A_STRING ->
-                threes(line).map(ways -> (Hand) new Bound(this, ways)).orElse(this);
-            case ONE_STRING ->
-                oneString(line).map(ways -> (Hand) new Bound(this, ways)).orElse(this);
+            case THREE_A_STRING -> Bound.byParts(this, line, this::threes);
+            case SAME_SHAPE ->
+                Bound.byParts(this, line, part -> MovedShape.of(this, part).ways());
+            case ONE_STRING -> Bound.byParts(this, line, this::oneString);
         };
     }
 
     @Override
     public Optional<String> misfit(List<Onset> line) {
+        return Bound.parts(line).values().stream()
+                .flatMap(part -> misfitOf(part).stream())
+                .findFirst();
+    }
+
+    private Optional<String> misfitOf(List<Onset> line) {
         return switch (goes) {
             case FINGER_A_FRET, OPEN_POSITION -> Optional.empty();
             case THREE_A_STRING ->
@@ -253,6 +276,7 @@ public record Fretboard(List<Pitch> open, double scaleMm, int frets, double reac
                         ? Optional.empty()
                         : Optional.of("Three notes a string do not lie within " + Rounding.whole(reachMm)
                                 + " mm of the hand here, or run out of strings: another octave or key may do.");
+            case SAME_SHAPE -> MovedShape.of(this, line).misfit();
             case ONE_STRING ->
                 oneString(line).isPresent()
                         ? Optional.empty()
@@ -261,7 +285,8 @@ public record Fretboard(List<Pitch> open, double scaleMm, int frets, double reac
         };
     }
 
-    private static List<Pitch> rising(List<Onset> line) {
+    /** The pitches of a line, each once, the lowest first. */
+    static List<Pitch> rising(List<Onset> line) {
         Map<Integer, Pitch> byMidi = new java.util.TreeMap<>();
         line.forEach(onset -> byMidi.putIfAbsent(onset.written().midi(), onset.written()));
         return List.copyOf(byMidi.values());

@@ -26,6 +26,11 @@ public interface Hand {
     /** The ways to play a written pitch, the plainest first; none where it cannot be played. */
     List<Way> ways(Pitch written);
 
+    /** The ways to play a note of the line that the hand goes {@link #along}: those that are left of all ways of its pitch. */
+    default List<Way> ways(Onset onset) {
+        return ways(onset.written());
+    }
+
     /**
      * Tells what it costs to get from one way to the next, at five notes a second; nothing where nothing moves.
      *
@@ -81,6 +86,14 @@ public interface Hand {
 
     /** This hand as a player has it: what they can and what they want. */
     default Hand of(PlayersHand player) {
+        return this;
+    }
+
+    /**
+     * This hand as somebody has it who plays no higher than a note: it learns no position that their notes do not need. Itself where
+     * that makes no difference.
+     */
+    default Hand upTo(Pitch highest) {
         return this;
     }
 

@@ -71,6 +71,13 @@ public final class Handed {
                 .map(hand -> new EveryNote(hand, EveryNote.byMidi(player.usual())));
     }
 
+    /** The same for a player who plays no higher than a note; what they say of their hand goes before what follows from that. */
+    public static Optional<Hand> upTo(Pitch highest, Instrument instrument, PlayersHand player) {
+        return of(instrument)
+                .map(hand -> hand.upTo(highest).of(player))
+                .map(hand -> new EveryNote(hand, EveryNote.byMidi(player.usual())));
+    }
+
     /** A hand doing what a step asks of it; what it does not know changes nothing. */
     public static Hand asked(Hand hand, Wish wish) {
         Hand schooled = wish.school().map(hand::inSchool).orElse(hand);

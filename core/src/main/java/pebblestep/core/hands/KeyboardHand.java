@@ -89,12 +89,12 @@ public record KeyboardHand(boolean right) implements Hand {
     /** The fingers that handbooks give a straight scale; another run has its pattern, and all else goes by the rules. */
     @Override
     public Hand along(List<Onset> line) {
-        Optional<List<Integer>> usual =
-                KeyboardTable.of(line.stream().map(Onset::written).toList(), right);
-        return usual.map(fingers -> bound(line, fingers))
-                .or(() -> KeyboardRun.of(this, line))
-                .map(ways -> (Hand) new Bound(this, ways))
-                .orElse(this);
+        return Bound.byParts(this, line, part -> usual(part).or(() -> KeyboardRun.of(this, part)));
+    }
+
+    private Optional<Map<Integer, List<Way>>> usual(List<Onset> line) {
+        return KeyboardTable.of(line.stream().map(Onset::written).toList(), right)
+                .map(fingers -> bound(line, fingers));
     }
 
     private Map<Integer, List<Way>> bound(List<Onset> line, List<Integer> fingers) {

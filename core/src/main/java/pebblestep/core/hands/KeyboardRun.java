@@ -50,7 +50,7 @@ final class KeyboardRun {
         long least = Long.MAX_VALUE;
         for (List<Integer> pattern : patterns(classes.size())) {
             Map<Integer, List<Way>> ways = ways(hand, keys, classes, pattern);
-            long cost = Fingering.of(new Bound(hand, ways), line, Map.of()).cost()
+            long cost = Fingering.of(Bound.of(hand, ways), line, Map.of()).cost()
                     + blackThumbs(classes, pattern, hand) * BLACK_THUMB;
             if (cost < least) {
                 least = cost;

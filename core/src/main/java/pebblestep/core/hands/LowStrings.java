@@ -109,6 +109,14 @@ public record LowStrings(List<Pitch> open, boolean bass, int highest, int stays)
         return new LowStrings(open, bass, top, stays);
     }
 
+    /** The position in which the fourth finger takes the note on the first string; the first one for all that lies lower. */
+    @Override
+    public Hand upTo(Pitch note) {
+        int semitones = note.midi() - open.getLast().midi();
+        int needed = Math.max(names().indexOf("I") + 1, semitones - closed(FOURTH));
+        return needed > names().size() || needed >= highest ? this : new LowStrings(open, bass, needed, stays);
+    }
+
     /** As far as the highest position goes; a note that lies beyond it is played all the same, and says so. */
     @Override
     public List<Way> ways(Pitch written) {

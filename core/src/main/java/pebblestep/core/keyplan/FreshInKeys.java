@@ -5,6 +5,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import pebblestep.core.Refusal;
 import pebblestep.core.climb.Ascent;
 import pebblestep.core.hands.Fingering;
 import pebblestep.core.hands.Learned;
@@ -21,6 +22,9 @@ import pebblestep.core.pitch.NoteName;
 public record FreshInKeys(List<List<String>> keys) {
     /** Pieces of a key that are fingered; beyond, a routine says the same again. */
     private static final int MOST_PIECES = 4;
+
+    /** Pieces of other keys that are looked back on. */
+    private static final int MOST_BEFORE = 12;
 
     /** Clauses that are said of one key. */
     private static final int MOST_SAID = 3;
@@ -47,8 +51,32 @@ public record FreshInKeys(List<List<String>> keys) {
         return new FreshInKeys(fresh);
     }
 
+    /**
+     * What a piece asks of the hand that the pieces which came before it, in other keys, have not asked, in clauses; nothing where
+     * there is none before. Of many only the latest count. Pieces that do not fit the player any more count for nothing.
+     */
+    public static List<String> since(List<Ascent> before, Ascent piece, Player player) {
+        List<Ascent> latest = before.subList(Math.max(0, before.size() - MOST_BEFORE), before.size());
+        Learned learned = Learned.of(
+                latest.stream().flatMap(one -> fitting(one, player).stream()).toList());
+        if (learned.isNothing()) return List.of();
+        return fitting(piece, player).stream()
+                .flatMap(line -> NewForHand.of(line, learned).stream())
+                .map(NewForHand::words)
+                .limit(MOST_SAID)
+                .toList();
+    }
+
+    private static Optional<Fingering> fitting(Ascent piece, Player player) {
+        try {
+            return fingered(piece, player);
+        } catch (Refusal e) {
+            return Optional.empty();
+        }
+    }
+
     /** How a piece is fingered on its first rung; empty where the hand is not known. */
-    public static Optional<Fingering> fingered(Ascent piece, Player player) {
+    private static Optional<Fingering> fingered(Ascent piece, Player player) {
         return Passage.of(piece.at(piece.climb().first()), player).fingering(player);
     }
 

@@ -78,7 +78,7 @@ public final class LineHand {
     static Optional<LineHand> of(Passage passage, @Nullable Player player) {
         if (player == null) return Optional.empty();
         Wish wish = passage.step().hand();
-        return Handed.of(player.instrument(), player.hand(), Wish.NONE).map(own -> {
+        return player.played().map(own -> {
             Hand as = side(passage, own);
             return new LineHand(passage, as, Handed.asked(as, wish));
         });
@@ -94,7 +94,7 @@ public final class LineHand {
         By by = passage.parts().get(part).voice().by();
         if (player == null || by != By.LEFT && by != By.RIGHT) return Optional.empty();
         Passage turned = passage.turnedTo(part, player);
-        return Handed.of(player.instrument(), player.hand(), Wish.NONE)
+        return player.played()
                 .filter(hand -> hand.family() == Hand.Family.KEYS)
                 .map(hand -> by == By.LEFT ? Handed.left(hand) : hand)
                 .map(hand -> Fingering.of(hand, onsets(turned), Map.of()));
@@ -180,11 +180,7 @@ public final class LineHand {
 
     /** The written key that a note is in: of a walk that of its station. */
     public Key keyOf(int note) {
-        return passage.stations().stream()
-                .filter(station -> station.from() <= note && note <= station.to())
-                .reduce((one, other) -> other)
-                .map(Station::writtenKey)
-                .orElse(passage.writtenKey());
+        return passage.writtenKeyAt(note);
     }
 
     private static List<Onset> onsets(Passage passage) {
@@ -200,7 +196,11 @@ public final class LineHand {
             double to = i + 1 < notes.size()
                     ? passage.millisAt(notes.get(i + 1).at())
                     : passage.millisAt(note.at().plus(note.value()));
-            onsets.add(new Onset(note.written(), (to - from) / THOUSAND, joined[i]));
+            onsets.add(new Onset(
+                    note.written(),
+                    (to - from) / THOUSAND,
+                    joined[i],
+                    passage.stationOf(i).map(Station::index).orElse(0)));
         }
         return onsets;
     }

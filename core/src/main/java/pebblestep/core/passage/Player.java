@@ -1,6 +1,10 @@
 package pebblestep.core.passage;
 
+import java.util.Optional;
+import pebblestep.core.hands.Hand;
+import pebblestep.core.hands.Handed;
 import pebblestep.core.hands.PlayersHand;
+import pebblestep.core.hands.Wish;
 import pebblestep.core.instrument.Instrument;
 import pebblestep.core.instrument.Level;
 import pebblestep.core.instrument.PitchRange;
@@ -68,6 +72,14 @@ public record Player(
     /** This player with such a hand. */
     public Player withHand(PlayersHand other) {
         return new Player(instrument, range, own, six, reference, other);
+    }
+
+    /**
+     * The hand with which they play, before a step asks anything of it; empty where none is known of the instrument. Of whoever has a
+     * range of their own it takes no position that this range does not need, unless they say so.
+     */
+    public Optional<Hand> played() {
+        return own ? Handed.upTo(range.highest(), instrument, hand) : Handed.of(instrument, hand, Wish.NONE);
     }
 
     /** The family of the instrument: strings, woodwind, brass and so on. */

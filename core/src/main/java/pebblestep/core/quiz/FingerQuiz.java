@@ -165,9 +165,10 @@ public record FingerQuiz(Hand hand, PitchRange range) {
      */
     public Question.Mark mark(Question question, String way) {
         Pitch pitch = asked(question);
-        Choice chosen = chosen(question, way);
+        List<Choice> offered = choices(question);
+        Choice chosen = chosen(offered, way);
         Set<String> right = right(question.key(), pitch);
-        String answer = choices(question).stream()
+        String answer = offered.stream()
                 .filter(choice -> right.contains(choice.way()))
                 .map(Choice::inWords)
                 .findFirst()
@@ -183,7 +184,11 @@ public record FingerQuiz(Hand hand, PitchRange range) {
 
     /** The one that was chosen; refuses one that was not offered. */
     public Choice chosen(Question question, String way) {
-        return choices(question).stream()
+        return chosen(choices(question), way);
+    }
+
+    private static Choice chosen(List<Choice> offered, String way) {
+        return offered.stream()
                 .filter(choice -> choice.way().equals(way))
                 .findFirst()
                 .orElseThrow(() ->

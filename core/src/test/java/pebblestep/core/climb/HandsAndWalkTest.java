@@ -136,7 +136,12 @@ class HandsAndWalkTest {
         Step step = scale().withHand(new Wish(Optional.empty(), Optional.empty(), List.of(pin)));
         List<Rung> rungs = Suggestions.ofHand(step, guitar);
         assertThat(said(rungs))
-                .containsExactly("as the hand goes", "three notes a string", "open position", "along one string");
+                .containsExactly(
+                        "as the hand goes",
+                        "three notes a string",
+                        "open position",
+                        "along one string",
+                        "same fingers in every key");
         assertThat(rungs.get(1).on(step).hand())
                 .isEqualTo(new Wish(Optional.of("three-a-string"), Optional.empty(), List.of(pin)));
     }

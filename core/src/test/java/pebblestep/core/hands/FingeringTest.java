@@ -52,7 +52,7 @@ class FingeringTest {
             int most =
                     instrument.family().contains("strings") || instrument.id().equals("piano") ? 4 : 9;
             for (int i = 0; i < most; i++) {
-                line.add(new Onset(Pitch.commonlyNamed(midi), seconds, random.nextBoolean()));
+                line.add(new Onset(Pitch.commonlyNamed(midi), seconds, random.nextBoolean(), 0));
                 midi = Math.clamp(
                         midi + random.nextInt(-4, 5),
                         range.lowest().midi(),

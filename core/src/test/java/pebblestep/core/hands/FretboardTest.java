@@ -3,6 +3,8 @@ package pebblestep.core.hands;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
@@ -101,6 +103,78 @@ class FretboardTest {
                     .as("%s higher", Interval.of(0, up))
                     .isEqualTo(first);
         }
+    }
+
+    /** What a shape looks like wherever it lies: strings and fingers, without the frets. */
+    private static String strings(Fingering fingering) {
+        return fingering.stops().stream()
+                .map(stop -> Fretboard.shape(stop.way()))
+                .map(shape -> shape.string() + "-" + shape.finger())
+                .collect(Collectors.joining(" "));
+    }
+
+    private static List<Onset> moved(List<Onset> line, int up, int part) {
+        return line.stream()
+                .map(onset -> new Onset(Pitch.commonlyNamed(onset.written().midi() + up), onset.seconds(), false, part))
+                .toList();
+    }
+
+    /** With one finger a fret a low key goes to open strings or stretches less; this school keeps strings and fingers. */
+    @ParameterizedTest
+    @CsvSource({
+        "G3 A3 B3 C4 D4 E4 F#4 G4 F#4 E4 D4 C4 B3 A3 G3",
+        "G3 A3 B3 C4 D4 E4 F#4 G4 A4 B4 C5 D5 E5 F#5 G5",
+        "G3 A3 Bb3 C4 D4 Eb4 F#4 G4 A4 Bb4 C5 D5 Eb5 F#5 G5",
+        "G3 Bb3 D4 G4 Bb4 D5 G5"
+    })
+    void the_same_fingers_in_every_key(String notes) {
+        Fretboard neck = neck("classical-guitar", FretSchool.SAME_SHAPE);
+        List<Onset> line = Lines.line(0.2, notes);
+        String first = strings(Fingering.of(neck, line, Map.of()));
+        for (int up = 0; up <= 11; up++) {
+            List<Onset> there = moved(line, up, 0);
+            assertThat(neck.misfit(there)).as("%d frets higher", up).isEmpty();
+            Fingering fingering = Fingering.of(neck, there, Map.of());
+            assertThat(strings(fingering)).as("%d frets higher", up).isEqualTo(first);
+            assertThat(fingering.stops())
+                    .allSatisfy(stop -> assertThat(Fretboard.shape(stop.way()).fret())
+                            .as("a finger on each note")
+                            .isPositive());
+        }
+    }
+
+    /** On the way through the keys each has the shape to itself, though they share pitches. */
+    @Test
+    void a_walk_moves_the_shape_from_key_to_key() {
+        Fretboard neck = neck("classical-guitar", FretSchool.SAME_SHAPE);
+        List<Onset> scale = Lines.line(0.2, "G3 A3 B3 C4 D4 E4 F#4 G4");
+        List<Onset> walk = new ArrayList<>();
+        for (int key = 0; key < 6; key++) walk.addAll(moved(scale, key, key));
+        String first = strings(Fingering.of(neck, scale, Map.of()));
+        assertThat(strings(Fingering.of(neck, walk, Map.of())))
+                .isEqualTo(String.join(" ", Collections.nCopies(6, first)));
+    }
+
+    @Test
+    void three_notes_a_string_in_each_key_of_a_walk() {
+        Fretboard neck = neck("classical-guitar", FretSchool.THREE_A_STRING);
+        List<Onset> scale = Lines.line(0.2, "C4 D4 E4 F4 G4 A4 B4 C5 D5");
+        List<Onset> walk = new ArrayList<>(scale);
+        walk.addAll(moved(scale, 2, 1));
+        String alone = strings(Fingering.of(neck, scale, Map.of()));
+        assertThat(strings(Fingering.of(neck, walk, Map.of()))).isEqualTo(alone + " " + alone);
+    }
+
+    @Test
+    void a_shape_that_does_not_lie_on_the_neck_is_said_and_played_otherwise() {
+        Fretboard neck = neck("classical-guitar", FretSchool.SAME_SHAPE);
+        List<Onset> low = Lines.line(0.2, "E3 F#3 G#3 A3 B3 C#4 D#4 E4");
+        assertThat(neck.misfit(low))
+                .hasValueSatisfying(words ->
+                        assertThat(words).contains("below the first fret").contains("an octave higher"));
+        assertThat(Fingering.of(neck, low, Map.of()).stops()).hasSize(8);
+        assertThat(neck.misfit(moved(low, 21, 0)))
+                .hasValueSatisfying(words -> assertThat(words).contains("of 22"));
     }
 
     private static String fingers(Fingering fingering) {

@@ -100,7 +100,7 @@ class KeyboardHandTest {
                                 line.stream().map(Onset::written).toList(), right)
                         .orElseThrow();
                 KeyboardHand hand = new KeyboardHand(right);
-                Hand rules = new Bound(hand, KeyboardRun.of(hand, line).orElseThrow());
+                Hand rules = Bound.of(hand, KeyboardRun.of(hand, line).orElseThrow());
                 List<String> found = Lines.texts(Fingering.of(rules, line, Map.of()));
                 for (int i = 0; i < table.size(); i++) {
                     all++;
@@ -112,5 +112,16 @@ class KeyboardHandTest {
                 + 100 * same / all + " of 100.");
         assertThat(all).isGreaterThan(500);
         assertThat(same * 100).isGreaterThanOrEqualTo(all * 80);
+    }
+
+    /** Each key of a walk has the fingers that the handbook has for it, as if it were played alone. */
+    @Test
+    void a_walk_takes_the_handbook_key_by_key() {
+        KeyboardHand hand = new KeyboardHand(true);
+        List<Onset> walk = new ArrayList<>(Lines.line(0.2, "C4 D4 E4 F4 G4 A4 B4 C5"));
+        Lines.line(0.2, "F4 G4 A4 Bb4 C5 D5 E5 F5")
+                .forEach(onset -> walk.add(new Onset(onset.written(), onset.seconds(), false, 1)));
+        assertThat(Lines.texts(Fingering.of(hand, walk, Map.of())))
+                .containsExactly("1", "2", "3", "1", "2", "3", "4", "5", "1", "2", "3", "4", "1", "2", "3", "4");
     }
 }

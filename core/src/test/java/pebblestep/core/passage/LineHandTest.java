@@ -175,7 +175,7 @@ class LineHandTest {
         Player guitar = Player.of(Instruments.of("classical-guitar"));
         Step step = octave("C");
         LineHand usual = hand(step, guitar);
-        assertThat(usual.schools()).hasSize(4);
+        assertThat(usual.schools()).hasSize(5);
         assertThat(usual.schools())
                 .filteredOn(LineHand.InSchool::asked)
                 .singleElement()

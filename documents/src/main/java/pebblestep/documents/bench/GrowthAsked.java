@@ -11,8 +11,7 @@ import pebblestep.core.climb.Policy;
 import pebblestep.core.climb.Rung;
 import pebblestep.core.climb.Suggestions;
 import pebblestep.core.hands.Hand;
-import pebblestep.core.hands.Handed;
-import pebblestep.core.hands.Wish;
+import pebblestep.core.passage.Player;
 import pebblestep.core.passage.Step;
 import pebblestep.documents.ClimbDocument;
 import pebblestep.documents.ClimbDocument.AxisPart;
@@ -78,9 +77,7 @@ public record GrowthAsked(StepDocument step, ClimbDocument climb, @Nullable Play
     }
 
     private static Optional<Hand> hand(@Nullable PlayerDocument player) {
-        return Optional.ofNullable(player)
-                .map(PlayerDocument::read)
-                .flatMap(by -> Handed.of(by.instrument(), by.hand(), Wish.NONE));
+        return Optional.ofNullable(player).map(PlayerDocument::read).flatMap(Player::played);
     }
 
     /** The next rung that is offered and not there yet, those after the last one first. */
