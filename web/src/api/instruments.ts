@@ -7,6 +7,12 @@ export function useInstruments() {
   return useQuery({ queryKey: ['instruments'], queryFn: () => data(api.GET('/api/instruments')) });
 }
 
+/** Whether it is known how one of these instruments is fingered; taken for so until they are here. */
+export function useFingered(ids: string[]): boolean {
+  const all = useInstruments();
+  return ids.length === 0 || (all.data?.some((one) => one.hand && ids.includes(one.id)) ?? true);
+}
+
 export function useKeepInstrument() {
   const client = useQueryClient();
   const changed = useStudentsChanged();

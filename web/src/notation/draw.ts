@@ -15,7 +15,7 @@ import { drawQuicker } from './quicker';
 import type { Glyph, Measure } from './staff';
 import { fifthsAt, LINE, stavesOf } from './staves';
 import { drawStrings } from './strings';
-import { roomFor, rowsOf, type WordLine } from './words';
+import { roomFor, rowsOf, sizeThatFits, wideOf, WORD_SIZE, type WordLine } from './words';
 
 export { signsReady } from './engraver';
 export { fittingScale } from './layout';
@@ -41,7 +41,9 @@ interface Written {
 }
 
 const WIDEST_STRETCH = 1.6;
-const NARROW_WORDS = 26;
+/** Words of so many letters stand at their notes whatever the room. */
+const SHORT = 2;
+const HALF_HEAD = 6;
 const OVER_NOTES = 8;
 const TUPLET_NUMBER = 22;
 
@@ -270,21 +272,29 @@ function overNotes(signs: Sign[]): number {
   return Math.min(...tops) - OVER_NOTES;
 }
 
-/** One line of words by the notes of a row, a word at each attack; where there is little room the long ones are left out. */
+/**
+ * One line of words by the notes of a row, a word at each attack. Where there is little room they are smaller, and where that is not
+ * enough the long ones are left out.
+ */
 function drawWords(context: RenderContext, signs: Sign[], line: string[], y: number) {
-  context.setFont('Figtree Variable', 12.5);
-  let free = -Infinity;
-  const seen = new Set<number>();
+  const attacks = new Map<number, Sign>();
   for (const sign of signs) {
     const index = sign.glyph.note;
-    if (index == null || seen.has(index)) continue;
-    seen.add(index);
-    const word = line[index] ?? '';
-    const wide = word.length * 6.2;
-    const x = sign.note.getAbsoluteX() + 6 - wide / 2;
-    if (x < free && wide > NARROW_WORDS / 2) continue;
+    if (index != null && !attacks.has(index)) attacks.set(index, sign);
+  }
+  const words = [...attacks].map(([index, sign]) => ({
+    word: line[index] ?? '',
+    middle: sign.note.getAbsoluteX() + HALF_HEAD,
+  }));
+  const size = sizeThatFits(words);
+  context.setFont('Figtree Variable', WORD_SIZE * size);
+  let free = -Infinity;
+  for (const { word, middle } of words) {
+    const wide = wideOf(word) * size;
+    const x = middle - wide / 2;
+    if (x < free && word.length > SHORT) continue;
     context.fillText(word, x, y);
-    free = x + wide + 3;
+    free = x + wide;
   }
 }
 

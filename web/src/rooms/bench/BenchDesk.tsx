@@ -136,7 +136,13 @@ export function BenchDesk() {
               />
             </div>
             <StationPath passage={passage} onPoint={setStation} lights={player.lights} />
-            <div className={classes.paper} tabIndex={0} aria-label="Engraved notes" role="region">
+            <div
+              className={classes.paper}
+              data-strings={words.hand && handed?.family === 'frets'}
+              tabIndex={0}
+              aria-label="Engraved notes"
+              role="region"
+            >
               <Engraving
                 passage={passage}
                 lights={player.lights}

@@ -1,8 +1,10 @@
 import { useMemo, useState } from 'react';
 import { useParams } from 'react-router';
 import { useBenchStudio } from '../../api/bench';
+import { useFingered } from '../../api/instruments';
 import { useBooklet, useKeyPlans } from '../../api/plans';
 import type { BenchStudio, Booklet } from '../../api/types';
+import { useStudent } from '../../api/students';
 import { CARE, Paper } from '../../parts/paper/Paper';
 import { PaperStep } from '../../parts/paper/PaperStep';
 import { WordPills } from '../../parts/paper/WordPills';
@@ -18,6 +20,8 @@ import classes from '../../parts/paper/Paper.module.css';
 export function BookletPage() {
   const id = Number(useParams().studentId);
   const plans = useKeyPlans(id);
+  const student = useStudent(id);
+  const fingered = useFingered(student.data ? [student.data.instrument.id] : []);
   const studio = useBenchStudio();
   const [chosen, setChosen] = useState<number>();
   const [words, setWords] = useState<PaperWords>('none');
@@ -46,7 +50,7 @@ export function BookletPage() {
                   {one.title}
                 </Pill>
               ))}
-            <WordPills words={words} onWords={setWords} />
+            <WordPills words={words} fingered={fingered} onWords={setWords} />
           </>
         }
         foot={CARE}

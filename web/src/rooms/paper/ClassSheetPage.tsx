@@ -1,6 +1,7 @@
 import { useMemo, useState } from 'react';
 import { useParams } from 'react-router';
 import { useBenchStudio } from '../../api/bench';
+import { useFingered } from '../../api/instruments';
 import { useRoutine } from '../../api/routines';
 import { classesOf, useEverybody } from '../../api/students';
 import type { BenchStudio, PassageAsked, StepDocument, Student } from '../../api/types';
@@ -24,6 +25,7 @@ export function ClassSheetPage() {
   const [at, setAt] = useState(0);
   const [className, setClassName] = useState<string>();
   const [words, setWords] = useState<PaperWords>('none');
+  const fingered = useFingered(everybody.data?.map((one) => one.instrument.id) ?? []);
   const failed = [routine, studio, everybody].find((query) => query.isError);
   if (failed) return <Wrong error={failed.error!} />;
   if (!routine.data || !studio.data || !everybody.data) return <Waiting />;
@@ -52,7 +54,7 @@ export function ClassSheetPage() {
                 {name}
               </Pill>
             ))}
-            <WordPills words={words} onWords={setWords} />
+            <WordPills words={words} fingered={fingered} onWords={setWords} />
           </>
         }
         foot={CARE}

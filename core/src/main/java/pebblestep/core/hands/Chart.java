@@ -15,7 +15,8 @@ import pebblestep.core.pitch.Pitch;
  * keys; {@code T} is the left thumb, 1 to 3 and 4 to 6 are the fingers of the left and the right hand on their holes. A line
  * {@code instead} says a key that the same finger may press in place of another, but on some notes. Every other line is a way:
  * written note; what is pressed; and, where it is not the usual way, what it is called and what it is for. A line {@code half} says a
- * hole half closed and the hole; a line {@code school} names one that takes the ways of some kind for the usual ones; a line {@code unsure} names notes on which whoever wrote it down was not sure, and a line {@code with} says
+ * hole half closed and the hole; a line {@code school} names one that takes the ways of some kind for the usual ones; a line {@code chromatic} says
+ * what the ways are called that are taught for some notes in a chromatic line; a line {@code unsure} names notes on which whoever wrote it down was not sure, and a line {@code with} says
  * what it is called when the left thumb changes together with other fingers.
  */
 final class Chart {
@@ -30,6 +31,7 @@ final class Chart {
     private final List<String> with = new ArrayList<>();
     private final List<ChartSchool> schools = new ArrayList<>();
     private final Set<Integer> unsure = new HashSet<>();
+    private final Map<Integer, String> chromatic = new HashMap<>();
     private final Map<Integer, List<Entry>> byMidi = new LinkedHashMap<>();
 
     /**
@@ -54,6 +56,9 @@ final class Chart {
                 case "school" ->
                     schools.add(new ChartSchool(cells.get(1), cells.get(2), cells.size() > 3 ? cells.get(3) : ""));
                 case "half" -> halves.put(cells.get(1), cells.get(2));
+                case "chromatic" ->
+                    Parts.words(cells.get(2))
+                            .forEach(note -> chromatic.put(Pitch.parse(note).midi() + up, cells.get(1)));
                 case "unsure" ->
                     Parts.words(cells.get(1))
                             .forEach(note -> unsure.add(Pitch.parse(note).midi() + up));
@@ -144,6 +149,11 @@ final class Chart {
     /** What it is called when the left thumb changes together with other fingers. */
     String withThumb() {
         return with.isEmpty() ? "the thumb moves with the fingers" : with.getFirst();
+    }
+
+    /** Whether a way of that kind is the one that is taught for a note in a chromatic line. */
+    boolean isChromatic(int midi, String kind) {
+        return kind.equals(chromatic.get(midi));
     }
 
     /** Whether what it says of a note is not sure. */

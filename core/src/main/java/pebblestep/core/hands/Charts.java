@@ -83,6 +83,7 @@ final class Charts {
             G4; 1 2 3
             G#4; 1 2 3 G#
             A4; 1 2
+            chromatic; side; F#4 F#5
             school; side-b-flat; side B♭
             school; bis-b-flat; bis B♭; bis
             Bb4; 1 2 SBb
@@ -149,6 +150,7 @@ final class Charts {
             F4; T
             F#4; 1
             F#4; T s1 s2; chromatic; beside F
+            chromatic; chromatic; B3 F#4 F#5
             G4;
             G#4; Ab
             A4; A

@@ -50,7 +50,8 @@ public final class Handed {
             ukulele; frets; A4 E4 C4 G4; 380 15
             """;
 
-    private static final double REACH_MM = 110;
+    /** From the third to the seventh fret of a guitar it is 113 mm, which a usual hand stretches; common practice, no source. */
+    private static final double REACH_MM = 115;
     private static final int HIGHEST_POSITION = 14;
     private static final Map<String, Hand> BY_ID = read();
 

@@ -22,6 +22,7 @@ final class Holes implements Hand {
     private static final Weights COSTS = new Weights(
             """
             other;   300; not the usual fingering
+            beside;   20; not the usual fingering, but taught in a chromatic line
             school;  150; not as the school goes
             trill;  1500; a fingering for trills
             held;     20; a key is kept down
@@ -56,13 +57,13 @@ final class Holes implements Hand {
         boolean otherwise = !kind.isEmpty()
                 && entries.stream().anyMatch(entry -> entry.kind().equals(kind));
         if (!otherwise)
-            return entries.stream().map(entry -> way(entry, midi, tolls(entry))).toList();
+            return entries.stream().map(entry -> way(entry, midi, tolls(entry, midi))).toList();
         List<Way> first = new ArrayList<>();
         List<Way> then = new ArrayList<>();
         for (Chart.Entry entry : entries) {
             if (entry.kind().equals(kind)) first.add(way(entry, midi, List.of()));
             else if (entry.kind().isEmpty()) then.add(way(entry, midi, List.of(COSTS.toll("school"))));
-            else then.add(way(entry, midi, tolls(entry)));
+            else then.add(way(entry, midi, tolls(entry, midi)));
         }
         first.addAll(then);
         return List.copyOf(first);
@@ -107,7 +108,8 @@ final class Holes implements Hand {
         return byMidi.getOrDefault(written.midi(), List.of());
     }
 
-    private static List<Toll> tolls(Chart.Entry entry) {
+    private List<Toll> tolls(Chart.Entry entry, int midi) {
+        if (chart.isChromatic(midi, entry.kind())) return List.of(COSTS.toll("beside"));
         return switch (entry.kind()) {
             case "" -> List.of();
             case Chart.HELD -> List.of(COSTS.toll("held"));

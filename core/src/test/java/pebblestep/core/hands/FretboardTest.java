@@ -72,6 +72,14 @@ class FretboardTest {
                         "6:8(1) 6:10(2) 6:12(4) 5:8(1) 5:10(2) 5:12(4) 4:9(1) 4:10(2) 4:12(4) 3:9(1) 3:10(2) 3:12(4) 2:10(1) 2:12(3) 2:13(4)");
     }
 
+    /** Frets 3, 5 and 7 of a guitar lie 113 mm apart: 650 mm times 2^(-3/12) less 2^(-7/12), worked by hand. Everybody reaches them. */
+    @Test
+    void three_notes_a_string_begin_on_the_third_fret() {
+        Fingering fingering =
+                Lines.fingering(neck("classical-guitar", FretSchool.THREE_A_STRING), 0.2, "G3 A3 B3 C4 D4 E4");
+        assertThat(shapes(fingering)).isEqualTo("6:3(1) 6:5(2) 6:7(4) 5:3(1) 5:5(2) 5:7(4)");
+    }
+
     @Test
     void open_strings_and_low_frets_where_the_school_wants_them() {
         Fingering fingering = Lines.fingering(

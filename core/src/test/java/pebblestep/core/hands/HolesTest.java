@@ -46,6 +46,26 @@ class HolesTest {
         assertThat(kinds(instrument, notes)).isEqualTo(kinds);
     }
 
+    /** A chromatic line takes the chromatic fingerings however slowly it goes; a straight one does not. */
+    @ParameterizedTest
+    @CsvSource({
+        "alto-saxophone, E4 F4 F#4 G4, - - side -",
+        "alto-saxophone, G4 F#4 F4 E4, - side - -",
+        "alto-saxophone, D4 E4 F#4 G4, - - - -",
+        "alto-saxophone, A4 B4 C5 D5, - - - -",
+        "clarinet, E4 F4 F#4 G4, - - chromatic -",
+        "clarinet, G4 F#4 F4 E4, - chromatic - -",
+        "clarinet, D4 E4 F#4 G4, - - - -"
+    })
+    void a_chromatic_line_takes_the_chromatic_ways(String instrument, String notes, String kinds) {
+        for (double seconds : new double[] {1, 0.45, 0.1}) {
+            String taken = Lines.fingering(Lines.hand(instrument), seconds, notes).stops().stream()
+                    .map(stop -> stop.way().text().isEmpty() ? "-" : stop.way().text())
+                    .collect(Collectors.joining(" "));
+            assertThat(taken).as("at %s s a note", seconds).isEqualTo(kinds);
+        }
+    }
+
     /** Over the break B and C sharp are taken by the two little fingers in turn, without a slide. */
     @Test
     void little_fingers_alternate() {
