@@ -47,7 +47,12 @@ export function HandToCome({ passage, lights, playing }: Props) {
   const [slowly] = passage.care.awkward;
   const stopped = stoppedOf(passage);
   return (
-    <section className={classes.hand} aria-label="Your hand">
+    <section
+      className={classes.hand}
+      aria-label="Your hand"
+      // On a small screen the whole neck takes the place of the first note until it begins.
+      data-neck={neck && stopped.length > 0 ? (playing ? 'note' : 'whole') : undefined}
+    >
       <figure className={classes.next}>
         <HandPicture look={note.look} neck={hand.neck} mirrored={mirrored} large />
         <figcaption>

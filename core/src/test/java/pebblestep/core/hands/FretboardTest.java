@@ -181,8 +181,17 @@ class FretboardTest {
                 .hasValueSatisfying(words ->
                         assertThat(words).contains("below the first fret").contains("an octave higher"));
         assertThat(Fingering.of(neck, low, Map.of()).stops()).hasSize(8);
-        assertThat(neck.misfit(moved(low, 21, 0)))
-                .hasValueSatisfying(words -> assertThat(words).contains("of 22"));
+                assertThat(neck.misfit(moved(low, 21, 0))).hasValueSatisfying(words -> assertThat(words)
+                .contains("of 22"));
+    }
+
+    @Test
+    void a_shape_on_strings_that_nobody_has_is_no_more_than_said() {
+        Fretboard usual = neck("classical-guitar", FretSchool.SAME_SHAPE);
+        List<Pitch> high = List.of(Pitch.parse("C10"), Pitch.parse("G9"), Pitch.parse("D9"));
+        Fretboard neck = new Fretboard(high, usual.scaleMm(), 22, usual.reachMm(), FretSchool.SAME_SHAPE, 0);
+        assertThat(neck.misfit(Lines.line(0.2, "C-1 D-1 E-1"))).isPresent();
+        assertThat(neck.misfit(Lines.line(0.2, "E9 F9 G9 A9 B9 C10"))).isEmpty();
     }
 
     private static String fingers(Fingering fingering) {
