@@ -53,10 +53,12 @@ record BroughtHand(Wish wish, @Nullable FoundHand view) {
                                 .stream())
                 .toList();
         List<Pin> kept = pins.subList(0, Math.min(Wish.MOST_PINS, pins.size()));
-        String words = Words.capital(Words.spelled(kept.size(), "fingering")) + " of " + all
-                + (kept.size() == 1 ? " is" : " are") + " fixed in the step"
-                + (pins.size() < all ? "; the others are none of this instrument" : "")
-                + (kept.size() < pins.size() ? "; a step has " + Wish.MOST_PINS + " at most" : "") + ".";
+        String many = Words.spelled(kept.size(), "fingering");
+        String words =
+                (kept.size() == all && all > 1 ? "All " + many : Words.capital(many) + (all > 1 ? " of " + all : ""))
+                        + (kept.size() == 1 ? " is" : " are") + " fixed in the step"
+                        + (pins.size() < all ? "; the others are none of this instrument" : "")
+                        + (kept.size() < pins.size() ? "; a step has " + Wish.MOST_PINS + " at most" : "") + ".";
         return new BroughtHand(
                 new Wish(Optional.empty(), Optional.empty(), kept),
                 new FoundHand(whose.get().id(), words));

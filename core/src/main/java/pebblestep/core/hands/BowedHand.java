@@ -60,6 +60,7 @@ public record BowedHand(List<Pitch> open, int highest, OpenStrings openStrings, 
             far;      450; an extension
             beyond;  2000; beyond the highest position
             leaves;   700; out of the position that is asked for
+            aside;    400; an open string is out of the position that is asked for
             down;    2000; an open string coming down
             shift;    450; a shift
             further;  110; by a position
@@ -240,6 +241,7 @@ public record BowedHand(List<Pitch> open, int highest, OpenStrings openStrings, 
     private Way openWay(int string, int position) {
         List<Toll> tolls = new ArrayList<>();
         if (openStrings == OpenStrings.AVOID) tolls.add(COSTS.toll("open"));
+        if (stays > 1) tolls.add(COSTS.toll("aside"));
         String name = open.get(string).name().toString();
         return new Way(
                 open.get(string).id() + "-0" + (position == 1 ? "" : "@" + ROMAN[position]),

@@ -52,6 +52,7 @@ public final class Handed {
 
     /** From the third to the seventh fret of a guitar it is 113 mm, which a usual hand stretches; common practice, no source. */
     private static final double REACH_MM = 115;
+
     private static final int HIGHEST_POSITION = 14;
     private static final Map<String, Hand> BY_ID = read();
 

@@ -57,7 +57,9 @@ final class Holes implements Hand {
         boolean otherwise = !kind.isEmpty()
                 && entries.stream().anyMatch(entry -> entry.kind().equals(kind));
         if (!otherwise)
-            return entries.stream().map(entry -> way(entry, midi, tolls(entry, midi))).toList();
+            return entries.stream()
+                    .map(entry -> way(entry, midi, tolls(entry, midi)))
+                    .toList();
         List<Way> first = new ArrayList<>();
         List<Way> then = new ArrayList<>();
         for (Chart.Entry entry : entries) {

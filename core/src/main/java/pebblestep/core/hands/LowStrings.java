@@ -26,6 +26,9 @@ public record LowStrings(List<Pitch> open, boolean bass, int highest, int stays)
     private static final List<String> BASS =
             List.of("half", "I", "II", "II–III", "III", "III–IV", "IV", "V", "V–VI", "VI", "VI–VII", "VII");
 
+    /** The first finger in first position, a whole step above the open string. */
+    private static final int FIRST_POSITION = 2;
+
     private static final String THUMB = "thumb";
     private static final int THUMB_FROM = 12;
     private static final int THUMB_TO = 24;
@@ -50,6 +53,7 @@ public record LowStrings(List<Pitch> open, boolean bass, int highest, int stays)
             across;   150; one finger on two strings
             beyond;  2000; beyond the highest position
             leaves;   700; out of the position that is asked for
+            aside;    400; an open string is out of the position that is asked for
             """);
 
     // What a move may cost, looked up once: a move is weighed many thousand times.
@@ -179,6 +183,8 @@ public record LowStrings(List<Pitch> open, boolean bass, int highest, int stays)
             if (first > 2) tolls.add(COSTS.toll("position", first - 2, "position " + position));
             if (extended) tolls.add(COSTS.toll("extended"));
             tolls.addAll(asked(first));
+        } else if (stays > FIRST_POSITION) {
+            tolls.add(COSTS.toll("aside"));
         }
         return new Way(
                 open.get(string).id() + "-" + finger + (extended ? "x" : "") + (first == 2 ? "" : "@" + first),

@@ -33,8 +33,7 @@ record MovedShape(Fretboard neck, int by, Map<Integer, Shape.Fretted> places) {
         int by = fret - MIDDLE;
         if (fret < 1 || fret > neck.frets()) {
             // Not even its first note lies on the neck, however the strings are tuned.
-            return new MovedShape(
-                    neck, by, Map.of(lowest.midi(), new Shape.Fretted(string, fret, 1, fret)));
+            return new MovedShape(neck, by, Map.of(lowest.midi(), new Shape.Fretted(string, fret, 1, fret)));
         }
         Fretboard middle = new Fretboard(
                 neck.open(), neck.scaleMm(), ENDLESS, neck.reachMm(), Fretboard.FretSchool.FINGER_A_FRET, 0);

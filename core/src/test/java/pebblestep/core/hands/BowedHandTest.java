@@ -72,6 +72,14 @@ class BowedHandTest {
                 .allSatisfy(way -> assertThat(way.tolls()).extracting(Toll::why).contains("beyond position I"));
     }
 
+    /** In third position notes with open strings of their own are stopped, so that the hand learns where they lie. */
+    @Test
+    void in_third_position_strings_are_stopped() {
+        Hand third = violin(14, OpenStrings.PREFER).inPosition("III");
+        assertThat(Lines.texts(third, "G4 A4 B4 C5 D5 E5 F#5 G5"))
+                .containsExactly("1", "2", "3", "4", "1", "2", "3", "4");
+    }
+
     @Test
     void in_third_position_the_hand_stays_there() {
         Hand third = violin(14, OpenStrings.PREFER).inPosition("III");

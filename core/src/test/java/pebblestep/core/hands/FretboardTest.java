@@ -181,8 +181,8 @@ class FretboardTest {
                 .hasValueSatisfying(words ->
                         assertThat(words).contains("below the first fret").contains("an octave higher"));
         assertThat(Fingering.of(neck, low, Map.of()).stops()).hasSize(8);
-                assertThat(neck.misfit(moved(low, 21, 0))).hasValueSatisfying(words -> assertThat(words)
-                .contains("of 22"));
+        assertThat(neck.misfit(moved(low, 21, 0)))
+                .hasValueSatisfying(words -> assertThat(words).contains("of 22"));
     }
 
     @Test

@@ -183,10 +183,10 @@ class LineHandTest {
         Step threes = step.withHand(new Wish(Optional.of("three-a-string"), Optional.empty(), List.of()));
         assertThat(hand(threes, guitar).fingering()).isNotEqualTo(usual.fingering());
         assertThat(hand(threes, guitar).misfit()).isEmpty();
-        // At the third fret three whole steps are wider than a hand: what is asked rests, and it is said.
-        assertThat(hand(threes.withKey(Key.of(NoteName.parse("G"), Forms.of("major"))), guitar)
+        // At the first fret two whole steps are wider than a hand: what is asked rests, and it is said.
+        assertThat(hand(threes.withKey(Key.of(NoteName.parse("F"), Forms.of("major"))), guitar)
                         .misfit())
-                .hasValueSatisfying(why -> assertThat(why).contains("110 mm"));
+                .hasValueSatisfying(why -> assertThat(why).contains("115 mm"));
         // The same step on a trumpet takes no notice of it.
         assertThat(hand(threes, TRUMPET).fingering())
                 .isEqualTo(hand(step, TRUMPET).fingering());
