@@ -101,7 +101,10 @@ public record KeyboardHand(boolean right) implements Hand {
         Map<Integer, List<Way>> byMidi = new HashMap<>();
         for (int i = 0; i < line.size(); i++) {
             int midi = line.get(i).written().midi();
-            byMidi.put(midi, List.of(way(fingers.get(i), midi)));
+            // Down it may go by another finger than up: then both are left.
+            List<Way> ways = byMidi.computeIfAbsent(midi, any -> new ArrayList<>());
+            Way way = way(fingers.get(i), midi);
+            if (!ways.contains(way)) ways.add(way);
         }
         return byMidi;
     }

@@ -20,14 +20,14 @@ final class KeyboardRun {
 
     private KeyboardRun() {}
 
-    /** Whether every note is the neighbour of the one before among all that are played, or the same. */
-    static boolean isStraight(List<Pitch> line) {
+    /** Whether every note is the neighbour of the one before among all that are played, no further than so many semitones, or the same. */
+    static boolean isStraight(List<Pitch> line, int mostStep) {
         List<Integer> rising = List.copyOf(rising(line));
         for (int i = 1; i < line.size(); i++) {
             int by = rising.indexOf(line.get(i).midi())
                     - rising.indexOf(line.get(i - 1).midi());
             if (Math.abs(by) > 1
-                    || Math.abs(line.get(i).midi() - line.get(i - 1).midi()) > MOST_STEP) return false;
+                    || Math.abs(line.get(i).midi() - line.get(i - 1).midi()) > mostStep) return false;
         }
         return true;
     }
@@ -42,7 +42,8 @@ final class KeyboardRun {
     static Optional<Map<Integer, List<Way>>> of(KeyboardHand hand, List<Onset> line) {
         List<Pitch> pitches = line.stream().map(Onset::written).toList();
         TreeSet<Integer> keys = rising(pitches);
-        if (keys.size() < 2 || keys.last() - keys.first() < OCTAVE || !isStraight(pitches)) return Optional.empty();
+        if (keys.size() < 2 || keys.last() - keys.first() < OCTAVE || !isStraight(pitches, MOST_STEP))
+            return Optional.empty();
         List<Integer> classes = List.copyOf(new TreeSet<>(
                 keys.stream().map(midi -> Math.floorMod(midi, OCTAVE)).toList()));
         if (classes.size() < FEWEST) return Optional.empty();

@@ -12,8 +12,8 @@ import pebblestep.core.pitch.NoteName;
 import pebblestep.core.pitch.Pitch;
 
 /**
- * The usual fingering of straight scales on a keyboard, as handbooks of scales have it (from memory): by tonic and form, for each
- * hand the finger of each degree, and the one with which a scale begins or ends outside the pattern.
+ * The usual fingering of straight scales and broken chords on a keyboard, as handbooks of scales have it (from memory): by tonic and
+ * form, for each hand the finger of each degree, and the one with which a scale begins or ends outside the pattern.
  */
 final class KeyboardTable {
     /**
@@ -41,6 +41,34 @@ final class KeyboardTable {
             A E D G C; 0 2 3 5 7 8 10; 1 2 3 1 2 3 4, 5; 1 4 3 2 1 3 2, 5
             F; 0 2 3 5 7 8 10; 1 2 3 4 1 2 3, 4; 1 4 3 2 1 3 2, 5
             B; 0 2 3 5 7 8 10; 1 2 3 1 2 3 4, 5; 1 3 2 1 4 3 2, 4
+            F#; 0 2 3 5 7 8 10; 3 4 1 2 3 1 2, 3; 4 3 2 1 3 2 1, 4
+            C#; 0 2 3 5 7 8 10; 3 4 1 2 3 1 2, 3; 3 2 1 4 3 2 1, 3
+            G# Ab; 0 2 3 5 7 8 10; 3 4 1 2 3 1 2, 3; 3 2 1 3 2 1 4, 3
+            Eb D#; 0 2 3 5 7 8 10; 3 1 2 3 4 1 2, 3; 2 1 4 3 2 1 3, 2
+            Bb A#; 0 2 3 5 7 8 10; 4 1 2 3 1 2 3, 4, 2; 2 1 3 2 1 4 3, 2
+            A E D G C; 0 2 3 5 7 9 11; 1 2 3 1 2 3 4, 5; 1 4 3 2 1 3 2, 5
+            F; 0 2 3 5 7 9 11; 1 2 3 4 1 2 3, 4; 1 4 3 2 1 3 2, 5
+            B; 0 2 3 5 7 9 11; 1 2 3 1 2 3 4, 5; 1 3 2 1 4 3 2, 4
+            F#; 0 2 3 5 7 9 11; 2 3 1 2 3 4 1, 2; 4 3 2 1 3 2 1, 4
+            C#; 0 2 3 5 7 9 11; 2 3 1 2 3 4 1, 2; 3 2 1 4 3 2 1, 3
+            G# Ab; 0 2 3 5 7 9 11; 3 4 1 2 3 1 2, 3; 3 2 1 4 3 2 1, 3
+            Eb D#; 0 2 3 5 7 9 11; 3 1 2 3 4 1 2, 3; 2 1 4 3 2 1 3, 2
+            Bb A#; 0 2 3 5 7 9 11; 4 1 2 3 1 2 3, 4, 2; 2 1 3 2 1 4 3, 2
+            C F G; 0 4 7; 1 2 3, 5; 1 4 2, 5
+            D E A B Gb F#; 0 4 7; 1 2 3, 5; 1 3 2, 5
+            Db C# Eb Ab; 0 4 7; 4 1 2, 4; 2 1 4, 2
+            Bb; 0 4 7; 4 1 2, 4; 3 2 1, 3
+            A D E G C F B Eb D#; 0 3 7; 1 2 3, 5; 1 4 2, 5
+            C# F# G# Ab; 0 3 7; 4 1 2, 4; 2 1 4, 2
+            Bb A#; 0 3 7; 2 3 1, 2; 3 2 1, 3
+            C D E F G A B; 0 4 7 10; 1 2 3 4, 5; 1 4 3 2, 5
+            Bb; 0 4 7 10; 4 1 2 3, 4; 3 2 1 4, 3
+            Eb Ab; 0 4 7 10; 4 1 2 3, 4; 2 1 4 3, 2
+            F# Gb; 0 4 7 10; 2 3 4 1, 2; 4 3 2 1, 4
+            C D E F G A B; 0 3 7 10; 1 2 3 4, 5; 1 4 3 2, 5
+            C D E F G A B; 0 4 7 11; 1 2 3 4, 5; 1 4 3 2, 5
+            C D E F G A B; 0 3 6 10; 1 2 3 4, 5; 1 4 3 2, 5
+            C D E F G A B; 0 3 6 9; 1 2 3 4, 5; 1 4 3 2, 5
             """;
 
     /** The chromatic scale: 3 on black keys, 1 on white ones, and 2 where two white ones meet. */
@@ -49,6 +77,9 @@ final class KeyboardTable {
     private static final int[] CHROMATIC_LEFT = {1, 3, 1, 3, 2, 1, 3, 1, 3, 1, 3, 2};
 
     private static final int OCTAVE = 12;
+
+    /** Between two notes of a chord of three, from its fifth to the next root. */
+    private static final int WIDEST_STEP = 5;
 
     private record Fingers(List<Integer> byDegree, int outer, @Nullable Integer first) {
         static Fingers parse(String cell) {
@@ -79,15 +110,32 @@ final class KeyboardTable {
     }
 
     /**
-     * The usual finger of each note of a straight scale that begins on its tonic and goes over whole octaves; empty for any other
-     * line.
+     * The usual finger of each note of a straight scale or a broken chord that begins on its tonic and goes over whole octaves, also
+     * one that comes down otherwise than it went up; empty for any other line.
      */
     static Optional<List<Integer>> of(List<Pitch> line, boolean right) {
+        return straight(line, right).or(() -> upAndDown(line, right));
+    }
+
+    /** As a melodic minor goes: up by one row, and down by another. */
+    private static Optional<List<Integer>> upAndDown(List<Pitch> line, boolean right) {
+        if (line.isEmpty()) return Optional.empty();
+        int top = line.indexOf(line.stream().max(Pitch::compareTo).orElseThrow());
+        if (top == 0 || top == line.size() - 1) return Optional.empty();
+        Optional<List<Integer>> up = straight(line.subList(0, top + 1), right);
+        Optional<List<Integer>> down = straight(line.subList(top, line.size()), right);
+        if (up.isEmpty() || down.isEmpty()) return Optional.empty();
+        List<Integer> fingers = new ArrayList<>(up.get());
+        fingers.addAll(down.get().subList(1, down.get().size()));
+        return Optional.of(fingers);
+    }
+
+    private static Optional<List<Integer>> straight(List<Pitch> line, boolean right) {
         TreeSet<Integer> rising = new TreeSet<>();
         line.forEach(pitch -> rising.add(pitch.midi()));
         if (line.isEmpty() || (rising.last() - rising.first()) % OCTAVE != 0 || rising.size() < 2)
             return Optional.empty();
-        if (!KeyboardRun.isStraight(line)) return Optional.empty();
+        if (!KeyboardRun.isStraight(line, WIDEST_STEP)) return Optional.empty();
         Pitch tonic = line.stream().min(Pitch::compareTo).orElseThrow();
         List<Integer> scale = rising.stream()
                 .map(midi -> Math.floorMod(midi - tonic.midi(), OCTAVE))

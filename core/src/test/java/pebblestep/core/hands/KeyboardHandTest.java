@@ -25,7 +25,19 @@ class KeyboardHandTest {
         "true, Bb3 C4 D4 Eb4 F4 G4 A4 Bb4 C5 D5 Eb5 F5 G5 A5 Bb5, 2 1 2 3 1 2 3 4 1 2 3 1 2 3 4",
         "true, C4 C#4 D4 D#4 E4 F4 F#4 G4 G#4 A4 A#4 B4 C5, 2 3 1 3 1 2 3 1 3 1 3 1 2",
         "true, B3 C#4 D4 E4 F#4 G4 A#4 B4, 1 2 3 1 2 3 4 5",
-        "false, B2 C#3 D3 E3 F#3 G3 A#3 B3, 4 3 2 1 4 3 2 1"
+        "false, B2 C#3 D3 E3 F#3 G3 A#3 B3, 4 3 2 1 4 3 2 1",
+        "true, B3 C#4 D4 E4 F#4 G4 A4 B4 C#5 D5 E5 F#5 G5 A5 B5, 1 2 3 1 2 3 4 1 2 3 1 2 3 4 5",
+        "false, B2 C#3 D3 E3 F#3 G3 A3 B3 C#4 D4 E4 F#4 G4 A4 B4, 4 3 2 1 4 3 2 1 3 2 1 4 3 2 1",
+        "false, G#2 A#2 B2 C#3 D#3 E3 F#3 G#3, 3 2 1 3 2 1 4 3",
+        "true, C4 E4 G4 C5 E5 G5 C6, 1 2 3 1 2 3 5",
+        "false, C3 E3 G3 C4 E4 G4 C5, 5 4 2 1 4 2 1",
+        "false, D3 F#3 A3 D4 F#4 A4 D5, 5 3 2 1 3 2 1",
+        "true, Eb4 G4 Bb4 Eb5 G5 Bb5 Eb6, 4 1 2 4 1 2 4",
+        "false, Eb3 G3 Bb3 Eb4, 2 1 4 2",
+        "false, Bb2 D3 F3 Bb3, 3 2 1 3",
+        "true, A3 C4 E4 A4, 1 2 3 5",
+        "true, G3 B3 D4 F4 G4 B4 D5 F5 G5, 1 2 3 4 1 2 3 4 5",
+        "false, G2 B2 D3 F3 G3 B3 D4 F4 G4, 5 4 3 2 1 4 3 2 1"
     })
     void a_straight_scale_has_the_fingers_of_the_handbook(boolean right, String notes, String fingers) {
         assertThat(Lines.texts(new KeyboardHand(right), notes)).containsExactly(fingers.split(" "));
@@ -88,7 +100,8 @@ class KeyboardHandTest {
                             .split(", "))
                     .map(Integer::valueOf)
                     .toList();
-            if (scale.contains(10)) continue;
+            boolean melodic = scale.equals(List.of(0, 2, 3, 5, 7, 9, 11));
+            if (scale.size() != 7 || scale.contains(10) || melodic) continue;
             for (boolean right : new boolean[] {true, false}) {
                 List<Onset> line = new ArrayList<>();
                 Pitch low = Pitch.parse(tonic + "3");
@@ -123,5 +136,14 @@ class KeyboardHandTest {
                 .forEach(onset -> walk.add(new Onset(onset.written(), onset.seconds(), false, 1)));
         assertThat(Lines.texts(Fingering.of(hand, walk, Map.of())))
                 .containsExactly("1", "2", "3", "1", "2", "3", "4", "5", "1", "2", "3", "4", "1", "2", "3", "4");
+    }
+
+    /** A melodic minor goes up and comes down by other notes, and each way has its fingers. */
+    @Test
+    void a_melodic_minor_has_the_fingers_of_both_its_ways() {
+        assertThat(Lines.texts(RIGHT, "A3 B3 C4 D4 E4 F#4 G#4 A4 G4 F4 E4 D4 C4 B3 A3"))
+                .containsExactly("1", "2", "3", "1", "2", "3", "4", "5", "4", "3", "2", "1", "3", "2", "1");
+        assertThat(Lines.texts(LEFT, "F#2 G#2 A2 B2 C#3 D#3 E#3 F#3 E3 D3 C#3 B2 A2 G#2 F#2"))
+                .containsExactly("4", "3", "2", "1", "3", "2", "1", "4", "1", "2", "3", "1", "2", "3", "4");
     }
 }
