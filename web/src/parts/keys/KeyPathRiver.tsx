@@ -121,7 +121,7 @@ export function KeyPathRiver({ stones, mostRings, chosen, now, onChoose }: Props
                 {signs(stone.tonic)}
               </span>
               <span className={classes.said}>
-                {now === stone.tonic && <strong>now · </strong>}
+                {now === stone.tonic && <strong>now, </strong>}
                 {said(stone, mostRings)}
               </span>
               <span className="visually-hidden">

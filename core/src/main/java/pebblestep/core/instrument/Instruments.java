@@ -29,7 +29,7 @@ public final class Instruments {
             double-bass; Double bass; C3; bass tenor treble; E2-A3 E2-G4 E2-G5
             # plucked strings
             classical-guitar; Classical guitar; C3; treble; E3-G4 E3-E6 E3-B6
-            bass-guitar; Bass guitar; C3; bass; E2-G3 E2-D4 E2-D5
+            bass-guitar; Bass guitar; C3; bass; E2-G3 E2-D4 E2-G4
             mandolin; Mandolin; C4; treble; G3-B4 G3-E6 G3-A6
             ukulele; Ukulele; C4; treble; C4-D5 C4-E5 C4-A5
             harp; Harp; C4; treble bass; C4-G5 C2-C7 C1-G7
