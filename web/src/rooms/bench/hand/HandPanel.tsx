@@ -76,6 +76,12 @@ export function HandPanel({ note, onNote, onClose }: Props) {
         <CloseButton aria-label="Close" onClick={onClose} />
       </header>
       {error && <p className={classes.none}>{error.message}</p>}
+      {/* What is asked and cannot be kept comes before how it is played instead. */}
+      {passage?.hand?.resting?.map((why) => (
+        <p key={why} className={classes.none}>
+          {why}
+        </p>
+      ))}
       {fingers && (
         <div className={classes.side}>
           <ul className={classes.ways} aria-label="Ways to play it">
@@ -117,11 +123,6 @@ export function HandPanel({ note, onNote, onClose }: Props) {
                 }
               />
             )}
-            {passage?.hand?.resting?.map((why) => (
-              <p key={why} className={classes.none}>
-                {why}
-              </p>
-            ))}
           </section>
         </div>
       )}

@@ -28,7 +28,7 @@ export function SchoolRows({ schools, onChoose }: Props) {
               >
                 {one.words}
               </button>
-              {one.misfit && <small>{one.misfit}</small>}
+              {one.misfit && !one.asked && <small>{one.misfit}</small>}
             </td>
             <td>{one.misfit ? '–' : one.effort.toFixed(2)}</td>
           </tr>
