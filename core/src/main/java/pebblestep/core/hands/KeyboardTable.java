@@ -17,43 +17,29 @@ import pebblestep.core.pitch.Pitch;
  */
 final class KeyboardTable {
     /**
-     * One row: tonics; semitones of the scale above its tonic; right hand by degree, and what its highest note takes; left hand by
+     * One row: tonics; semitones of the scale above its tonic, of several scales that are fingered alike; right hand by degree, and what its highest note takes; left hand by
      * degree, and what its lowest takes. A tonic may begin the right hand with another finger: behind a comma.
      */
     private static final String DATA =
             """
             C G D A E; 0 2 4 5 7 9 11; 1 2 3 1 2 3 4, 5; 1 4 3 2 1 3 2, 5
-            F; 0 2 4 5 7 9 11; 1 2 3 4 1 2 3, 4; 1 4 3 2 1 3 2, 5
+            F; 0 2 4 5 7 9 11 / 0 2 3 5 7 8 11 / 0 2 3 5 7 8 10 / 0 2 3 5 7 9 11; 1 2 3 4 1 2 3, 4; 1 4 3 2 1 3 2, 5
             Bb; 0 2 4 5 7 9 11; 4 1 2 3 1 2 3, 4, 2; 3 2 1 4 3 2 1, 3
             Eb; 0 2 4 5 7 9 11; 3 1 2 3 4 1 2, 3; 3 2 1 4 3 2 1, 3
             Ab; 0 2 4 5 7 9 11; 3 4 1 2 3 1 2, 3; 3 2 1 4 3 2 1, 3
             Db C#; 0 2 4 5 7 9 11; 2 3 1 2 3 4 1, 2; 3 2 1 4 3 2 1, 3
             Gb F#; 0 2 4 5 7 9 11; 2 3 4 1 2 3 1, 2; 4 3 2 1 3 2 1, 4
             B Cb; 0 2 4 5 7 9 11; 1 2 3 1 2 3 4, 5; 1 3 2 1 4 3 2, 4
-            A E D G C; 0 2 3 5 7 8 11; 1 2 3 1 2 3 4, 5; 1 4 3 2 1 3 2, 5
-            F; 0 2 3 5 7 8 11; 1 2 3 4 1 2 3, 4; 1 4 3 2 1 3 2, 5
-            B; 0 2 3 5 7 8 11; 1 2 3 1 2 3 4, 5; 1 3 2 1 4 3 2, 4
-            F#; 0 2 3 5 7 8 11; 3 4 1 2 3 1 2, 3; 4 3 2 1 3 2 1, 4
-            C#; 0 2 3 5 7 8 11; 3 4 1 2 3 1 2, 3; 3 2 1 4 3 2 1, 3
-            G# Ab; 0 2 3 5 7 8 11; 3 4 1 2 3 1 2, 3; 3 2 1 4 3 2 1, 3
-            Eb D#; 0 2 3 5 7 8 11; 3 1 2 3 4 1 2, 3; 2 1 4 3 2 1 3, 2
-            Bb A#; 0 2 3 5 7 8 11; 4 1 2 3 1 2 3, 4, 2; 2 1 3 2 1 4 3, 2
-            A E D G C; 0 2 3 5 7 8 10; 1 2 3 1 2 3 4, 5; 1 4 3 2 1 3 2, 5
-            F; 0 2 3 5 7 8 10; 1 2 3 4 1 2 3, 4; 1 4 3 2 1 3 2, 5
-            B; 0 2 3 5 7 8 10; 1 2 3 1 2 3 4, 5; 1 3 2 1 4 3 2, 4
-            F#; 0 2 3 5 7 8 10; 3 4 1 2 3 1 2, 3; 4 3 2 1 3 2 1, 4
-            C#; 0 2 3 5 7 8 10; 3 4 1 2 3 1 2, 3; 3 2 1 4 3 2 1, 3
+            A E D G C; 0 2 3 5 7 8 11 / 0 2 3 5 7 8 10 / 0 2 3 5 7 9 11; 1 2 3 1 2 3 4, 5; 1 4 3 2 1 3 2, 5
+            B; 0 2 3 5 7 8 11 / 0 2 3 5 7 8 10 / 0 2 3 5 7 9 11; 1 2 3 1 2 3 4, 5; 1 3 2 1 4 3 2, 4
+            F#; 0 2 3 5 7 8 11 / 0 2 3 5 7 8 10; 3 4 1 2 3 1 2, 3; 4 3 2 1 3 2 1, 4
+            C#; 0 2 3 5 7 8 11 / 0 2 3 5 7 8 10; 3 4 1 2 3 1 2, 3; 3 2 1 4 3 2 1, 3
+            G# Ab; 0 2 3 5 7 8 11 / 0 2 3 5 7 9 11; 3 4 1 2 3 1 2, 3; 3 2 1 4 3 2 1, 3
+            Eb D#; 0 2 3 5 7 8 11 / 0 2 3 5 7 8 10 / 0 2 3 5 7 9 11; 3 1 2 3 4 1 2, 3; 2 1 4 3 2 1 3, 2
+            Bb A#; 0 2 3 5 7 8 11 / 0 2 3 5 7 8 10 / 0 2 3 5 7 9 11; 4 1 2 3 1 2 3, 4, 2; 2 1 3 2 1 4 3, 2
             G# Ab; 0 2 3 5 7 8 10; 3 4 1 2 3 1 2, 3; 3 2 1 3 2 1 4, 3
-            Eb D#; 0 2 3 5 7 8 10; 3 1 2 3 4 1 2, 3; 2 1 4 3 2 1 3, 2
-            Bb A#; 0 2 3 5 7 8 10; 4 1 2 3 1 2 3, 4, 2; 2 1 3 2 1 4 3, 2
-            A E D G C; 0 2 3 5 7 9 11; 1 2 3 1 2 3 4, 5; 1 4 3 2 1 3 2, 5
-            F; 0 2 3 5 7 9 11; 1 2 3 4 1 2 3, 4; 1 4 3 2 1 3 2, 5
-            B; 0 2 3 5 7 9 11; 1 2 3 1 2 3 4, 5; 1 3 2 1 4 3 2, 4
             F#; 0 2 3 5 7 9 11; 2 3 1 2 3 4 1, 2; 4 3 2 1 3 2 1, 4
             C#; 0 2 3 5 7 9 11; 2 3 1 2 3 4 1, 2; 3 2 1 4 3 2 1, 3
-            G# Ab; 0 2 3 5 7 9 11; 3 4 1 2 3 1 2, 3; 3 2 1 4 3 2 1, 3
-            Eb D#; 0 2 3 5 7 9 11; 3 1 2 3 4 1 2, 3; 2 1 4 3 2 1 3, 2
-            Bb A#; 0 2 3 5 7 9 11; 4 1 2 3 1 2 3, 4, 2; 2 1 3 2 1 4 3, 2
             C F G; 0 4 7; 1 2 3, 5; 1 4 2, 5
             D E A B Gb F#; 0 4 7; 1 2 3, 5; 1 3 2, 5
             Db C# Eb Ab; 0 4 7; 4 1 2, 4; 2 1 4, 2
@@ -61,14 +47,10 @@ final class KeyboardTable {
             A D E G C F B Eb D#; 0 3 7; 1 2 3, 5; 1 4 2, 5
             C# F# G# Ab; 0 3 7; 4 1 2, 4; 2 1 4, 2
             Bb A#; 0 3 7; 2 3 1, 2; 3 2 1, 3
-            C D E F G A B; 0 4 7 10; 1 2 3 4, 5; 1 4 3 2, 5
+            C D E F G A B; 0 4 7 10 / 0 3 7 10 / 0 4 7 11 / 0 3 6 10 / 0 3 6 9; 1 2 3 4, 5; 1 4 3 2, 5
             Bb; 0 4 7 10; 4 1 2 3, 4; 3 2 1 4, 3
             Eb Ab; 0 4 7 10; 4 1 2 3, 4; 2 1 4 3, 2
             F# Gb; 0 4 7 10; 2 3 4 1, 2; 4 3 2 1, 4
-            C D E F G A B; 0 3 7 10; 1 2 3 4, 5; 1 4 3 2, 5
-            C D E F G A B; 0 4 7 11; 1 2 3 4, 5; 1 4 3 2, 5
-            C D E F G A B; 0 3 6 10; 1 2 3 4, 5; 1 4 3 2, 5
-            C D E F G A B; 0 3 6 9; 1 2 3 4, 5; 1 4 3 2, 5
             """;
 
     /** The chromatic scale: 3 on black keys, 1 on white ones, and 2 where two white ones meet. */
@@ -101,10 +83,13 @@ final class KeyboardTable {
         Map<String, Row> rows = new LinkedHashMap<>();
         for (String line : Parts.lines(DATA)) {
             List<String> cells = Parts.of(line, ";").stream().map(String::strip).toList();
-            List<Integer> scale =
-                    Parts.words(cells.get(1)).stream().map(Integer::valueOf).toList();
-            Row row = new Row(scale, Fingers.parse(cells.get(2)), Fingers.parse(cells.get(3)));
-            for (String tonic : Parts.words(cells.get(0))) rows.put(NoteName.parse(tonic) + " " + scale, row);
+            for (String semitones : Parts.of(cells.get(1), "/")) {
+                List<Integer> scale = Parts.words(semitones.strip()).stream()
+                        .map(Integer::valueOf)
+                        .toList();
+                Row row = new Row(scale, Fingers.parse(cells.get(2)), Fingers.parse(cells.get(3)));
+                for (String tonic : Parts.words(cells.get(0))) rows.put(NoteName.parse(tonic) + " " + scale, row);
+            }
         }
         return rows;
     }

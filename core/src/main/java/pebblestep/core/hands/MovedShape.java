@@ -15,10 +15,9 @@ import pebblestep.core.pitch.Pitch;
  * the intervals of a line and not on its key.
  *
  * @param neck the neck on which it is to lie
- * @param by how many frets it is moved along
  * @param places where each note of the line has its place, by note number
  */
-record MovedShape(Fretboard neck, int by, Map<Integer, Shape.Fretted> places) {
+record MovedShape(Fretboard neck, Map<Integer, Shape.Fretted> places) {
     /** Where the lowest note stands while the shape is worked out: fingers have room on both sides, as most keys give it. */
     private static final int MIDDLE = 5;
 
@@ -30,11 +29,11 @@ record MovedShape(Fretboard neck, int by, Map<Integer, Shape.Fretted> places) {
         Pitch lowest = Fretboard.rising(line).getFirst();
         int string = lowestString(neck.open());
         int fret = lowest.midi() - neck.open().get(string - 1).midi();
-        int by = fret - MIDDLE;
         if (fret < 1 || fret > neck.frets()) {
             // Not even its first note lies on the neck, however the strings are tuned.
-            return new MovedShape(neck, by, Map.of(lowest.midi(), new Shape.Fretted(string, fret, 1, fret)));
+            return new MovedShape(neck, Map.of(lowest.midi(), new Shape.Fretted(string, fret, 1, fret)));
         }
+        int by = fret - MIDDLE;
         Fretboard middle = new Fretboard(
                 neck.open(), neck.scaleMm(), ENDLESS, neck.reachMm(), Fretboard.FretSchool.FINGER_A_FRET, 0);
         List<Onset> there = line.stream()
@@ -50,7 +49,7 @@ record MovedShape(Fretboard neck, int by, Map<Integer, Shape.Fretted> places) {
                     line.get(i).written().midi(),
                     new Shape.Fretted(shape.string(), shape.fret() + by, shape.finger(), shape.position() + by));
         }
-        return new MovedShape(neck, by, places);
+        return new MovedShape(neck, places);
     }
 
     private static Pitch moved(Pitch pitch, int by) {
