@@ -5,6 +5,8 @@ import java.io.Serial;
 import java.util.Optional;
 import pebblestep.core.Identified;
 import pebblestep.core.Refusal;
+import tools.jackson.core.StreamReadConstraints;
+import tools.jackson.core.json.JsonFactory;
 import tools.jackson.databind.cfg.MapperConfig;
 import tools.jackson.databind.introspect.AnnotatedClass;
 import tools.jackson.databind.introspect.NopAnnotationIntrospector;
@@ -16,8 +18,17 @@ public final class IdentifiedNames extends SimpleModule {
     @Serial
     private static final long serialVersionUID = 1L;
 
-    /** The mapper that documents are read and written with: what is absent is not written. */
-    public static final JsonMapper JSON = JsonMapper.builder()
+    /**
+     * Values, names and brackets of a document at most. A routine of sixty steps has a tenth of it; a tree of so many takes some 40 MB.
+     */
+    private static final long MOST_TOKENS = 500_000;
+
+    /** The mapper that documents are read and written with: what is absent is not written, and what has no end is not read. */
+    public static final JsonMapper JSON = JsonMapper.builder(JsonFactory.builder()
+                    .streamReadConstraints(StreamReadConstraints.builder()
+                            .maxTokenCount(MOST_TOKENS)
+                            .build())
+                    .build())
             .addModule(new IdentifiedNames())
             .addModule(new MeantValues())
             .changeDefaultPropertyInclusion(value -> value.withValueInclusion(JsonInclude.Include.NON_NULL))

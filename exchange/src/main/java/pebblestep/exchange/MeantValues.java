@@ -61,7 +61,7 @@ public final class MeantValues extends SimpleModule {
     }
 
     /** Whether a text has no NUL and no half of a character. */
-    static boolean canBeKept(String text) {
+    public static boolean canBeKept(String text) {
         for (int i = 0; i < text.length(); i++) {
             char c = text.charAt(i);
             if (c == 0) return false;

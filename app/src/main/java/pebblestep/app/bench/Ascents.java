@@ -43,7 +43,8 @@ public final class Ascents {
         return shape.profile().stream().map(String::valueOf).collect(Collectors.joining(" "));
     }
 
-    static List<Double> profile(String text) {
+    /** A profile as a column holds it: numbers with spaces between. */
+    public static List<Double> profile(String text) {
         return Stream.of(text.split(" ")).map(Double::valueOf).toList();
     }
 }

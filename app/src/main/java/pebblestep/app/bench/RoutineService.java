@@ -74,7 +74,7 @@ public class RoutineService {
 
     private ShapePart shape(StepEntity step) {
         // Steps kept before there were climbs have not been measured yet.
-        return step.rungs == null
+        return !step.isMeasured()
                 ? ShapePart.of(
                         step.title,
                         StepService.ascent(step),
@@ -87,6 +87,14 @@ public class RoutineService {
                         step.rungs,
                         step.seconds,
                         Ascents.profile(step.profile));
+    }
+
+    /** Refuses a routine whose row of a list, or whose steps, cannot be shown. */
+    @Transactional(readOnly = true)
+    public void requireShown(long studioId, long id) {
+        RoutineEntity routine = find(studioId, id);
+        line(routine, steps.findByRoutineIdAndArchivedFalseOrderByPosition(id));
+        view(routine);
     }
 
     /** The routine of that title that was changed last. */

@@ -43,4 +43,14 @@ class StepEntity {
     int version;
 
     Instant updatedAt;
+
+    /** Whether all is kept that a list shows of it. */
+    boolean isMeasured() {
+        return inKey != null
+                && tonic != null
+                && minorKey != null
+                && rungs != null
+                && seconds != null
+                && profile != null;
+    }
 }

@@ -34,6 +34,7 @@ import pebblestep.app.progress.ProgressViews.DeskWork;
 import pebblestep.app.students.StudentService;
 import pebblestep.app.students.StudentService.Enrolled;
 import pebblestep.app.students.StudentViews.StudentView;
+import pebblestep.core.Days;
 import pebblestep.core.Refusal;
 import pebblestep.core.Words;
 import pebblestep.core.climb.Ascent;
@@ -240,9 +241,11 @@ public class LessonService {
 
     private static YearMonth month(String text) {
         try {
-            return YearMonth.parse(text);
+            YearMonth month = YearMonth.parse(text);
+            if (!Days.isMeant(month.atDay(1))) throw Refusal.of("month", Days.MEANT);
+            return month;
         } catch (DateTimeParseException e) {
-            throw Refusal.of("month", "\"" + text + "\" is no month such as 2026-11.");
+            throw Refusal.of("month", "This is no month such as 2026-11.");
         }
     }
 }

@@ -2,6 +2,7 @@ package pebblestep.app.moving;
 
 import java.io.IOException;
 import java.io.UncheckedIOException;
+import java.math.BigDecimal;
 import java.sql.PreparedStatement;
 import java.sql.SQLException;
 import java.time.Clock;
@@ -27,7 +28,10 @@ import org.springframework.transaction.support.TransactionTemplate;
 import pebblestep.app.accounts.Settings;
 import pebblestep.app.accounts.SettingsService;
 import pebblestep.app.moving.Columns.Column;
+import pebblestep.core.Days;
+import pebblestep.core.Numbers;
 import pebblestep.core.Refusal;
+import pebblestep.exchange.MeantValues;
 import pebblestep.exchange.archive.ArchiveFile;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
@@ -39,6 +43,12 @@ class ArchiveIn {
     private static final int BATCH = 1_000;
     private static final int MANY = 10_000;
     private static final int MOST_INSTRUMENTS = 100;
+
+    /** Rows of a table that others point at; their ids are held while an archive comes in. */
+    private static final int MOST_POINTED_AT = 200_000;
+
+    /** Characters that are held until they are written together. */
+    private static final int MOST_HELD = 4_000_000;
 
     private final JdbcTemplate database;
     private final Columns columns;
@@ -122,18 +132,34 @@ class ArchiveIn {
         private void table(CarriedTable table) throws IOException {
             List<Column> its = columns.of(table);
             List<@Nullable Object[]> batch = new ArrayList<>();
+            long[] held = {0};
             ids.put(table.name(), new ArrayList<>());
             file.read(table.name(), (number, row) -> {
                 try {
-                    batch.add(values(table, its, row));
+                    @Nullable Object[] values = values(table, its, row);
+                    batch.add(values);
+                    held[0] += characters(values);
                 } catch (Refusal e) {
                     throw Refusal.of("file", table.name() + ".jsonl, line " + number + ": " + e.getMessage());
                 } catch (IllegalArgumentException | JacksonException | java.time.DateTimeException e) {
                     throw Refusal.of("file", table.name() + ".jsonl, line " + number + ": this cannot be read.");
                 }
-                if (batch.size() == most(table) || pointsAtItself(table)) write(table, its, batch);
+                if (number > MOST_POINTED_AT && table.isPointedAt()) {
+                    throw Refusal.of(
+                            "file", "This archive has more than " + MOST_POINTED_AT + " rows of " + table.name() + ".");
+                }
+                if (batch.size() == most(table) || held[0] > MOST_HELD || pointsAtItself(table)) {
+                    write(table, its, batch);
+                    held[0] = 0;
+                }
             });
             write(table, its, batch);
+        }
+
+        private static long characters(@Nullable Object[] values) {
+            long characters = 0;
+            for (Object value : values) if (value instanceof String text) characters += text.length();
+            return characters;
         }
 
         /** Material is put away until all of it stands, as students are out of sight. */
@@ -198,15 +224,37 @@ class ArchiveIn {
             }
             return switch (column.kind()) {
                 case NUMBER -> value.longValue();
-                case DECIMAL -> value.decimalValue();
+                case DECIMAL -> decimal(value.decimalValue());
                 case FLAG -> value.booleanValue();
-                case DAY -> LocalDate.parse(value.asString());
+                case DAY -> day(LocalDate.parse(value.asString()));
                 case TIME -> LocalTime.parse(value.asString());
-                case MOMENT -> OffsetDateTime.ofInstant(Instant.parse(value.asString()), ZoneOffset.UTC);
+                case MOMENT -> moment(Instant.parse(value.asString()));
                 case IDENTIFIER -> UUID.fromString(value.asString());
                 case DOCUMENT -> value.toString();
-                case TEXT -> value.stringValue();
+                case TEXT -> text(value.stringValue());
             };
+        }
+
+        private BigDecimal decimal(BigDecimal number) {
+            if (!Numbers.isMeant(number)) throw Refusal.of("this number is none that anything here has");
+            return number;
+        }
+
+        /** Whoever reckons with a day of another age, such as a practice day, would fail on it. */
+        private LocalDate day(LocalDate day) {
+            if (!Days.isMeant(day)) throw Refusal.of(Days.MEANT);
+            return day;
+        }
+
+        private OffsetDateTime moment(Instant instant) {
+            OffsetDateTime moment = OffsetDateTime.ofInstant(instant, ZoneOffset.UTC);
+            day(moment.toLocalDate());
+            return moment;
+        }
+
+        private String text(String text) {
+            if (!MeantValues.canBeKept(text)) throw Refusal.of("this text holds a character that cannot be kept");
+            return text;
         }
 
         private void write(CarriedTable table, List<Column> its, List<@Nullable Object[]> batch) {

@@ -19,7 +19,6 @@ import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
-import java.util.concurrent.Semaphore;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
@@ -28,6 +27,7 @@ import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Service;
 import pebblestep.app.moving.ArchiveViews.ArchiveState;
 import pebblestep.app.moving.ArchiveViews.ArchiveView;
+import pebblestep.app.platform.FewAtOnce;
 import pebblestep.app.platform.PebbleProperties;
 import pebblestep.app.platform.Problems;
 import pebblestep.app.students.StudentService;
@@ -77,7 +77,11 @@ class Archives {
     private final Map<UUID, Brought> brought = new ConcurrentHashMap<>();
 
     /** A large archive fills a transaction and a disk: one after the other. */
-    private final Semaphore taking = new Semaphore(1);
+    private final FewAtOnce taking =
+            FewAtOnce.of(1, Duration.ZERO, "Another archive is being taken over. Try again in a minute.");
+
+    private final FewAtOnce lookingThrough =
+            FewAtOnce.of(1, Duration.ofSeconds(20), "Another archive is being looked through. Try again in a minute.");
 
     private final ExecutorService after = Executors.newSingleThreadExecutor(
             Thread.ofPlatform().name("standings").daemon().factory());
@@ -139,7 +143,8 @@ class Archives {
                 body.transferTo(out);
             }
             UUID id = UUID.randomUUID();
-            Brought one = new Brought(studio, file, found(studio, id, file), clock.instant());
+            ArchiveView found = lookingThrough.during(() -> found(studio, id, file));
+            Brought one = new Brought(studio, file, found, clock.instant());
             brought.put(id, one);
             return one.view();
         } catch (IOException | RuntimeException e) {
@@ -200,31 +205,30 @@ class Archives {
     /** Takes it over; refuses one that is being taken or was, and keeps nothing where it cannot keep all. */
     ArchiveView take(long studio, UUID id) throws IOException {
         Brought one = find(studio, id);
-        if (!taking.tryAcquire()) throw Problems.tooMany("Another archive is being taken over. Try again in a minute.");
-        try {
-            synchronized (one) {
-                if (one.state != ArchiveState.FOUND) throw Problems.conflict("This archive was taken over already.");
-                one.state = ArchiveState.TAKING;
-            }
-            one.givenUp = false;
-            ArchiveIn.Arrived arrived;
-            try (ArchiveFile file = ArchiveFile.open(one.file, CarriedTable.names())) {
-                arrived = in.take(studio, file, done -> {
-                    one.done = done;
-                    if (one.givenUp) throw Refusal.of("file", "This was given up; nothing of it was kept.");
-                });
-            } catch (IOException | RuntimeException e) {
-                one.done = 0;
-                one.state = ArchiveState.FOUND;
-                throw e;
-            }
-            one.arrived = arrived;
-            one.state = ArchiveState.TAKEN;
-            after.execute(() -> stand(studio, arrived.assignments()));
-            return one.view();
-        } finally {
-            taking.release();
+        return taking.during(() -> taken(studio, one));
+    }
+
+    private ArchiveView taken(long studio, Brought one) throws IOException {
+        synchronized (one) {
+            if (one.state != ArchiveState.FOUND) throw Problems.conflict("This archive was taken over already.");
+            one.state = ArchiveState.TAKING;
         }
+        one.givenUp = false;
+        ArchiveIn.Arrived arrived;
+        try (ArchiveFile file = ArchiveFile.open(one.file, CarriedTable.names())) {
+            arrived = in.take(studio, file, done -> {
+                one.done = done;
+                if (one.givenUp) throw Refusal.of("file", "This was given up; nothing of it was kept.");
+            });
+        } catch (IOException | RuntimeException e) {
+            one.done = 0;
+            one.state = ArchiveState.FOUND;
+            throw e;
+        }
+        one.arrived = arrived;
+        one.state = ArchiveState.TAKEN;
+        after.execute(() -> stand(studio, arrived.assignments()));
+        return one.view();
     }
 
     private void stand(long studio, List<Long> assignments) {

@@ -5,10 +5,12 @@ import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 import pebblestep.app.assignments.AssignmentService;
+import pebblestep.app.bench.RoutineService;
 import pebblestep.app.goals.GoalService;
 import pebblestep.app.keyplans.KeyPlanService;
 import pebblestep.app.platform.InParts;
 import pebblestep.app.practice.ProgressStore;
+import pebblestep.app.students.InstrumentService;
 import pebblestep.app.students.StudentService;
 import pebblestep.core.Refusal;
 
@@ -21,6 +23,8 @@ class ReadBack {
     private final AssignmentService assignments;
     private final KeyPlanService plans;
     private final GoalService goals;
+    private final InstrumentService instruments;
+    private final RoutineService routines;
     private final ProgressStore progress;
 
     ReadBack(
@@ -28,11 +32,15 @@ class ReadBack {
             AssignmentService assignments,
             KeyPlanService plans,
             GoalService goals,
+            InstrumentService instruments,
+            RoutineService routines,
             ProgressStore progress) {
         this.students = students;
         this.assignments = assignments;
         this.plans = plans;
         this.goals = goals;
+        this.instruments = instruments;
+        this.routines = routines;
         this.progress = progress;
     }
 
@@ -47,6 +55,8 @@ class ReadBack {
                 goals.list(studioId, student);
             }
             InParts.of(arrived.assignments(), part -> assignments.ofIds(studioId, part));
+            if (!arrived.instruments().isEmpty()) instruments.list(studioId);
+            arrived.routines().forEach(routine -> routines.requireShown(studioId, routine));
         } catch (RuntimeException e) {
             String why = e instanceof Refusal refusal ? ": " + refusal.getMessage() : ".";
             throw Refusal.of("file", "This archive holds something that does not fit together" + why);

@@ -6,12 +6,16 @@ import java.util.Map;
 import java.util.Set;
 import java.util.function.Consumer;
 import org.springframework.stereotype.Component;
+import pebblestep.app.bench.Ascents;
 import pebblestep.core.Refusal;
 import pebblestep.core.climb.Position;
 import pebblestep.core.instrument.Instruments;
 import pebblestep.core.instrument.Level;
+import pebblestep.core.keyplan.FormSet;
+import pebblestep.core.keyplan.KeyPlan;
 import pebblestep.core.pitch.NoteName;
 import pebblestep.core.pitch.Pitch;
+import pebblestep.core.pitch.ReferencePitch;
 import pebblestep.core.practice.Outcome;
 import pebblestep.core.quiz.QuestionKind;
 import pebblestep.core.rhythm.Bpm;
@@ -34,16 +38,54 @@ class RowChecks {
     private static final int EVERY_DAY = 127;
     private static final int MOST_COUNTED = 100_000;
 
+    /** Texts that mean nothing but themselves. */
+    private static final Set<String> FREE = Set.of(
+            "teachers.name",
+            "students.name",
+            "students.class_name",
+            "students.parent_note",
+            "students.letter_to",
+            "studio_instruments.name",
+            "routines.title",
+            "steps.title",
+            "steps.in_key",
+            "key_plans.title",
+            "assignments.title",
+            "takes.note",
+            "words_to_teacher.text",
+            "lesson_notes.text",
+            "lesson_notes.to_parents",
+            "quiz_answers.answer");
+
+    /** Columns that are read together once their rows stand, by {@link ReadBack}. */
+    private static final Set<String> READ_TOGETHER = Set.of(
+            "students.instrument",
+            "studio_instruments.family",
+            "studio_instruments.sounds",
+            "studio_instruments.clefs",
+            "studio_instruments.first_octave",
+            "studio_instruments.comfortable",
+            "studio_instruments.full_range",
+            "key_plans.steps",
+            "key_plans.key_order",
+            "key_plans.keys",
+            "key_plans.named",
+            "key_plan_events.kind");
+
     private final Map<String, Consumer<JsonNode>> checks = new HashMap<>();
 
     RowChecks() {
         text("students.level", Level::of);
-        text("students.lowest", NoteName::parse);
+        text("students.highest", Pitch::parse);
+        checks.put("students.reference_pitch", node -> new ReferencePitch(node.doubleValue()));
+        text("students.lowest", Pitch::parse);
         text("students.hand", HandJson::read);
         text("studio_instruments.fingered_like", Instruments::of);
         number("students.minutes_a_day", 1, MOST_MINUTES);
         number("students.lesson_day", 1, 7);
         number("steps.position", 0, MOST_COUNTED);
+        text("steps.tonic", NoteName::parse);
+        text("steps.profile", Ascents::profile);
         number("steps.rungs", 0, Integer.MAX_VALUE);
         number("steps.seconds", 0, Integer.MAX_VALUE);
         for (String table : new String[] {"steps.", "assignments.", "assignment_changes."}) {
@@ -69,6 +111,8 @@ class RowChecks {
         text("required_scales.note_value", Fraction::parse);
         checks.put("required_scales.bpm", node -> Bpm.of(node.decimalValue()));
         number("required_scales.octaves", 1, 4);
+        text("key_plans.forms", FormSet::valueOf);
+        text("key_plans.pace", KeyPlan.Pace::valueOf);
         text("quiz_answers.kind", QuestionKind::valueOf);
         text("quiz_answers.tonic", NoteName::parse);
         text("quiz_answers.form", Forms::of);
@@ -88,6 +132,12 @@ class RowChecks {
             long number = node.asLong();
             if (number < least || number > most) throw Refusal.of("this is not between " + least + " and " + most);
         });
+    }
+
+    /** Whether it is said how a column of texts or documents is read. */
+    boolean knows(String table, String column) {
+        String name = table + "." + column;
+        return checks.containsKey(name) || FREE.contains(name) || READ_TOGETHER.contains(name);
     }
 
     /** Checks of one archive: what was read once is not read again. */

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.concurrent.ThreadLocalRandom;
+import org.apache.tomcat.util.http.InvalidParameterException;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -64,6 +65,25 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
     ProblemDetail noRoom(NoRoom e) {
         return Problems.noRoom("The disk of the studio is full, so nothing can be kept now. What was kept before is"
                 + " safe; whoever looks after the studio has to make space, then it works again.");
+    }
+
+    /** An address whose bytes are no text. */
+    @ExceptionHandler
+    ProblemDetail unreadableAddress(InvalidParameterException e) {
+        return Problems.of(
+                HttpStatus.BAD_REQUEST,
+                "unreadable",
+                "Unreadable",
+                "The address holds characters that cannot be read. Write them in UTF-8.");
+    }
+
+    /** One request wanted more than there is: it ends, and the others go on. */
+    @ExceptionHandler
+    ProblemDetail noMemory(OutOfMemoryError e, HttpServletRequest request) {
+        LOG.error("{} {} ran out of memory", request.getMethod(), request.getRequestURI());
+        return Problems.noRoom(
+                "This takes more memory than there is just now. Nothing you had saved is lost; wait a minute, then"
+                        + " try again.");
     }
 
     /** What nobody foresaw: said plainly, logged whole, and nothing of the inside told to the client. */

@@ -1,6 +1,12 @@
 package pebblestep.app.takeaway;
 
+import io.swagger.v3.oas.annotations.Operation;
+import io.swagger.v3.oas.annotations.media.Content;
+import io.swagger.v3.oas.annotations.media.Schema;
+import jakarta.servlet.http.HttpServletRequest;
 import jakarta.validation.Valid;
+import java.io.IOException;
+import java.io.InputStream;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.MediaType;
@@ -33,20 +39,34 @@ class ImportController {
      * voice and key, and for which instrument fingerings at its notes are; the first ones, the likeliest key and what the part is called, without.
      */
     @PostMapping(path = "/api/imports", consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
+    @Operation(
+            requestBody =
+                    @io.swagger.v3.oas.annotations.parameters.RequestBody(
+                            required = true,
+                            content =
+                                    @Content(
+                                            mediaType = MediaType.APPLICATION_OCTET_STREAM_VALUE,
+                                            schema = @Schema(type = "string", format = "byte"))))
     FoundView found(
             @AuthenticationPrincipal Teacher teacher,
-            @RequestBody byte[] file,
+            HttpServletRequest request,
             @RequestParam(required = false) @Nullable String name,
             @RequestParam(defaultValue = "0") int part,
             @RequestParam(defaultValue = "0") int voice,
             @RequestParam(required = false) @Nullable String tonic,
             @RequestParam(required = false) @Nullable String form,
-            @RequestParam(required = false) @Nullable String instrument) {
+            @RequestParam(required = false) @Nullable String instrument)
+            throws IOException {
         if (name != null && name.length() > LONGEST_NAME) {
             throw Refusal.of("name", "A name has at most " + LONGEST_NAME + " characters.");
         }
-        return imports.found(
-                teacher.studioId(), file, name == null ? "" : name, new Reading(part, voice, tonic, form, instrument));
+        try (InputStream body = request.getInputStream()) {
+            return imports.found(
+                    teacher.studioId(),
+                    body,
+                    name == null ? "" : name,
+                    new Reading(part, voice, tonic, form, instrument));
+        }
     }
 
     /** Keeps what was found as a routine. */

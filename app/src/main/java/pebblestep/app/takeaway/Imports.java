@@ -1,6 +1,11 @@
 package pebblestep.app.takeaway;
 
+import java.io.IOException;
+import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
@@ -17,6 +22,8 @@ import pebblestep.app.bench.RoutineService;
 import pebblestep.app.bench.RoutineViews.RoutineRequest;
 import pebblestep.app.bench.RoutineViews.RoutineStep;
 import pebblestep.app.bench.RoutineViews.RoutineView;
+import pebblestep.app.platform.FewAtOnce;
+import pebblestep.app.platform.PebbleProperties;
 import pebblestep.app.platform.Problems;
 import pebblestep.app.takeaway.ImportViews.FoundHand;
 import pebblestep.app.takeaway.ImportViews.FoundKind;
@@ -48,8 +55,17 @@ class Imports {
     private static final Duration KEPT = Duration.ofHours(1);
     private static final int MOST_KEPT = 500;
     private static final int LONGEST_NAME = 80;
+    private static final int AT_ONCE = 2;
+    private static final Duration PATIENCE = Duration.ofSeconds(20);
+
+    /** Emptied at each start, as archives lie there too. */
+    private static final String FOLDER = "incoming";
+
+    private final FewAtOnce reading =
+            FewAtOnce.of(AT_ONCE, PATIENCE, "Other files are being read. Try again in a moment.");
 
     private final RoutineService routines;
+    private final PebbleProperties properties;
     private final JsonMapper json;
     private final Clock clock;
     private final Map<UUID, Waiting> waiting = new ConcurrentHashMap<>();
@@ -57,14 +73,32 @@ class Imports {
     /** What was found and not taken yet. */
     private record Waiting(long studio, String title, List<Ascent> steps, Instant since) {}
 
-    Imports(RoutineService routines, JsonMapper json, Clock clock) {
+    Imports(RoutineService routines, PebbleProperties properties, JsonMapper json, Clock clock) {
         this.routines = routines;
+        this.properties = properties;
         this.json = json;
         this.clock = clock;
     }
 
-    /** What a file holds; refuses what is none of the formats that are read, and what cannot be a line. */
-    FoundView found(long studio, byte[] file, String name, Reading reading) {
+    /**
+     * What a file holds; refuses what is none of the formats that are read, and what cannot be a line. However many bring one at once, few
+     * lie in memory: the others lie on the disk until it is their turn.
+     */
+    FoundView found(long studio, InputStream body, String name, Reading reading) throws IOException {
+        Path brought = Files.createTempFile(folder(), "file", ".brought");
+        try {
+            Files.copy(body, brought, StandardCopyOption.REPLACE_EXISTING);
+            return this.reading.during(() -> found(studio, Files.readAllBytes(brought), name, reading));
+        } finally {
+            Files.deleteIfExists(brought);
+        }
+    }
+
+    private Path folder() throws IOException {
+        return Files.createDirectories(properties.data().resolve(FOLDER));
+    }
+
+    private FoundView found(long studio, byte[] file, String name, Reading reading) {
         if (name.toLowerCase(Locale.ROOT).endsWith(".csv")) {
             throw Refusal.of("file", "A table is not read here.")
                     .fits("Students come in under Students, Read a list; required scales at a student, Add goals.");

@@ -4,10 +4,10 @@ import java.io.IOException;
 import java.io.OutputStream;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
+import java.time.Duration;
 import java.util.List;
-import java.util.concurrent.Semaphore;
 import org.springframework.stereotype.Service;
-import pebblestep.app.platform.Problems;
+import pebblestep.app.platform.FewAtOnce;
 import pebblestep.app.takeaway.Pieces.Asked;
 import pebblestep.app.takeaway.TakeAwayViews.TakeAwayOptions;
 import pebblestep.core.Refusal;
@@ -34,7 +34,8 @@ class TakeAway {
 
     private static final JsonMapper JSON = JsonMapper.builder().build();
 
-    private final Semaphore making = new Semaphore(AT_ONCE);
+    private final FewAtOnce making =
+            FewAtOnce.of(AT_ONCE, Duration.ZERO, "Other sound files are being made. Try again in a moment.");
 
     private static final List<Integer> RATES = List.of(44_100, 48_000);
 
@@ -143,24 +144,25 @@ class TakeAway {
         Synth synth = new Synth(programme, reference, rate);
         WaveFile wave = new WaveFile(rate, synth.length());
         return new TakenFile(name, format.mediaType(), wave.bytes(), programme.seconds(), out -> {
-            if (!making.tryAcquire()) {
-                throw Problems.tooMany("Other sound files are being made. Try again in a moment.");
-            }
-            try {
-                out.write(wave.head());
-                synth.play((samples, count) -> {
-                    try {
-                        out.write(WaveFile.body(samples, count));
-                    } catch (IOException e) {
-                        throw new UncheckedIOException(e);
-                    }
-                });
-            } catch (UncheckedIOException e) {
-                // Whoever asked for it has gone away.
-                throw e.getCause();
-            } finally {
-                making.release();
-            }
+            making.during(() -> written(wave, synth, out));
         });
+    }
+
+    /** How many bytes of a sound were written. */
+    private static long written(WaveFile wave, Synth synth, OutputStream out) throws IOException {
+        try {
+            out.write(wave.head());
+            synth.play((samples, count) -> {
+                try {
+                    out.write(WaveFile.body(samples, count));
+                } catch (IOException e) {
+                    throw new UncheckedIOException(e);
+                }
+            });
+            return wave.bytes();
+        } catch (UncheckedIOException e) {
+            // Whoever asked for it has gone away.
+            throw e.getCause();
+        }
     }
 }

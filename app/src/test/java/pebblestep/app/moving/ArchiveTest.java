@@ -2,24 +2,19 @@ package pebblestep.app.moving;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatCode;
+import static pebblestep.app.moving.Archived.changed;
+import static pebblestep.app.moving.Archived.entries;
+import static pebblestep.app.moving.Archived.text;
+import static pebblestep.app.moving.Archived.zip;
 
-import java.io.ByteArrayInputStream;
-import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
-import java.security.MessageDigest;
-import java.time.OffsetDateTime;
-import java.util.HexFormat;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
-import java.util.UUID;
 import java.util.stream.Collectors;
-import java.util.zip.ZipEntry;
-import java.util.zip.ZipInputStream;
-import java.util.zip.ZipOutputStream;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
 import org.junit.jupiter.api.BeforeEach;
@@ -44,85 +39,7 @@ class ArchiveTest {
         client = fresh;
         database = server.context().getBean(JdbcClient.class);
         teacher = client.another().signUp();
-        Answer instrument = teacher.post("/api/instruments", Given.INSTRUMENT);
-        ada = Given.student(teacher, "Ada Reed", "own-" + instrument.json().get("ownId"));
-        Answer ben = Given.student(teacher, "=Ben()", "oboe");
-        teacher.put(
-                "/api/students/" + ben.id(),
-                "{\"name\":\"=Ben()\",\"instrument\":\"oboe\",\"hand\":{\"highest\":\"III\",\"leftHanded\":true}}");
-        Answer step = Given.step(teacher);
-        long assignment = teacher.post("/api/assignments", Given.assignment(step.id(), ada.id()))
-                .id();
-        Client practising = client.byLink(ada.string("practicePath"));
-        practising.post("/api/practice/takes", Given.take(assignment, "slips", 60));
-        practising.post("/api/practice/takes", Given.take(assignment, "clean", 60));
-        practising.post(
-                "/api/practice/words",
-                "{\"clientId\":\"%s\",\"text\":\"Hello\",\"saidAt\":\"%s\"}"
-                        .formatted(UUID.randomUUID(), OffsetDateTime.now()));
-        teacher.post("/api/assignments/" + assignment + "/place", "{\"at\":[1]}");
-        teacher.post("/api/assignments/" + assignment + "/undo", "");
-        teacher.post("/api/students/" + ada.id() + "/lesson-notes", "{\"text\":\"A note about Ada\"}");
-        teacher.post(
-                "/api/students/" + ben.id() + "/required",
-                """
-                {"tonic":"C","form":"major","octaves":1,"value":"1/8","bpm":80,"date":"2027-03-12"}""");
-        teacher.post(
-                "/api/students/" + ben.id() + "/quiz/answers",
-                """
-                {"kind":"spell","tonic":"C","form":"major","answer":"C D E F G A B"}""");
-        Answer plan = teacher.post(
-                "/api/key-plans",
-                """
-                {"routineId":%d,"studentIds":[%d],"order":"fourths","start":"C","thereAndBack":false,"named":"written",
-                 "forms":"major","pace":"week","startsOn":"2026-03-02","minutesADay":5}"""
-                        .formatted(step.json().get("routineId").asLong(), ben.id()));
-        teacher.post("/api/key-plans/" + plan.json().at("/0/id").asLong() + "/decisions", "{\"kind\":\"skip\"}");
-        teacher.put("/api/settings", "{\"valueNames\":\"british\"}");
-    }
-
-    private static Map<String, byte[]> entries(byte[] archive) throws IOException {
-        Map<String, byte[]> found = new LinkedHashMap<>();
-        try (ZipInputStream zip = new ZipInputStream(new ByteArrayInputStream(archive))) {
-            for (ZipEntry entry = zip.getNextEntry(); entry != null; entry = zip.getNextEntry()) {
-                found.put(entry.getName(), zip.readAllBytes());
-            }
-        }
-        return found;
-    }
-
-    private static byte[] zip(Map<String, byte[]> entries) throws IOException {
-        ByteArrayOutputStream bytes = new ByteArrayOutputStream();
-        try (ZipOutputStream zip = new ZipOutputStream(bytes)) {
-            for (Map.Entry<String, byte[]> entry : entries.entrySet()) {
-                zip.putNextEntry(new ZipEntry(entry.getKey()));
-                zip.write(entry.getValue());
-                zip.closeEntry();
-            }
-        }
-        return bytes.toByteArray();
-    }
-
-    private static String text(Map<String, byte[]> entries, String name) {
-        return new String(entries.get(name), StandardCharsets.UTF_8);
-    }
-
-    /** The same archive with other lines in a table, and a manifest that agrees. */
-    private static byte[] changed(byte[] archive, String table, String from, String to) throws Exception {
-        Map<String, byte[]> entries = entries(archive);
-        byte[] before = entries.get(table + ".jsonl");
-        String lines = text(entries, table + ".jsonl");
-        assertThat(lines).contains(from);
-        byte[] after = lines.replace(from, to).getBytes(StandardCharsets.UTF_8);
-        entries.put(table + ".jsonl", after);
-        entries.put(
-                "manifest.json",
-                text(entries, "manifest.json").replace(sha(before), sha(after)).getBytes(StandardCharsets.UTF_8));
-        return zip(entries);
-    }
-
-    private static String sha(byte[] bytes) throws Exception {
-        return HexFormat.of().formatHex(MessageDigest.getInstance("SHA-256").digest(bytes));
+        ada = Archived.everything(client, teacher);
     }
 
     private byte[] saved() {
@@ -344,5 +261,19 @@ class ArchiveTest {
         Client other = client.another().signUp();
         assertThatCode(() -> taken(other, saved())).doesNotThrowAnyException();
         assertThat(other.get("/api/students").json().get("total").asInt()).isEqualTo(1);
+    }
+
+    @Test
+    void it_is_said_of_every_text_and_document_how_it_is_read(RunningApp.Server server) {
+        Columns columns = server.context().getBean(Columns.class);
+        RowChecks checks = server.context().getBean(RowChecks.class);
+        for (CarriedTable table : CarriedTable.ALL) {
+            assertThat(columns.of(table).stream()
+                            .filter(column ->
+                                    column.kind() == Columns.Kind.TEXT || column.kind() == Columns.Kind.DOCUMENT)
+                            .map(Columns.Column::name))
+                    .as(table.name())
+                    .allMatch(column -> checks.knows(table.name(), column));
+        }
     }
 }

@@ -4,6 +4,7 @@ import java.io.ByteArrayOutputStream;
 import java.io.Closeable;
 import java.io.IOException;
 import java.io.InputStream;
+import java.io.RandomAccessFile;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -35,6 +36,14 @@ public final class ArchiveFile implements Closeable {
     /** Rows of takes are packed to about a tenth. */
     private static final long MOST_SWELLING = 60;
 
+    /** The record at the end of a ZIP file, as its specification has it (APPNOTE 6.3, section 4.3.16). */
+    private static final long END_SIGNATURE = 0x06054b50L;
+
+    private static final int END_RECORD = 22;
+    private static final int ENTRIES_AT = 10;
+    private static final int LIST_SIZE_AT = 12;
+    private static final int MOST_ENTRIES = 200;
+
     private static final long ALWAYS_ALLOWED = 4L * 1024 * 1024;
     private static final JsonMapper JSON = JsonMapper.builder().build();
 
@@ -59,6 +68,7 @@ public final class ArchiveFile implements Closeable {
      * @param known the tables that it may hold
      */
     public static ArchiveFile open(Path path, List<String> known) throws IOException {
+        requireFewEntries(path);
         ZipFile zip;
         try {
             zip = new ZipFile(path.toFile(), StandardCharsets.UTF_8);
@@ -79,6 +89,28 @@ public final class ArchiveFile implements Closeable {
             zip.close();
             throw e;
         }
+    }
+
+    /** Opening a file reads the list of all that it holds, which may be nearly as large as the file: looked at before. */
+    private static void requireFewEntries(Path path) throws IOException {
+        byte[] end = new byte[END_RECORD];
+        try (RandomAccessFile file = new RandomAccessFile(path.toFile(), "r")) {
+            if (file.length() < END_RECORD) throw notOurs();
+            file.seek(file.length() - END_RECORD);
+            file.readFully(end);
+        }
+        // Ours have no comment behind it, so it is the last there is.
+        boolean few = number(end, 0, 4) == END_SIGNATURE
+                && number(end, ENTRIES_AT, 2) <= MOST_ENTRIES
+                && number(end, LIST_SIZE_AT, 4) <= MOST_ENTRIES * 1024L;
+        if (!few) throw notOurs();
+    }
+
+    /** A number of some bytes, the lowest first. */
+    private static long number(byte[] bytes, int at, int size) {
+        long number = 0;
+        for (int i = size - 1; i >= 0; i--) number = number << 8 | bytes[at + i] & 255;
+        return number;
     }
 
     private static void requireNames(ZipFile zip, List<String> known) {

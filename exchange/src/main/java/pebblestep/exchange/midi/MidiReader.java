@@ -43,6 +43,14 @@ public final class MidiReader {
     private static final int DRUMS = 9;
     private static final int MOST_READ = 20_000;
 
+    /** A line takes a few kB; the platform's reader holds about sixty bytes for each byte of the file. */
+    private static final int MOST_BYTES = 1024 * 1024;
+
+    private static final int MOST_TRACKS = 200;
+
+    /** Where the head of a file says how many tracks it has (Standard MIDI Files 1.0, header chunk). */
+    private static final int TRACKS_AT = 10;
+
     /** Values finer than this are nobody's handwriting. */
     private static final int FINEST = 96;
 
@@ -56,8 +64,12 @@ public final class MidiReader {
 
     private MidiReader() {}
 
-    /** What a file has, read from one of its tracks with notes, from 0. Refuses what is no such file. */
+    /**
+     * What a file has, read from one of its tracks with notes, from 0. Refuses what is no such file, and one that is larger than 1 MB
+     * or has more than two hundred tracks.
+     */
     public static FoundMusic read(byte[] file, int part) {
+        requireBounded(file);
         Sequence sequence = sequence(file);
         List<Track> tracks = new ArrayList<>();
         for (Track track : sequence.getTracks()) if (!struck(track).isEmpty()) tracks.add(track);
@@ -74,6 +86,19 @@ public final class MidiReader {
             return new FoundMusic(names, 1, part, 0, melody, left, List.of());
         } catch (ArithmeticException e) {
             throw Refusal.of("Its times are too long to be reckoned with.");
+        }
+    }
+
+    /** Refuses what would take much memory, before anything of it is held. */
+    private static void requireBounded(byte[] file) {
+        if (file.length > MOST_BYTES) {
+            throw Refusal.of("This MIDI file is larger than 1 MB; a line takes a few kB.")
+                    .fits("Export the part that you need by itself.");
+        }
+        int tracks = file.length < TRACKS_AT + 2 ? 0 : (file[TRACKS_AT] & 255) << 8 | file[TRACKS_AT + 1] & 255;
+        if (tracks > MOST_TRACKS) {
+            throw Refusal.of("This MIDI file has " + tracks + " tracks; at most " + MOST_TRACKS + " are read.")
+                    .fits("Export the part that you need by itself.");
         }
     }
 

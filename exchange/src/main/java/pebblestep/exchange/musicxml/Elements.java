@@ -177,22 +177,28 @@ final class Elements {
     }
 
     static Direction metronome(Tempo tempo, pebblestep.core.rhythm.Swing swing, String swings) {
+        BigDecimal quarters = tempo.bpm()
+                .value()
+                .multiply(BigDecimal.valueOf(4 * tempo.beat().numerator()))
+                .divide(BigDecimal.valueOf(tempo.beat().denominator()), 6, java.math.RoundingMode.HALF_UP)
+                .stripTrailingZeros();
+        // A beat that no sign stands for, such as a third of a whole note, is marked in quarters.
+        boolean hasSign = isOneNote(tempo.beat());
+        Fraction beat = hasSign ? tempo.beat() : Fraction.of(1, 4);
+        BigDecimal perMinute = hasSign
+                ? tempo.bpm().value()
+                : quarters.setScale(1, java.math.RoundingMode.HALF_UP).stripTrailingZeros();
         Metronome metronome = new Metronome();
-        Fraction beat = tempo.beat();
         boolean dotted = beat.numerator() == 3;
         metronome.setBeatUnit(type((int) (dotted ? beat.denominator() / 2 : beat.denominator())));
         if (dotted) metronome.getBeatUnitDot().add(new Empty());
-        PerMinute perMinute = new PerMinute();
-        perMinute.setValue(tempo.bpm().value().toPlainString());
-        metronome.setPerMinute(perMinute);
+        PerMinute said = new PerMinute();
+        said.setValue(perMinute.toPlainString());
+        metronome.setPerMinute(said);
         DirectionType type = new DirectionType();
         type.setMetronome(metronome);
         Sound sound = new Sound();
-        sound.setTempo(tempo.bpm()
-                .value()
-                .multiply(BigDecimal.valueOf(4 * beat.numerator()))
-                .divide(BigDecimal.valueOf(beat.denominator()), 6, java.math.RoundingMode.HALF_UP)
-                .stripTrailingZeros());
+        sound.setTempo(quarters);
         if (!swing.isStraight()) {
             Swing played = new Swing();
             played.setFirst(integer(swing.first()));
@@ -203,6 +209,11 @@ final class Elements {
         Direction direction = direction(type);
         direction.setSound(sound);
         return direction;
+    }
+
+    /** Whether one note stands for a value, plain or with a dot. */
+    private static boolean isOneNote(Fraction value) {
+        return Long.bitCount(value.denominator()) == 1 && (value.numerator() == 1 || value.numerator() == 3);
     }
 
     static Direction words(String text) {

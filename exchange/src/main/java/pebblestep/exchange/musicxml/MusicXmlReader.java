@@ -1,6 +1,8 @@
 package pebblestep.exchange.musicxml;
 
 import jakarta.xml.bind.JAXBException;
+import java.io.ByteArrayInputStream;
+import java.io.InputStream;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -28,8 +30,8 @@ public final class MusicXmlReader {
      * are not, and lengths, meters and pitches that mean nothing, by their measure.
      */
     public static FoundMusic read(byte[] file, int part, int voice) {
-        byte[] xml = Unpacked.isCompressed(file) ? Unpacked.score(file) : file;
-        ScorePartwise score = parsed(xml);
+        InputStream xml = Unpacked.isCompressed(file) ? Unpacked.score(file) : new ByteArrayInputStream(file);
+        ScorePartwise score = parsed(xml, part);
         List<String> names = names(score);
         if (score.getPart().isEmpty()) throw Refusal.of("There is no part in this score.");
         if (part < 0 || part >= score.getPart().size()) {
@@ -58,10 +60,13 @@ public final class MusicXmlReader {
         }
     }
 
-    private static ScorePartwise parsed(byte[] xml) {
+    /** The score with the names of all its parts, and the measures of one. */
+    private static ScorePartwise parsed(InputStream xml, int part) {
         try {
-            Object read = Schema.CLASSES.createUnmarshaller().unmarshal(SafeXml.reader(xml));
+            Object read = Schema.CLASSES.createUnmarshaller().unmarshal(new OnePart(SafeXml.reader(xml), part));
             if (read instanceof ScorePartwise score) return score;
+        } catch (Refusal e) {
+            throw e;
         } catch (JAXBException | XMLStreamException | RuntimeException e) {
             throw Refusal.of("This is no MusicXML score that can be read." + place(e))
                     .fits("Export it again as MusicXML, part by part.");

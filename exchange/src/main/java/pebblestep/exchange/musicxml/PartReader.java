@@ -72,7 +72,7 @@ final class PartReader {
         boolean first = true;
         for (int index : Repeats.heard(part.getMeasure())) {
             Part.Measure measure = part.getMeasure().get(index);
-            String name = Optional.ofNullable(measure.getNumber()).orElse(String.valueOf(index + 1));
+            String name = shown(Optional.ofNullable(measure.getNumber()).orElse(String.valueOf(index + 1)));
             int before = notes.size();
             Fraction length = measure(measure, name, at);
             if (first && meter != null && length.isLessThan(meter.bar())) {
@@ -355,7 +355,7 @@ final class PartReader {
     }
 
     private static Refusal at(String measure, String sentence) {
-        return Refusal.of("Measure " + (measure.length() > 10 ? measure.substring(0, 10) : measure) + ": " + sentence)
+        return Refusal.of("Measure " + measure + ": " + sentence)
                 .fits("Mend it in the program that wrote it, and export it again.");
     }
 

@@ -17,7 +17,8 @@ final class Repeats {
     private Repeats() {}
 
     /** The measures as they are heard; repeats beyond four hundred measures are not played out. */
-    static List<Integer> heard(List<Measure> measures) {
+    static List<Integer> heard(List<Measure> part) {
+        List<List<Barline>> measures = part.stream().map(Repeats::barlines).toList();
         List<Integer> heard = new ArrayList<>();
         Set<Integer> done = new HashSet<>();
         int from = 0;
@@ -50,15 +51,15 @@ final class Repeats {
         return heard;
     }
 
-    private static boolean isForward(Measure measure) {
-        return barlines(measure).stream()
+    private static boolean isForward(List<Barline> measure) {
+        return measure.stream()
                 .anyMatch(
                         line -> line.getRepeat() != null && line.getRepeat().getDirection() == BackwardForward.FORWARD);
     }
 
     /** How often a stretch is played that is repeated from here; 0 where nothing is. */
-    private static int backward(Measure measure) {
-        return barlines(measure).stream()
+    private static int backward(List<Barline> measure) {
+        return measure.stream()
                 .filter(line -> line.getRepeat() != null && line.getRepeat().getDirection() == BackwardForward.BACKWARD)
                 .mapToInt(line -> line.getRepeat().getTimes() == null
                         ? 2
@@ -71,14 +72,14 @@ final class Repeats {
     }
 
     /** Where an ending that begins here is over, if it is for another time; else here. */
-    private static int endOfOtherEnding(List<Measure> measures, int at, int time) {
-        boolean other = barlines(measures.get(at)).stream()
+    private static int endOfOtherEnding(List<List<Barline>> measures, int at, int time) {
+        boolean other = measures.get(at).stream()
                 .anyMatch(line -> line.getEnding() != null
                         && line.getEnding().getType() == StartStopDiscontinue.START
                         && !numbers(line.getEnding().getNumber()).contains(time));
         if (!other) return at;
         for (int end = at; end < measures.size(); end++) {
-            boolean over = barlines(measures.get(end)).stream()
+            boolean over = measures.get(end).stream()
                     .anyMatch(line ->
                             line.getEnding() != null && line.getEnding().getType() != StartStopDiscontinue.START);
             if (over) return end + 1;

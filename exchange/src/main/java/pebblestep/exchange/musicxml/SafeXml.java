@@ -1,6 +1,7 @@
 package pebblestep.exchange.musicxml;
 
 import java.io.ByteArrayInputStream;
+import java.io.InputStream;
 import javax.xml.stream.XMLInputFactory;
 import javax.xml.stream.XMLStreamException;
 import javax.xml.stream.XMLStreamReader;
@@ -11,8 +12,9 @@ final class SafeXml {
 
     private SafeXml() {}
 
-    static XMLStreamReader reader(byte[] xml) throws XMLStreamException {
-        return FACTORY.createXMLStreamReader(new ByteArrayInputStream(xml));
+    /** A reader of a document; it buffers no more than one tag, text or comment at a time. */
+    static XMLStreamReader reader(InputStream xml) throws XMLStreamException {
+        return FACTORY.createXMLStreamReader(xml);
     }
 
     private static XMLInputFactory factory() {

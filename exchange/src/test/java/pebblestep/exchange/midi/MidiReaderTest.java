@@ -129,4 +129,25 @@ class MidiReaderTest {
             }
         }
     }
+
+    /** As the Standard MIDI File specification has it, the head says how many tracks follow. */
+    @Test
+    void what_would_fill_the_memory_is_refused_before_it_is_held() {
+        byte[] many = new byte[14 + 8 * 60_000];
+        System.arraycopy(new byte[] {'M', 'T', 'h', 'd', 0, 0, 0, 6, 0, 1, (byte) 0xEA, 0x60, 0, 96}, 0, many, 0, 14);
+        for (int at = 14; at < many.length; at += 8) {
+            System.arraycopy(new byte[] {'M', 'T', 'r', 'k', 0, 0, 0, 0}, 0, many, at, 8);
+        }
+        assertThatThrownBy(() -> MidiReader.read(many, 0)).hasMessageContaining("60000 tracks");
+        assertThatThrownBy(() -> MidiReader.read(java.util.Arrays.copyOf(many, 2_000_000), 0))
+                .hasMessageContaining("larger than 1 MB");
+    }
+
+    @Test
+    void tens_of_thousands_of_changes_of_tempo_are_read_over() throws Exception {
+        MetaMessage[] tempos = new MetaMessage[40_000];
+        java.util.Arrays.fill(tempos, new MetaMessage(0x51, new byte[] {7, (byte) 0xA1, 0x20}, 3));
+        FoundMusic found = MidiReader.read(file(96, new int[][] {{0, 96, 60}, {96, 192, 62}}, tempos), 0);
+        assertThat(notes(found)).containsExactly("C4 0 1/4", "D4 1/4 1/4");
+    }
 }

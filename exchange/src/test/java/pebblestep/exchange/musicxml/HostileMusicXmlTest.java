@@ -236,6 +236,76 @@ class HostileMusicXmlTest {
                 .isInstanceOf(Refusal.class);
     }
 
+    /** Files of a few kB that swell to millions of elements: none of them is held as a tree. */
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "<note/>",
+                "<note><pitch/></note>",
+                "<measure/>",
+                "<direction/>",
+                "<print/>",
+                "<harmony><root/><kind/></harmony>",
+                "<note><note>",
+                "<lyric><text>x</text></lyric>",
+                "x",
+                ">",
+                "<!-- <note/> -->"
+            })
+    void what_swells_is_refused_or_passed_over(String again) throws IOException {
+        String container = "<container><rootfiles><rootfile full-path=\"a.xml\"/></rootfiles></container>";
+        String many = again.repeat(8_000_000 / again.length());
+        byte[] within = zip(
+                "META-INF/container.xml",
+                container,
+                "a.xml",
+                HEAD + measure(1, ATTRIBUTES + note("C", 4, 16, "") + many) + TAIL);
+        assertThat(within.length).isLessThan(150_000);
+        readOrRefused(within, 0);
+        // The part that is not asked for is only passed over.
+        byte[] beside = zip(
+                "META-INF/container.xml",
+                container,
+                "a.xml",
+                HEAD + measure(1, ATTRIBUTES + note("C", 4, 16, "")) + "</part><part id=\"P2\">" + many + TAIL);
+        readOrRefused(beside, 0);
+    }
+
+    private static void readOrRefused(byte[] file, int part) {
+        try {
+            assertThat(notes(MusicXmlReader.read(file, part, 0))).containsExactly("C4 0 1");
+        } catch (Refusal e) {
+            assertThat(e.getMessage()).endsWith(".");
+        }
+    }
+
+    @Test
+    void what_no_score_has_is_refused_by_name() {
+        assertThatThrownBy(() -> read(measure(1, ATTRIBUTES + "<note/>".repeat(OnePart.MOST_ELEMENTS))))
+                .hasMessageContaining("longer than any that could be a line");
+        assertThatThrownBy(() -> read(measure(1, ATTRIBUTES + "<note>".repeat(40))))
+                .hasMessageContaining("deeper within each other");
+        assertThatThrownBy(() -> read(measure(1, ATTRIBUTES + note("C", 4, 16, "<voice>" + "1".repeat(9_000)))))
+                .hasMessageContaining("A text in it is longer");
+        assertThatThrownBy(() -> read(measure(1, "<sound tempo=\"" + "9".repeat(9_000) + "\"/>")))
+                .hasMessageContaining("An attribute in it is longer");
+        assertThatThrownBy(() -> read(measure(1, "") + "</part><part id=\"P1\">".repeat(OnePart.MOST_PARTS)))
+                .hasMessageContaining("more than 200 parts");
+    }
+
+    @Test
+    void the_second_of_two_parts_is_read_by_itself() {
+        String two =
+                HEAD.replace("</part-list>", "<score-part id=\"P2\"><part-name>B</part-name></score-part></part-list>")
+                        + measure(1, ATTRIBUTES + note("C", 4, 16, "")) + "</part><part id=\"P2\">"
+                        + measure(1, ATTRIBUTES + note("D", 4, 16, "<lyric><text>la</text></lyric>"))
+                        + TAIL;
+        FoundMusic found = MusicXmlReader.read(bytes(two), 1, 0);
+        assertThat(notes(found)).containsExactly("D4 0 1");
+        assertThat(found.parts()).containsExactly("A", "B");
+        assertThat(found.left()).containsExactly("other parts than B", "words under the notes: measure 1");
+    }
+
     @ParameterizedTest
     @ValueSource(strings = {"", "no", "<a/>", "<score-partwise/>", "<score-timewise/>", "<score-partwise><part"})
     void what_is_no_score_is_refused(String text) {

@@ -19,6 +19,7 @@ import java.util.UUID;
 import java.util.zip.ZipInputStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import pebblestep.core.Refusal;
 import pebblestep.core.hands.Fingering;
@@ -38,6 +39,7 @@ import pebblestep.core.passage.Player;
 import pebblestep.core.passage.Step;
 import pebblestep.core.passage.Steps;
 import pebblestep.core.passage.Voiced;
+import pebblestep.core.rhythm.Bpm;
 import pebblestep.core.rhythm.Fraction;
 import pebblestep.core.rhythm.Speech;
 import pebblestep.core.rhythm.Tempo;
@@ -149,6 +151,28 @@ class MusicXmlTest {
                 .contains("<part-name>Oboe</part-name>", "<divisions>4</divisions>", "<sound tempo=\"72\"/>");
         assertThat(text.split("<note>", -1)).hasSizeGreaterThan(29);
         assertThat(text).contains("<bar-style>light-heavy</bar-style>");
+    }
+
+    /** The marks are by the sign of one note and its dot (MusicXML 4.0, element metronome); 60 thirds of a whole are 80 quarters. */
+    @ParameterizedTest
+    @CsvSource({
+        "1/4, 60, quarter, 60, 60",
+        "3/8, 60, quarter, 60, 90",
+        "1/3, 60, quarter, 80, 80",
+        "1/6, 60, quarter, 40, 40",
+        "5/16, 60, quarter, 75, 75",
+        "7/8, 20, quarter, 70, 70",
+        "3/32, 80, 16th, 80, 30",
+        "1, 60, whole, 60, 240"
+    })
+    void a_tempo_of_any_beat_is_marked(String beat, int bpm, String unit, String marked, String quarters) {
+        Step step = Steps.PLAIN.withTempo(new Tempo(Fraction.parse(beat), Bpm.of(bpm)));
+        String text = new String(
+                MusicXml.write("Scale", List.of(Sheet.of(step, null, Speech.USUAL)), Set.of()), StandardCharsets.UTF_8);
+        assertThat(text)
+                .contains("<beat-unit>" + unit + "</beat-unit>")
+                .contains("<per-minute>" + marked + "</per-minute>")
+                .contains("<sound tempo=\"" + quarters + "\"/>");
     }
 
     @Test
