@@ -13,7 +13,7 @@ export interface Questions {
   said: { asked: Schemas['SaidAsked']; answer: Schemas['SaidAnswer'] };
   with: { asked: Schemas['WithAsked']; answer: Schemas['WithAnswer'] };
   fingers: { asked: Schemas['FingersAsked']; answer: Schemas['FingersDocument'] };
-  ways: { asked: Schemas['WaysAsked']; answer: Schemas['WaysAnswer'] };
+  'walk-options': { asked: Schemas['WalkOptionsQuery']; answer: Schemas['WalkOptions'] };
   tour: { asked: Schemas['TourAsked']; answer: Schemas['TourAnswer'] };
   climb: { asked: Schemas['ClimbAsked']; answer: Schemas['ClimbAnswer'] };
   'climb-edit': { asked: Schemas['ClimbEditAsked']; answer: Schemas['ClimbEditAnswer'] };

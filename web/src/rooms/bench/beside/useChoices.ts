@@ -1,5 +1,5 @@
 import { useDeferredValue, useMemo } from 'react';
-import type { WaysAnswer, WithAnswer } from '../../../api/types';
+import type { WalkOptions, WithAnswer } from '../../../api/types';
 import { tried } from '../../../core/answers';
 import { useAround, useDraft } from '../BenchContext';
 
@@ -11,7 +11,7 @@ export function useWith(): WithAnswer | undefined {
 }
 
 /** Through which keys the step can go, and what a progression says that is being typed. */
-export function useWays(typed?: string): WaysAnswer | undefined {
+export function useWays(typed?: string): WalkOptions | undefined {
   const step = useDeferredValue(useDraft().step.document);
-  return useMemo(() => tried('ways', { step, typed }).answer, [step, typed]);
+  return useMemo(() => tried('walk-options', { step, typed }).answer, [step, typed]);
 }

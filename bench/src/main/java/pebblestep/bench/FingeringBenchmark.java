@@ -15,12 +15,12 @@ import org.openjdk.jmh.annotations.Scope;
 import org.openjdk.jmh.annotations.Setup;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
-import pebblestep.core.hands.Fingering;
-import pebblestep.core.hands.Hand;
-import pebblestep.core.hands.Handed;
-import pebblestep.core.hands.Onset;
-import pebblestep.core.hands.PlayersHand;
-import pebblestep.core.hands.Wish;
+import pebblestep.core.fingering.FingeringChoice;
+import pebblestep.core.fingering.Hand;
+import pebblestep.core.fingering.LineNote;
+import pebblestep.core.fingering.PlayersHand;
+import pebblestep.core.fingering.instruments.InstrumentHands;
+import pebblestep.core.fingering.search.Fingering;
 import pebblestep.core.instrument.Instrument;
 import pebblestep.core.instrument.Instruments;
 import pebblestep.core.pitch.Pitch;
@@ -57,13 +57,14 @@ public class FingeringBenchmark {
     private String instrument;
 
     private Hand hand;
-    private List<Onset> line;
+    private List<LineNote> line;
 
     /** Lays the line out. */
     @Setup
     public void line() {
         Instrument played = Instruments.of(instrument);
-        hand = Handed.of(played, PlayersHand.USUAL, Wish.NONE).orElseThrow();
+        hand = InstrumentHands.of(played, PlayersHand.USUAL, FingeringChoice.NONE)
+                .orElseThrow();
         List<Pitch> rising = new ArrayList<>();
         int midi = played.comfortable().lowest().midi();
         for (int i = 0; midi <= played.comfortable().highest().midi(); i++) {
@@ -74,7 +75,7 @@ public class FingeringBenchmark {
         int turn = 2 * rising.size() - 2;
         for (int i = 0; i < NOTES; i++) {
             int at = i % turn;
-            line.add(Onset.of(rising.get(Math.min(at, turn - at)), SECONDS));
+            line.add(LineNote.of(rising.get(Math.min(at, turn - at)), SECONDS));
         }
     }
 

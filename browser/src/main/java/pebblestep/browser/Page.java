@@ -24,7 +24,7 @@ import pebblestep.documents.bench.ReadingsAsked;
 import pebblestep.documents.bench.SaidAsked;
 import pebblestep.documents.bench.StepForecast;
 import pebblestep.documents.bench.TourAsked;
-import pebblestep.documents.bench.WaysAsked;
+import pebblestep.documents.bench.WalkOptionsQuery;
 import pebblestep.documents.bench.WithAsked;
 import pebblestep.documents.practice.CautionAsked;
 import pebblestep.documents.practice.LatencyAsked;
@@ -51,7 +51,7 @@ import pebblestep.documents.practice.TodayAsked;
             SaidAsked.class,
             WithAsked.class,
             FingersAsked.class,
-            WaysAsked.class,
+            WalkOptionsQuery.class,
             ClimbAsked.class,
             ClimbEditAsked.class,
             GrowthAsked.class,
@@ -78,7 +78,7 @@ import pebblestep.documents.practice.TodayAsked;
             SaidAsked.SaidAnswer.class,
             WithAsked.WithAnswer.class,
             FingersDocument.class,
-            WaysAsked.WaysAnswer.class,
+            WalkOptionsQuery.WalkOptions.class,
             ClimbAnswer.class,
             ClimbEditAsked.ClimbEditAnswer.class,
             GrowthAsked.GrowthAnswer.class,
@@ -126,7 +126,8 @@ public final class Page {
             case "said" -> () -> Json.write(Json.readSaidAsked(asked).answer());
             case "with" -> () -> Json.write(Json.readWithAsked(asked).answer());
             case "fingers" -> () -> Json.write(Json.readFingersAsked(asked).answer());
-            case "ways" -> () -> Json.write(Json.readWaysAsked(asked).answer());
+            case "walk-options" ->
+                () -> Json.write(Json.readWalkOptionsQuery(asked).answer());
             case "tour" -> () -> Json.write(Json.readTourAsked(asked).answer());
             case "climb" -> () -> Json.write(Json.readClimbAsked(asked).answer());
             case "climb-edit" -> () -> Json.write(Json.readClimbEditAsked(asked).answer());

@@ -8,7 +8,7 @@ import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import pebblestep.core.climb.AxisKind;
 import pebblestep.core.climb.Climbs;
-import pebblestep.core.hands.Wishes;
+import pebblestep.core.fingering.FingeringChoices;
 import pebblestep.core.instrument.Instruments;
 import pebblestep.core.instrument.Level;
 import pebblestep.core.keyplan.FormSet;
@@ -57,7 +57,7 @@ import pebblestep.documents.bench.SaidAsked;
 import pebblestep.documents.bench.SeenPart;
 import pebblestep.documents.bench.StepEdit;
 import pebblestep.documents.bench.TourAsked;
-import pebblestep.documents.bench.WaysAsked;
+import pebblestep.documents.bench.WalkOptionsQuery;
 import pebblestep.documents.bench.WithAsked;
 import pebblestep.documents.practice.PieceDocument;
 import pebblestep.exchange.IdentifiedNames;
@@ -169,10 +169,10 @@ public final class Questions {
                 yield new Question("with", asked, asked::answer);
             }
             case 22 -> {
-                WaysAsked asked = new WaysAsked(step(random), maybe(random, () -> Draw.of(
+                WalkOptionsQuery asked = new WalkOptionsQuery(step(random), maybe(random, () -> Draw.of(
                                 "ii V I:2", "Dm7 G7 | Cmaj7", "ii 9", "", "IV lydian", "bVII7:4")
                         .from(random)));
-                yield new Question("ways", asked, asked::answer);
+                yield new Question("walk-options", asked, asked::answer);
             }
             case 23 -> {
                 FingersAsked asked = new FingersAsked(step(random), player(random), random.nextInt(12));
@@ -393,7 +393,9 @@ public final class Questions {
     private static Player anyPlayer(Random random) {
         Player player = Player.of(
                 Draw.of(Instruments.all()).from(random), Draw.of(Level.class).from(random));
-        return random.nextInt(SOMETIMES) == 0 ? player.withHand(Wishes.hand().from(random)) : player;
+        return random.nextInt(SOMETIMES) == 0
+                ? player.withHand(FingeringChoices.hand().from(random))
+                : player;
     }
 
     interface Made<T> {

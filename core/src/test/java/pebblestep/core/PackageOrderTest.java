@@ -20,8 +20,8 @@ class PackageOrderTest {
             .definedBy("pebblestep.core.pitch")
             .layer("instrument")
             .definedBy("pebblestep.core.instrument")
-            .layer("hands")
-            .definedBy("pebblestep.core.hands")
+            .layer("fingering")
+            .definedBy("pebblestep.core.fingering..")
             .layer("scale")
             .definedBy("pebblestep.core.scale")
             .layer("line")
@@ -59,8 +59,8 @@ class PackageOrderTest {
             .layer("sound")
             .definedBy("pebblestep.core.sound")
             .whereLayer("instrument")
-            .mayOnlyBeAccessedByLayers("hands", "quiz", "voice", "passage", "notation")
-            .whereLayer("hands")
+            .mayOnlyBeAccessedByLayers("fingering", "quiz", "voice", "passage", "notation")
+            .whereLayer("fingering")
             .mayOnlyBeAccessedByLayers("passage", "climb", "keyplan", "quiz", "practice")
             .whereLayer("harmony")
             .mayOnlyBeAccessedByLayers("walk", "passage", "keyplan", "notation", "metronome", "climb")
@@ -70,7 +70,7 @@ class PackageOrderTest {
             .mayOnlyBeAccessedByLayers("passage", "notation", "climb", "practice")
             .whereLayer("scale")
             .mayOnlyBeAccessedByLayers(
-                    "hands",
+                    "fingering",
                     "line",
                     "harmony",
                     "walk",
@@ -113,6 +113,57 @@ class PackageOrderTest {
     @ArchTest
     static final ArchRule no_two_packages_know_each_other =
             slices().matching("pebblestep.core.(*)..").should().beFreeOfCycles();
+
+    /** Families of instruments know the model and the search, not each other; only what chooses among them knows them. */
+    @ArchTest
+    static final ArchRule a_family_knows_no_other = layeredArchitecture()
+            .consideringOnlyDependenciesInLayers()
+            .layer("model")
+            .definedBy("pebblestep.core.fingering")
+            .layer("search")
+            .definedBy("pebblestep.core.fingering.search")
+            .layer("bowed")
+            .definedBy("pebblestep.core.fingering.bowed")
+            .layer("frets")
+            .definedBy("pebblestep.core.fingering.frets")
+            .layer("brass")
+            .definedBy("pebblestep.core.fingering.brass")
+            .layer("wind")
+            .definedBy("pebblestep.core.fingering.wind")
+            .layer("keyboard")
+            .definedBy("pebblestep.core.fingering.keyboard")
+            .layer("mallets")
+            .definedBy("pebblestep.core.fingering.mallets")
+            .layer("harp")
+            .definedBy("pebblestep.core.fingering.harp")
+            .layer("words")
+            .definedBy("pebblestep.core.fingering.words")
+            .layer("instruments")
+            .definedBy("pebblestep.core.fingering.instruments")
+            .whereLayer("search")
+            .mayOnlyBeAccessedByLayers("bowed", "frets", "keyboard", "words", "instruments")
+            .whereLayer("bowed")
+            .mayOnlyBeAccessedByLayers("instruments")
+            .whereLayer("frets")
+            .mayOnlyBeAccessedByLayers("instruments")
+            .whereLayer("brass")
+            .mayOnlyBeAccessedByLayers("instruments")
+            .whereLayer("wind")
+            .mayOnlyBeAccessedByLayers("instruments")
+            .whereLayer("keyboard")
+            .mayOnlyBeAccessedByLayers("instruments")
+            .whereLayer("mallets")
+            .mayOnlyBeAccessedByLayers("instruments")
+            .whereLayer("harp")
+            .mayNotBeAccessedByAnyLayer()
+            .whereLayer("words")
+            .mayNotBeAccessedByAnyLayer()
+            .whereLayer("instruments")
+            .mayNotBeAccessedByAnyLayer();
+
+    @ArchTest
+    static final ArchRule the_rooms_of_fingering_are_free_of_cycles =
+            slices().matching("pebblestep.core.fingering.(*)..").should().beFreeOfCycles();
 
     @ArchTest
     static final ArchRule only_the_jdk_is_known = classes()

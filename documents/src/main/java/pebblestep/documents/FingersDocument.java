@@ -6,13 +6,13 @@ import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import pebblestep.core.Refusal;
 import pebblestep.core.Rounding;
-import pebblestep.core.hands.Fingering;
-import pebblestep.core.hands.Hand;
-import pebblestep.core.hands.Pin;
-import pebblestep.core.hands.School;
-import pebblestep.core.hands.Toll;
-import pebblestep.core.hands.Way;
-import pebblestep.core.hands.Wish;
+import pebblestep.core.fingering.Cost;
+import pebblestep.core.fingering.FingeringChoice;
+import pebblestep.core.fingering.Hand;
+import pebblestep.core.fingering.Pin;
+import pebblestep.core.fingering.School;
+import pebblestep.core.fingering.Way;
+import pebblestep.core.fingering.search.Fingering;
 import pebblestep.core.passage.LineHand;
 import pebblestep.core.passage.LineHand.Choice;
 import pebblestep.core.passage.LineHand.InSchool;
@@ -104,7 +104,7 @@ public record FingersDocument(
                         "note", "How this is fingered is not known here.")
                 .fits("Choose a player of an instrument with a hand: strings, frets, keys, valves, a slide or holes."));
         Pitch written = hand.written(note);
-        Wish wish = step.hand();
+        FingeringChoice wish = step.hand();
         return new FingersDocument(
                 note,
                 written.id(),
@@ -142,9 +142,9 @@ public record FingersDocument(
 
     /** Why it costs, and how far it is out of tune where nothing of that says so. */
     private static List<String> said(Way way) {
-        List<String> said = new ArrayList<>(way.tolls().stream()
-                .filter(toll -> toll.thousandths() >= SAID)
-                .map(Toll::why)
+        List<String> said = new ArrayList<>(way.costs().stream()
+                .filter(cost -> cost.thousandths() >= SAID)
+                .map(Cost::why)
                 .toList());
         long cents = Rounding.whole(Math.abs(way.cents()));
         if (cents >= HEARD_CENTS && said.stream().noneMatch(one -> one.contains("cents"))) {
@@ -153,11 +153,11 @@ public record FingersDocument(
         return said;
     }
 
-    private static StepDocument.HandPart written(Wish wish) {
+    private static StepDocument.HandPart written(FingeringChoice wish) {
         return Optional.ofNullable(HandFields.write(wish)).orElseGet(() -> new StepDocument.HandPart(null, null, null));
     }
 
-    private static SchoolPart school(InSchool in, Wish wish) {
+    private static SchoolPart school(InSchool in, FingeringChoice wish) {
         Fingering through = in.through();
         School school = in.school();
         return new SchoolPart(
@@ -171,6 +171,6 @@ public record FingersDocument(
                 through.stops().stream().map(stop -> stop.way().text()).toList(),
                 in.asked(),
                 in.misfit().orElse(null),
-                HandFields.write(new Wish(Optional.of(school.id()), wish.position(), wish.pins())));
+                HandFields.write(new FingeringChoice(Optional.of(school.id()), wish.position(), wish.pins())));
     }
 }

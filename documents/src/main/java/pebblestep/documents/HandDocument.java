@@ -4,13 +4,13 @@ import java.util.List;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
-import pebblestep.core.hands.FingerPattern;
-import pebblestep.core.hands.Fingering;
-import pebblestep.core.hands.Fingering.Stop;
-import pebblestep.core.hands.Hand;
-import pebblestep.core.hands.NewForHand;
-import pebblestep.core.hands.StringSigns;
-import pebblestep.core.hands.Toll;
+import pebblestep.core.fingering.Cost;
+import pebblestep.core.fingering.Hand;
+import pebblestep.core.fingering.bowed.FingerPattern;
+import pebblestep.core.fingering.bowed.StringSigns;
+import pebblestep.core.fingering.search.Fingering;
+import pebblestep.core.fingering.search.Fingering.Stop;
+import pebblestep.core.fingering.words.NewForHand;
 import pebblestep.core.passage.LineHand;
 
 /**
@@ -158,7 +158,7 @@ public record HandDocument(
                         ? null
                         : new MovePart(
                                 stop.moveCost() / THOUSAND,
-                                stop.move().stream().map(Toll::why).toList()),
+                                stop.move().stream().map(Cost::why).toList()),
                 LookDocument.of(stop.way().shape()));
     }
 }

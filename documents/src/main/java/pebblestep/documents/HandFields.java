@@ -6,8 +6,8 @@ import java.util.OptionalInt;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 import pebblestep.core.Refusal;
-import pebblestep.core.hands.Pin;
-import pebblestep.core.hands.Wish;
+import pebblestep.core.fingering.FingeringChoice;
+import pebblestep.core.fingering.Pin;
 import pebblestep.core.passage.Step.Named;
 import pebblestep.core.pitch.NoteName;
 import pebblestep.core.pitch.Pitch;
@@ -22,12 +22,12 @@ final class HandFields {
     private HandFields() {}
 
     /** The wish that a part says; refuses the first wrong field of it. */
-    static Wish read(@Nullable HandPart part) {
-        if (part == null) return Wish.NONE;
+    static FingeringChoice read(@Nullable HandPart part) {
+        if (part == null) return FingeringChoice.NONE;
         List<PinPart> pins = StepDocuments.or(part.pins(), List.of());
         return Fields.under(
                 "hand",
-                () -> new Wish(
+                () -> new FingeringChoice(
                         Optional.ofNullable(part.school()),
                         Optional.ofNullable(part.position()),
                         IntStream.range(0, pins.size())
@@ -49,7 +49,7 @@ final class HandFields {
         return Fields.at("key", () -> Key.of(NoteName.parse(part.tonic()), Forms.of(part.form())));
     }
 
-    static @Nullable HandPart write(Wish wish) {
+    static @Nullable HandPart write(FingeringChoice wish) {
         if (wish.isNone()) return null;
         return new HandPart(
                 wish.school().orElse(null),

@@ -2,8 +2,8 @@ package pebblestep.documents;
 
 import java.util.List;
 import org.jspecify.annotations.Nullable;
-import pebblestep.core.hands.Shape;
-import pebblestep.core.hands.ShapeWords;
+import pebblestep.core.fingering.Shape;
+import pebblestep.core.fingering.words.ShapeWords;
 
 /**
  * What a hand looks like on a note, as data of its picture: one of these is there, by the family of the instrument, or

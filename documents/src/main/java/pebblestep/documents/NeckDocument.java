@@ -3,8 +3,8 @@ package pebblestep.documents;
 import java.util.List;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
-import pebblestep.core.hands.Fretboard;
-import pebblestep.core.hands.Hand;
+import pebblestep.core.fingering.Hand;
+import pebblestep.core.fingering.frets.Fretboard;
 
 /**
  * A neck, as it is drawn.

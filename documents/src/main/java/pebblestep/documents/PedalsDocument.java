@@ -4,7 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import pebblestep.core.Words;
-import pebblestep.core.hands.Pedals;
+import pebblestep.core.fingering.harp.Pedals;
 import pebblestep.core.passage.Passage;
 import pebblestep.core.passage.Player;
 import pebblestep.core.pitch.NoteName;

@@ -5,10 +5,10 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.OptionalInt;
 import org.jspecify.annotations.Nullable;
-import pebblestep.core.hands.PlayersHand;
-import pebblestep.core.hands.PlayersHand.Horn;
-import pebblestep.core.hands.PlayersHand.Size;
-import pebblestep.core.hands.UsualWay;
+import pebblestep.core.fingering.PlayersHand;
+import pebblestep.core.fingering.PlayersHand.Horn;
+import pebblestep.core.fingering.PlayersHand.Size;
+import pebblestep.core.fingering.UsualWay;
 import pebblestep.core.pitch.Pitch;
 
 /**

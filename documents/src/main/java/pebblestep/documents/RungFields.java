@@ -8,7 +8,7 @@ import org.jspecify.annotations.Nullable;
 import pebblestep.core.Refusal;
 import pebblestep.core.climb.AxisKind;
 import pebblestep.core.climb.Rung;
-import pebblestep.core.hands.Wish;
+import pebblestep.core.fingering.FingeringChoice;
 import pebblestep.core.rhythm.Figure;
 import pebblestep.core.rhythm.Fraction;
 
@@ -111,7 +111,7 @@ final class RungFields {
 
     /** How the hand goes; refuses fingerings that are fixed, which are the step's. */
     private static Rung hand(StepDocument.HandPart part) {
-        Wish wish = HandFields.read(part);
+        FingeringChoice wish = HandFields.read(part);
         if (!wish.pins().isEmpty()) {
             throw Refusal.of("hand", "A rung has a school and a position, no fingering of one note.")
                     .fits("Fix fingerings in the step.");

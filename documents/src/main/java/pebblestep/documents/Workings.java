@@ -7,7 +7,7 @@ import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import pebblestep.core.Identified;
 import pebblestep.core.Refusal;
-import pebblestep.core.hands.Fingering;
+import pebblestep.core.fingering.search.Fingering;
 import pebblestep.core.notation.Score;
 import pebblestep.core.passage.Part;
 import pebblestep.core.passage.Passage;

@@ -1,7 +1,7 @@
 package pebblestep.exchange;
 
 import java.util.List;
-import pebblestep.core.hands.Marking;
+import pebblestep.core.fingering.Marking;
 import pebblestep.core.melody.Melody;
 import pebblestep.core.pitch.Pitch;
 

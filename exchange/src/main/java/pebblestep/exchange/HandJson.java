@@ -2,7 +2,7 @@ package pebblestep.exchange;
 
 import org.jspecify.annotations.Nullable;
 import pebblestep.core.Refusal;
-import pebblestep.core.hands.PlayersHand;
+import pebblestep.core.fingering.PlayersHand;
 import pebblestep.documents.PlayersHandDocument;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.json.JsonMapper;

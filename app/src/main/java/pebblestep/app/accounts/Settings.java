@@ -13,10 +13,10 @@ import java.util.Map;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import pebblestep.core.Refusal;
-import pebblestep.core.hands.Hand;
-import pebblestep.core.hands.Handed;
-import pebblestep.core.hands.PlayersHand;
-import pebblestep.core.hands.UsualWay;
+import pebblestep.core.fingering.Hand;
+import pebblestep.core.fingering.PlayersHand;
+import pebblestep.core.fingering.UsualWay;
+import pebblestep.core.fingering.instruments.InstrumentHands;
 import pebblestep.core.instrument.Instrument;
 import pebblestep.core.instrument.Instruments;
 import pebblestep.core.pitch.Pitch;
@@ -67,7 +67,7 @@ public record Settings(
         /** Refuses an instrument without a hand, and a way that is none of the note. */
         private UsualFingering checked() {
             Pitch written = Fields.at("pitch", () -> Pitch.parse(pitch));
-            Hand hand = Handed.of(Instruments.of(instrument))
+            Hand hand = InstrumentHands.of(Instruments.of(instrument))
                     .orElseThrow(() -> Refusal.of("instrument", "How this is fingered is not known here."));
             if (hand.ways(written).stream().noneMatch(one -> one.id().equals(way))) {
                 throw Refusal.of("way", written + " has no such fingering on this instrument.")

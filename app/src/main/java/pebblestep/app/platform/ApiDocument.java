@@ -37,7 +37,7 @@ import pebblestep.documents.bench.ReadingsAsked;
 import pebblestep.documents.bench.SaidAsked;
 import pebblestep.documents.bench.StepForecast;
 import pebblestep.documents.bench.TourAsked;
-import pebblestep.documents.bench.WaysAsked;
+import pebblestep.documents.bench.WalkOptionsQuery;
 import pebblestep.documents.bench.WithAsked;
 import pebblestep.documents.practice.CautionAsked;
 import pebblestep.documents.practice.LatencyAsked;
@@ -84,8 +84,8 @@ class ApiDocument {
             WithAsked.class,
             FingersAsked.class,
             WithAsked.WithAnswer.class,
-            WaysAsked.class,
-            WaysAsked.WaysAnswer.class,
+            WalkOptionsQuery.class,
+            WalkOptionsQuery.WalkOptions.class,
             TourAsked.class,
             TourAsked.TourAnswer.class,
             ClimbAsked.class,

@@ -13,8 +13,8 @@ import pebblestep.app.students.InstrumentViews.InstrumentRequest;
 import pebblestep.app.students.InstrumentViews.InstrumentView;
 import pebblestep.app.students.InstrumentViews.OfferedSchool;
 import pebblestep.core.Refusal;
-import pebblestep.core.hands.Hand;
-import pebblestep.core.hands.Handed;
+import pebblestep.core.fingering.Hand;
+import pebblestep.core.fingering.instruments.InstrumentHands;
 import pebblestep.core.instrument.Clef;
 import pebblestep.core.instrument.Instrument;
 import pebblestep.core.instrument.Instruments;
@@ -156,7 +156,7 @@ public class InstrumentService {
                 part.comfortable(),
                 part.full(),
                 part.fingeredLike(),
-                Handed.of(instrument).map(InstrumentService::offer).orElse(null),
+                InstrumentHands.of(instrument).map(InstrumentService::offer).orElse(null),
                 ownId,
                 archived);
     }

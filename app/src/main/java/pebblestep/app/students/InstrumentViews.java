@@ -6,8 +6,8 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
-import pebblestep.core.hands.Hand;
-import pebblestep.core.hands.PlayersHand;
+import pebblestep.core.fingering.Hand;
+import pebblestep.core.fingering.PlayersHand;
 
 /** What the API takes and shows of instruments. */
 public final class InstrumentViews {

@@ -32,7 +32,7 @@ import pebblestep.app.students.StudentViews.RangeStep;
 import pebblestep.app.students.StudentViews.StudentRequest;
 import pebblestep.app.students.StudentViews.StudentView;
 import pebblestep.app.students.StudentViews.TimetableRow;
-import pebblestep.core.hands.PlayersHand;
+import pebblestep.core.fingering.PlayersHand;
 import pebblestep.core.instrument.Instrument;
 import pebblestep.core.instrument.Level;
 import pebblestep.core.instrument.PitchRange;

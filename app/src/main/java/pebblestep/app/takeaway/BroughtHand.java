@@ -8,10 +8,10 @@ import org.jspecify.annotations.Nullable;
 import pebblestep.app.takeaway.ImportViews.FoundHand;
 import pebblestep.core.Refusal;
 import pebblestep.core.Words;
-import pebblestep.core.hands.Hand;
-import pebblestep.core.hands.Handed;
-import pebblestep.core.hands.Pin;
-import pebblestep.core.hands.Wish;
+import pebblestep.core.fingering.FingeringChoice;
+import pebblestep.core.fingering.Hand;
+import pebblestep.core.fingering.Pin;
+import pebblestep.core.fingering.instruments.InstrumentHands;
 import pebblestep.core.instrument.Instrument;
 import pebblestep.core.instrument.Instruments;
 import pebblestep.exchange.FoundMusic;
@@ -22,26 +22,26 @@ import pebblestep.exchange.FoundMusic;
  * @param wish what the step asks of the hand by them
  * @param view what is said about them; null where the file has none
  */
-record BroughtHand(Wish wish, @Nullable FoundHand view) {
+record BroughtHand(FingeringChoice wish, @Nullable FoundHand view) {
     /**
      * Reads them for an instrument, by its id; without one for that after which the part is called. Refuses one that there is not, and one
      * whose hand is not known.
      */
     static BroughtHand of(FoundMusic music, @Nullable String instrument) {
-        if (music.marked().isEmpty()) return new BroughtHand(Wish.NONE, null);
+        if (music.marked().isEmpty()) return new BroughtHand(FingeringChoice.NONE, null);
         Optional<Instrument> whose =
                 instrument == null ? named(music.parts().get(music.part())) : Optional.of(Instruments.of(instrument));
         int all = music.marked().size();
         if (whose.isEmpty()) {
             return new BroughtHand(
-                    Wish.NONE,
+                    FingeringChoice.NONE,
                     new FoundHand(
                             null,
                             Words.capital(Words.spelled(all, "fingering"))
                                     + (all == 1 ? " stands" : " stand")
                                     + " at the notes. Choose the instrument, to keep them."));
         }
-        Hand hand = Handed.of(whose.get())
+        Hand hand = InstrumentHands.of(whose.get())
                 .orElseThrow(() ->
                         Refusal.of("instrument", "How a " + whose.get().name() + " is fingered is not known here."));
         List<Pin> pins = music.marked().stream()
@@ -52,15 +52,16 @@ record BroughtHand(Wish wish, @Nullable FoundHand view) {
                                 .map(way -> Pin.at(one.note(), one.written(), way.id()))
                                 .stream())
                 .toList();
-        List<Pin> kept = pins.subList(0, Math.min(Wish.MOST_PINS, pins.size()));
+        List<Pin> kept = pins.subList(0, Math.min(FingeringChoice.MOST_PINS, pins.size()));
         String many = Words.spelled(kept.size(), "fingering");
         String words =
                 (kept.size() == all && all > 1 ? "All " + many : Words.capital(many) + (all > 1 ? " of " + all : ""))
                         + (kept.size() == 1 ? " is" : " are") + " fixed in the step"
                         + (pins.size() < all ? "; the others are none of this instrument" : "")
-                        + (kept.size() < pins.size() ? "; a step has " + Wish.MOST_PINS + " at most" : "") + ".";
+                        + (kept.size() < pins.size() ? "; a step has " + FingeringChoice.MOST_PINS + " at most" : "")
+                        + ".";
         return new BroughtHand(
-                new Wish(Optional.empty(), Optional.empty(), kept),
+                new FingeringChoice(Optional.empty(), Optional.empty(), kept),
                 new FoundHand(whose.get().id(), words));
     }
 
@@ -68,7 +69,7 @@ record BroughtHand(Wish wish, @Nullable FoundHand view) {
     private static Optional<Instrument> named(String part) {
         String said = part.toLowerCase(Locale.ROOT);
         return Instruments.all().stream()
-                .filter(one -> saidOf(one, said) > 0 && Handed.of(one).isPresent())
+                .filter(one -> saidOf(one, said) > 0 && InstrumentHands.of(one).isPresent())
                 .sorted(Comparator.comparing((Instrument one) -> saidOf(one, said))
                         .reversed())
                 .findFirst();

@@ -4,8 +4,8 @@ import java.util.List;
 import java.util.Optional;
 import pebblestep.core.Refusal;
 import pebblestep.core.Words;
-import pebblestep.core.hands.Schools;
-import pebblestep.core.hands.Wish;
+import pebblestep.core.fingering.FingeringChoice;
+import pebblestep.core.fingering.instruments.Schools;
 import pebblestep.core.line.Extent;
 import pebblestep.core.line.Line;
 import pebblestep.core.passage.Articulation;
@@ -253,7 +253,8 @@ public sealed interface Rung {
 
         @Override
         public Step on(Step step) {
-            return step.withHand(new Wish(school, position, step.hand().pins()));
+            return step.withHand(
+                    new FingeringChoice(school, position, step.hand().pins()));
         }
 
         @Override

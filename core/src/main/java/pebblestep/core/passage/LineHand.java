@@ -10,14 +10,14 @@ import java.util.Optional;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 import pebblestep.core.Refusal;
-import pebblestep.core.hands.Fingering;
-import pebblestep.core.hands.Hand;
-import pebblestep.core.hands.Handed;
-import pebblestep.core.hands.Onset;
-import pebblestep.core.hands.Pin;
-import pebblestep.core.hands.School;
-import pebblestep.core.hands.Way;
-import pebblestep.core.hands.Wish;
+import pebblestep.core.fingering.FingeringChoice;
+import pebblestep.core.fingering.Hand;
+import pebblestep.core.fingering.LineNote;
+import pebblestep.core.fingering.Pin;
+import pebblestep.core.fingering.School;
+import pebblestep.core.fingering.Way;
+import pebblestep.core.fingering.instruments.InstrumentHands;
+import pebblestep.core.fingering.search.Fingering;
 import pebblestep.core.pitch.Pitch;
 import pebblestep.core.scale.Key;
 import pebblestep.core.voice.By;
@@ -35,7 +35,7 @@ public final class LineHand {
     private final Hand own;
 
     private final Hand hand;
-    private final List<Onset> onsets;
+    private final List<LineNote> onsets;
     private final Map<Integer, String> pins = new LinkedHashMap<>();
     private final List<Resting> resting = new ArrayList<>();
 
@@ -77,10 +77,10 @@ public final class LineHand {
     /** The hand of a player; empty where there is no model of it. */
     static Optional<LineHand> of(Passage passage, @Nullable Player player) {
         if (player == null) return Optional.empty();
-        Wish wish = passage.step().hand();
+        FingeringChoice wish = passage.step().hand();
         return player.played().map(own -> {
             Hand as = side(passage, own);
-            return new LineHand(passage, as, Handed.asked(as, wish));
+            return new LineHand(passage, as, InstrumentHands.asked(as, wish));
         });
     }
 
@@ -96,12 +96,12 @@ public final class LineHand {
         Passage turned = passage.turnedTo(part, player);
         return player.played()
                 .filter(hand -> hand.family() == Hand.Family.KEYS)
-                .map(hand -> by == By.LEFT ? Handed.left(hand) : hand)
+                .map(hand -> by == By.LEFT ? InstrumentHands.left(hand) : hand)
                 .map(hand -> Fingering.of(hand, onsets(turned), Map.of()));
     }
 
     private static Hand side(Passage passage, Hand hand) {
-        return isLeft(passage) ? Handed.left(hand) : hand;
+        return isLeft(passage) ? InstrumentHands.left(hand) : hand;
     }
 
     private static boolean isLeft(Passage passage) {
@@ -148,20 +148,20 @@ public final class LineHand {
     }
 
     /** What the step would ask with one pin more, in place of those that mean the same notes. */
-    public Wish fixed(Pin pin) {
-        Wish wish = passage.step().hand();
+    public FingeringChoice fixed(Pin pin) {
+        FingeringChoice wish = passage.step().hand();
         List<Pin> others =
                 wish.pins().stream().filter(other -> !isReplaced(other, pin)).toList();
         List<Pin> all = new ArrayList<>(others);
         all.add(pin);
-        return new Wish(wish.school(), wish.position(), all);
+        return new FingeringChoice(wish.school(), wish.position(), all);
     }
 
     /** What the step would ask, did nothing fix this note any more. */
-    public Wish loosened(int note) {
-        Wish wish = passage.step().hand();
+    public FingeringChoice loosened(int note) {
+        FingeringChoice wish = passage.step().hand();
         Pitch written = written(note);
-        return new Wish(
+        return new FingeringChoice(
                 wish.school(),
                 wish.position(),
                 wish.pins().stream()
@@ -183,20 +183,20 @@ public final class LineHand {
         return passage.writtenKeyAt(note);
     }
 
-    private static List<Onset> onsets(Passage passage) {
+    private static List<LineNote> onsets(Passage passage) {
         List<PassageNote> notes = passage.notes();
         boolean[] joined = new boolean[notes.size()];
         for (Slur slur : Slur.of(passage.step(), notes)) {
             for (int i = slur.fromNote(); i < slur.toNote(); i++) joined[i] = true;
         }
-        List<Onset> onsets = new ArrayList<>();
+        List<LineNote> onsets = new ArrayList<>();
         for (int i = 0; i < notes.size(); i++) {
             PassageNote note = notes.get(i);
             double from = passage.millisAt(note.at());
             double to = i + 1 < notes.size()
                     ? passage.millisAt(notes.get(i + 1).at())
                     : passage.millisAt(note.at().plus(note.value()));
-            onsets.add(new Onset(
+            onsets.add(new LineNote(
                     note.written(),
                     (to - from) / THOUSAND,
                     joined[i],
@@ -242,7 +242,7 @@ public final class LineHand {
     public List<Choice> choices(int note) {
         Pitch written = written(note);
         int from = Math.max(0, note - AROUND);
-        List<Onset> near = onsets.subList(from, Math.min(onsets.size(), note + AROUND + 1));
+        List<LineNote> near = onsets.subList(from, Math.min(onsets.size(), note + AROUND + 1));
         Map<Integer, String> others = new HashMap<>();
         pins.forEach((at, way) -> {
             if (at >= from && at - from < near.size()) others.put(at - from, way);

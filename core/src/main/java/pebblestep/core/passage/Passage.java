@@ -6,7 +6,7 @@ import java.util.Optional;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import pebblestep.core.Refusal;
-import pebblestep.core.hands.Fingering;
+import pebblestep.core.fingering.search.Fingering;
 import pebblestep.core.line.LineNote;
 import pebblestep.core.pitch.Interval;
 import pebblestep.core.pitch.Pitch;

@@ -1,10 +1,10 @@
 package pebblestep.core.passage;
 
 import java.util.Optional;
-import pebblestep.core.hands.Hand;
-import pebblestep.core.hands.Handed;
-import pebblestep.core.hands.PlayersHand;
-import pebblestep.core.hands.Wish;
+import pebblestep.core.fingering.FingeringChoice;
+import pebblestep.core.fingering.Hand;
+import pebblestep.core.fingering.PlayersHand;
+import pebblestep.core.fingering.instruments.InstrumentHands;
 import pebblestep.core.instrument.Instrument;
 import pebblestep.core.instrument.Level;
 import pebblestep.core.instrument.PitchRange;
@@ -79,7 +79,9 @@ public record Player(
      * range of their own it takes no position that this range does not need, unless they say so.
      */
     public Optional<Hand> played() {
-        return own ? Handed.upTo(range.highest(), instrument, hand) : Handed.of(instrument, hand, Wish.NONE);
+        return own
+                ? InstrumentHands.upTo(range.highest(), instrument, hand)
+                : InstrumentHands.of(instrument, hand, FingeringChoice.NONE);
     }
 
     /** The family of the instrument: strings, woodwind, brass and so on. */

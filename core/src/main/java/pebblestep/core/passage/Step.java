@@ -7,7 +7,7 @@ import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import pebblestep.core.Identified;
 import pebblestep.core.Refusal;
-import pebblestep.core.hands.Wish;
+import pebblestep.core.fingering.FingeringChoice;
 import pebblestep.core.harmony.Company;
 import pebblestep.core.line.Line;
 import pebblestep.core.line.Turn;
@@ -59,7 +59,7 @@ public record Step(
         Optional<Walk> walk,
         Company company,
         WhichHands hands,
-        Wish hand) {
+        FingeringChoice hand) {
 
     /** How the key of a step is named. */
     public enum Named implements Identified {
@@ -115,7 +115,7 @@ public record Step(
                 Optional.empty(),
                 Company.NONE,
                 WhichHands.TOGETHER,
-                Wish.NONE);
+                FingeringChoice.NONE);
     }
 
     /** The forms that are played, each once. */
@@ -306,7 +306,7 @@ public record Step(
     }
 
     /** This step asking that of the hand. */
-    public Step withHand(Wish other) {
+    public Step withHand(FingeringChoice other) {
         return new Step(
                 title,
                 key,

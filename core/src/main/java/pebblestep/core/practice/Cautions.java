@@ -6,8 +6,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import pebblestep.core.Copies;
 import pebblestep.core.Identified;
-import pebblestep.core.Kept;
 import pebblestep.core.climb.Ascent;
 import pebblestep.core.climb.Position;
 import pebblestep.core.passage.Passage;
@@ -49,7 +49,7 @@ public final class Cautions {
     public record Sitting(
             LocalDate day, long seconds, boolean headphones, Map<Moment, LocalDate> shown, Set<Moment> away) {
         public Sitting {
-            shown = Kept.map(shown);
+            shown = Copies.map(shown);
             away = Set.copyOf(away);
         }
 

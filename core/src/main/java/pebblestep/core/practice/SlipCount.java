@@ -9,7 +9,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
-import pebblestep.core.Kept;
+import pebblestep.core.Copies;
 import pebblestep.core.passage.Passage;
 import pebblestep.core.passage.Step;
 import pebblestep.core.pitch.NoteName;
@@ -34,10 +34,10 @@ public record SlipCount(
     public static final SlipCount NONE = new SlipCount(0, Map.of(), Map.of(), Map.of(), Map.of());
 
     public SlipCount {
-        kinds = Kept.map(kinds);
-        notes = Kept.map(notes);
-        asNotes = Kept.map(asNotes);
-        stations = Kept.map(stations);
+        kinds = Copies.map(kinds);
+        notes = Copies.map(notes);
+        asNotes = Copies.map(asNotes);
+        stations = Copies.map(stations);
     }
 
     /** The count of these takes. */

@@ -5,7 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import pebblestep.core.Kept;
+import pebblestep.core.Copies;
 import pebblestep.core.Words;
 import pebblestep.core.pitch.NoteName;
 import pebblestep.core.scale.Key;
@@ -21,7 +21,7 @@ import pebblestep.core.scale.Slips;
  */
 public record SlipTally(int takes, Map<SlipKind, Integer> kinds, List<NoteTally> notes) {
     public SlipTally {
-        kinds = Kept.map(kinds);
+        kinds = Copies.map(kinds);
         notes = List.copyOf(notes);
     }
 

@@ -10,12 +10,12 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import pebblestep.core.Refusal;
-import pebblestep.core.hands.Fingering;
-import pebblestep.core.hands.Hand;
-import pebblestep.core.hands.Onset;
-import pebblestep.core.hands.Shape;
-import pebblestep.core.hands.ShapeWords;
-import pebblestep.core.hands.Way;
+import pebblestep.core.fingering.Hand;
+import pebblestep.core.fingering.LineNote;
+import pebblestep.core.fingering.Shape;
+import pebblestep.core.fingering.Way;
+import pebblestep.core.fingering.search.Fingering;
+import pebblestep.core.fingering.words.ShapeWords;
 import pebblestep.core.instrument.PitchRange;
 import pebblestep.core.pitch.NoteName;
 import pebblestep.core.pitch.Pitch;
@@ -87,9 +87,9 @@ public record FingerQuiz(Hand hand, PitchRange range) {
     private List<Fingering.Stop> line(Key key) {
         List<Pitch> up = up(key);
         if (up.isEmpty()) return List.of();
-        List<Onset> onsets = new ArrayList<>();
-        up.forEach(pitch -> onsets.add(Onset.of(pitch, SECONDS)));
-        up.reversed().stream().skip(1).forEach(pitch -> onsets.add(Onset.of(pitch, SECONDS)));
+        List<LineNote> onsets = new ArrayList<>();
+        up.forEach(pitch -> onsets.add(LineNote.of(pitch, SECONDS)));
+        up.reversed().stream().skip(1).forEach(pitch -> onsets.add(LineNote.of(pitch, SECONDS)));
         return Fingering.of(hand, onsets, new HashMap<>()).stops();
     }
 

@@ -7,10 +7,10 @@ import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import pebblestep.core.Refusal;
-import pebblestep.core.hands.Hand;
-import pebblestep.core.hands.Handed;
-import pebblestep.core.hands.Pin;
-import pebblestep.core.hands.Wish;
+import pebblestep.core.fingering.FingeringChoice;
+import pebblestep.core.fingering.Hand;
+import pebblestep.core.fingering.Pin;
+import pebblestep.core.fingering.instruments.InstrumentHands;
 import pebblestep.core.instrument.Instruments;
 import pebblestep.core.instrument.PitchRange;
 import pebblestep.core.line.Extent;
@@ -116,7 +116,7 @@ class HandsAndWalkTest {
 
     @Test
     void the_hand_is_climbed_position_by_position_by_a_bow() {
-        Hand violin = Handed.of(Instruments.of("violin")).orElseThrow();
+        Hand violin = InstrumentHands.of(Instruments.of("violin")).orElseThrow();
         Step step = scale();
         List<Rung> rungs = Suggestions.ofHand(step, violin);
         assertThat(said(rungs.subList(0, 4)))
@@ -131,9 +131,9 @@ class HandsAndWalkTest {
 
     @Test
     void the_hand_is_climbed_school_by_school_on_frets_and_pins_stay() {
-        Hand guitar = Handed.of(Instruments.of("classical-guitar")).orElseThrow();
+        Hand guitar = InstrumentHands.of(Instruments.of("classical-guitar")).orElseThrow();
         Pin pin = Pin.at(0, Pitch.parse("C5"), "5-3-3");
-        Step step = scale().withHand(new Wish(Optional.empty(), Optional.empty(), List.of(pin)));
+        Step step = scale().withHand(new FingeringChoice(Optional.empty(), Optional.empty(), List.of(pin)));
         List<Rung> rungs = Suggestions.ofHand(step, guitar);
         assertThat(said(rungs))
                 .containsExactly(
@@ -143,13 +143,13 @@ class HandsAndWalkTest {
                         "along one string",
                         "same fingers in every key");
         assertThat(rungs.get(1).on(step).hand())
-                .isEqualTo(new Wish(Optional.of("three-a-string"), Optional.empty(), List.of(pin)));
+                .isEqualTo(new FingeringChoice(Optional.of("three-a-string"), Optional.empty(), List.of(pin)));
     }
 
     /** Common practice, no source: a trumpet has neither positions nor schools, so there is nothing to climb. */
     @Test
     void a_hand_without_positions_and_schools_does_not_grow() {
-        Hand trumpet = Handed.of(Instruments.of("trumpet")).orElseThrow();
+        Hand trumpet = InstrumentHands.of(Instruments.of("trumpet")).orElseThrow();
         assertThat(Suggestions.ofHand(scale(), trumpet)).hasSize(1);
         assertThat(Suggestions.of(AxisKind.HAND, scale())).hasSize(1);
     }

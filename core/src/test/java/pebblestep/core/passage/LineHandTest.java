@@ -7,12 +7,12 @@ import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import pebblestep.core.Refusal;
-import pebblestep.core.hands.Fingering;
-import pebblestep.core.hands.Fingering.Stop;
-import pebblestep.core.hands.Pin;
-import pebblestep.core.hands.Toll;
-import pebblestep.core.hands.Wish;
-import pebblestep.core.hands.Wishes;
+import pebblestep.core.fingering.Cost;
+import pebblestep.core.fingering.FingeringChoice;
+import pebblestep.core.fingering.FingeringChoices;
+import pebblestep.core.fingering.Pin;
+import pebblestep.core.fingering.search.Fingering;
+import pebblestep.core.fingering.search.Fingering.Stop;
 import pebblestep.core.instrument.Instrument;
 import pebblestep.core.instrument.Instruments;
 import pebblestep.core.instrument.Level;
@@ -66,13 +66,14 @@ class LineHandTest {
     /** Steps that fit whoever plays them. */
     Draw<Case> cases() {
         List<Instrument> carried = Instruments.all().stream()
-                .filter(one -> pebblestep.core.hands.Handed.of(one).isPresent())
+                .filter(one -> pebblestep.core.fingering.instruments.InstrumentHands.of(one)
+                        .isPresent())
                 .toList();
         return random -> {
             for (; ; ) {
                 Step step = Voiced.any().from(random);
                 Player player = Player.of(Draw.of(carried).from(random), Level.COMFORTABLE)
-                        .withHand(Wishes.hand().from(random));
+                        .withHand(FingeringChoices.hand().from(random));
                 try {
                     Passage.of(step, player);
                     return new Case(step, player);
@@ -151,7 +152,7 @@ class LineHandTest {
     @Test
     void one_pin_takes_the_place_of_another_of_its_note() {
         LineHand hand = hand(OCTAVE.withHand(asking(Pin.at(2, Pitch.parse("E4"), "p5-12"))), TRUMPET);
-        Wish fixed = hand.fixed(Pin.at(2, Pitch.parse("E4"), "p6-123"));
+        FingeringChoice fixed = hand.fixed(Pin.at(2, Pitch.parse("E4"), "p6-123"));
         assertThat(fixed.pins()).extracting(Pin::way).containsExactly("p6-123");
         assertThat(hand.loosened(2).pins()).isEmpty();
         assertThat(hand.loosened(3).pins()).hasSize(1);
@@ -160,7 +161,7 @@ class LineHandTest {
     /** What is chosen comes first and costs nothing more; every other way is at least as dear, and none looks like another. */
     @Samples(60)
     void the_ways_of_a_note_are_told_by_what_the_line_costs(@From("cases") Case given) {
-        LineHand hand = hand(given.step.withHand(Wish.NONE), given.player);
+        LineHand hand = hand(given.step.withHand(FingeringChoice.NONE), given.player);
         List<LineHand.Choice> choices = hand.choices(0);
         assertThat(choices.getFirst().chosen()).isTrue();
         assertThat(choices)
@@ -180,7 +181,7 @@ class LineHandTest {
                 .filteredOn(LineHand.InSchool::asked)
                 .singleElement()
                 .satisfies(school -> assertThat(school.school().words()).isEqualTo("one finger a fret"));
-        Step threes = step.withHand(new Wish(Optional.of("three-a-string"), Optional.empty(), List.of()));
+        Step threes = step.withHand(new FingeringChoice(Optional.of("three-a-string"), Optional.empty(), List.of()));
         assertThat(hand(threes, guitar).fingering()).isNotEqualTo(usual.fingering());
         assertThat(hand(threes, guitar).misfit()).isEmpty();
         // At the first fret two whole steps are wider than a hand: what is asked rests, and it is said.
@@ -199,8 +200,8 @@ class LineHandTest {
                 .hasMessageContaining("notes 0 to 7");
     }
 
-    private static Wish asking(Pin pin) {
-        return new Wish(Optional.empty(), Optional.empty(), List.of(pin));
+    private static FingeringChoice asking(Pin pin) {
+        return new FingeringChoice(Optional.empty(), Optional.empty(), List.of(pin));
     }
 
     /** What a player has decides: the third valve's notes on four valves, a trigger, a position, a capo. */
@@ -209,11 +210,12 @@ class LineHandTest {
         Player euphonium = Player.of(Instruments.of("euphonium"));
         Step step = octave("Bb");
         assertThat(texts(step, euphonium)).contains("4");
-        assertThat(texts(step, euphonium.withHand(Wishes.valves(3)))).doesNotContain("4");
+        assertThat(texts(step, euphonium.withHand(FingeringChoices.valves(3)))).doesNotContain("4");
         Player violin = Player.of(Instruments.of("violin"));
         Step high = Steps.step("D", "major", Extent.octaves(2), Travel.UP, Turn.SINGLE, "4/4", "1/8", "0");
-        Fingering first = hand(high, violin.withHand(Wishes.highest("I"))).fingering();
-        assertThat(first.stops().getLast().way().tolls()).extracting(Toll::why).contains("beyond position I");
+        Fingering first =
+                hand(high, violin.withHand(FingeringChoices.highest("I"))).fingering();
+        assertThat(first.stops().getLast().way().costs()).extracting(Cost::why).contains("beyond position I");
     }
 
     private static List<String> texts(Step step, Player player) {

@@ -7,9 +7,9 @@ import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import pebblestep.core.hands.Hand;
-import pebblestep.core.hands.School;
-import pebblestep.core.hands.Wishes;
+import pebblestep.core.fingering.FingeringChoices;
+import pebblestep.core.fingering.Hand;
+import pebblestep.core.fingering.School;
 import pebblestep.core.instrument.Instruments;
 import pebblestep.core.instrument.Level;
 import pebblestep.core.instrument.PitchRange;
@@ -45,7 +45,7 @@ class OwnRangeHandTest {
     @Test
     void what_is_said_of_the_hand_goes_before_it() {
         Player beginner = Player.of(Instruments.of("violin"), Level.FIRST_OCTAVE);
-        assertThat(positions(beginner.withHand(Wishes.highest("III"))).getLast())
+        assertThat(positions(beginner.withHand(FingeringChoices.highest("III"))).getLast())
                 .isEqualTo("III");
     }
 

@@ -4,7 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Random;
 import pebblestep.core.Refusal;
-import pebblestep.core.hands.Wishes;
+import pebblestep.core.fingering.FingeringChoices;
 import pebblestep.core.harmony.Company;
 import pebblestep.core.line.Extent;
 import pebblestep.core.pitch.NoteName;
@@ -118,7 +118,7 @@ public final class Voiced {
                         Company.NONE.withChords(Draw.of(Company.Style.class).from(random));
                 step = step.withCompany(random.nextBoolean() ? chords.withBass() : chords);
             }
-            return random.nextInt(4) == 0 ? step.withHand(Wishes.any().from(random)) : step;
+            return random.nextInt(4) == 0 ? step.withHand(FingeringChoices.any().from(random)) : step;
         };
     }
 

@@ -10,9 +10,9 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 import pebblestep.core.Refusal;
-import pebblestep.core.hands.Handed;
-import pebblestep.core.hands.PlayersHand;
-import pebblestep.core.hands.Wish;
+import pebblestep.core.fingering.FingeringChoice;
+import pebblestep.core.fingering.PlayersHand;
+import pebblestep.core.fingering.instruments.InstrumentHands;
 import pebblestep.core.instrument.Instrument;
 import pebblestep.core.instrument.Instruments;
 import pebblestep.core.instrument.PitchRange;
@@ -26,7 +26,8 @@ class FingerQuizTest {
     private static final Key G = Key.of(NoteName.parse("G"), Forms.of("major"));
 
     private static Optional<FingerQuiz> of(Instrument instrument) {
-        return Handed.of(instrument, PlayersHand.USUAL, Wish.NONE).map(hand -> new FingerQuiz(hand, instrument.full()));
+        return InstrumentHands.of(instrument, PlayersHand.USUAL, FingeringChoice.NONE)
+                .map(hand -> new FingerQuiz(hand, instrument.full()));
     }
 
     private static FingerQuiz of(String instrument) {

@@ -158,7 +158,8 @@ class SynthTest {
         assertThat(onsets).hasSameSizeAs(clicks);
         for (int i = 0; i < clicks.size(); i++) {
             double due = seconds(clicks.get(i), programme) * COARSE;
-            if (Math.abs(onsets.get(i) - due) > 1) fail("click %d of %s begins at %d, not %f", i, step, onsets.get(i), due);
+            if (Math.abs(onsets.get(i) - due) > 1)
+                fail("click %d of %s begins at %d, not %f", i, step, onsets.get(i), due);
         }
     }
 

@@ -10,7 +10,7 @@ import pebblestep.core.climb.AxisKind;
 import pebblestep.core.climb.Policy;
 import pebblestep.core.climb.Rung;
 import pebblestep.core.climb.Suggestions;
-import pebblestep.core.hands.Hand;
+import pebblestep.core.fingering.Hand;
 import pebblestep.core.passage.Player;
 import pebblestep.core.passage.Step;
 import pebblestep.documents.ClimbDocument;

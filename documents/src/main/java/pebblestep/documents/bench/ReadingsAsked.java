@@ -7,7 +7,7 @@ import java.util.Optional;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import pebblestep.core.Refusal;
-import pebblestep.core.hands.Fingering;
+import pebblestep.core.fingering.search.Fingering;
 import pebblestep.core.passage.Part;
 import pebblestep.core.passage.Passage;
 import pebblestep.core.passage.Player;

@@ -2,7 +2,7 @@ package pebblestep.documents.practice;
 
 import java.time.LocalDate;
 import java.util.Map;
-import pebblestep.core.Kept;
+import pebblestep.core.Copies;
 import pebblestep.core.practice.Progress;
 import pebblestep.core.practice.Schedule;
 
@@ -23,7 +23,7 @@ public record Piece(
         Progress progress,
         Map<LocalDate, Long> seconds) {
     public Piece {
-        seconds = Kept.map(seconds);
+        seconds = Copies.map(seconds);
     }
 
     long secondsOn(LocalDate day) {

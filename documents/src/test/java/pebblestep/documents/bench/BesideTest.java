@@ -91,24 +91,26 @@ class BesideTest {
 
     @Test
     void every_walk_that_is_offered_can_be_taken() {
-        WaysAsked.WaysAnswer answer = new WaysAsked(document(Steps.PLAIN), null).answer();
+        WalkOptionsQuery.WalkOptions answer = new WalkOptionsQuery(document(Steps.PLAIN), null).answer();
         assertThat(answer.said()).isNull();
         assertThat(answer.ways()).hasSizeGreaterThan(8);
-        for (WaysAsked.WayPart way : answer.ways()) {
+        for (WalkOptionsQuery.WayPart way : answer.ways()) {
             Step taken = StepDocuments.read(document(Steps.PLAIN).withWalk(way.walk()));
             assertThat(taken.walk()).as(way.name()).isPresent();
         }
-        assertThat(answer.orders()).extracting(WaysAsked.OrderPart::order).contains("whole-steps-up", "fourths");
+        assertThat(answer.orders())
+                .extracting(WalkOptionsQuery.OrderPart::order)
+                .contains("whole-steps-up", "fourths");
     }
 
     @Test
     void a_progression_is_read_while_it_is_typed() {
         StepDocument step = document(Steps.PLAIN);
-        WaysAsked.WaysAnswer read = new WaysAsked(step, "ii V9 I:2").answer();
+        WalkOptionsQuery.WalkOptions read = new WalkOptionsQuery(step, "ii V9 I:2").answer();
         assertThat(read.refused()).isNull();
         assertThat(read.read()).isNotNull();
         assertThat(read.read().chords()).containsExactly("E♭m7, E♭ dorian", "A♭9, A♭ mixolydian", "D♭maj7, D♭ major");
-        WaysAsked.WaysAnswer wrong = new WaysAsked(step, "ii Vx").answer();
+        WalkOptionsQuery.WalkOptions wrong = new WalkOptionsQuery(step, "ii Vx").answer();
         assertThat(wrong.read()).isNull();
         assertThat(wrong.refused().position()).isEqualTo(5);
     }
@@ -134,12 +136,12 @@ class BesideTest {
     @Test
     void a_walk_is_said() {
         Step step = Steps.PLAIN.withWalk(Walk.through(Keys.of(KeyOrder.WHOLE_STEP_UP, 6)));
-        assertThat(new WaysAsked(document(step), null).answer().said())
+        assertThat(new WalkOptionsQuery(document(step), null).answer().said())
                 .isEqualTo("up by whole steps through six keys, at the next bar");
     }
 
-    private static List<WaysAsked.EndingPart> endings(Walk walk) {
-        return new WaysAsked(document(Steps.PLAIN.withWalk(walk)), null)
+    private static List<WalkOptionsQuery.EndingPart> endings(Walk walk) {
+        return new WalkOptionsQuery(document(Steps.PLAIN.withWalk(walk)), null)
                 .answer()
                 .endings();
     }
@@ -148,11 +150,11 @@ class BesideTest {
     void a_whole_cycle_comes_home_without_saying_so_and_so_many_keys_do_not() {
         assertThat(endings(Walk.through(Keys.cycle(KeyOrder.FOURTHS))))
                 .containsExactly(
-                        new WaysAsked.EndingPart("home to the first key", null, null, true),
-                        new WaysAsked.EndingPart("it ends there", null, false, false),
-                        new WaysAsked.EndingPart("back the same way", true, null, false));
+                        new WalkOptionsQuery.EndingPart("home to the first key", null, null, true),
+                        new WalkOptionsQuery.EndingPart("it ends there", null, false, false),
+                        new WalkOptionsQuery.EndingPart("back the same way", true, null, false));
         assertThat(endings(Walk.through(Keys.of(KeyOrder.FOURTHS, 3))))
-                .extracting(WaysAsked.EndingPart::home, WaysAsked.EndingPart::chosen)
+                .extracting(WalkOptionsQuery.EndingPart::home, WalkOptionsQuery.EndingPart::chosen)
                 .containsExactly(tuple(true, false), tuple(null, true), tuple(null, false));
     }
 
@@ -161,7 +163,7 @@ class BesideTest {
         for (Walk walk :
                 List.of(Walk.through(Keys.cycle(KeyOrder.FIFTHS)), Walk.through(Keys.of(KeyOrder.FIFTHS, 4)))) {
             StepDocument.WalkPart part = WalkFields.write(walk);
-            for (WaysAsked.EndingPart ending : endings(walk)) {
+            for (WalkOptionsQuery.EndingPart ending : endings(walk)) {
                 StepDocument.WalkPart ended = new StepDocument.WalkPart(
                         part.order(),
                         part.own(),
@@ -174,9 +176,9 @@ class BesideTest {
                         part.once(),
                         part.signatures());
                 StepDocument step = document(Steps.PLAIN).withWalk(ended);
-                assertThat(new WaysAsked(step, null).answer().endings())
-                        .filteredOn(WaysAsked.EndingPart::chosen)
-                        .extracting(WaysAsked.EndingPart::words)
+                assertThat(new WalkOptionsQuery(step, null).answer().endings())
+                        .filteredOn(WalkOptionsQuery.EndingPart::chosen)
+                        .extracting(WalkOptionsQuery.EndingPart::words)
                         .containsExactly(ending.words());
             }
         }

@@ -6,7 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
 import org.junit.jupiter.api.Test;
-import pebblestep.core.hands.PlayersHand;
+import pebblestep.core.fingering.PlayersHand;
 import pebblestep.core.instrument.Instruments;
 import pebblestep.core.instrument.PitchRange;
 import pebblestep.core.line.Extent;

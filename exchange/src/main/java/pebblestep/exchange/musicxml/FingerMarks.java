@@ -9,7 +9,7 @@ import org.audiveris.proxymusic.Fret;
 import org.audiveris.proxymusic.Note;
 import org.audiveris.proxymusic.Technical;
 import org.jspecify.annotations.Nullable;
-import pebblestep.core.hands.Marking;
+import pebblestep.core.fingering.Marking;
 
 /** The fingering that stands at a note: the elements fingering, string, fret, open-string and thumb-position of the standard. */
 final class FingerMarks {

@@ -19,7 +19,7 @@ import org.audiveris.proxymusic.Time;
 import org.audiveris.proxymusic.Transpose;
 import org.jspecify.annotations.Nullable;
 import pebblestep.core.Refusal;
-import pebblestep.core.hands.Marking;
+import pebblestep.core.fingering.Marking;
 import pebblestep.core.melody.Melody;
 import pebblestep.core.pitch.Interval;
 import pebblestep.core.pitch.NoteName;

@@ -2,7 +2,7 @@ package pebblestep.exchange.musicxml;
 
 import java.util.List;
 import java.util.Optional;
-import pebblestep.core.hands.Way;
+import pebblestep.core.fingering.Way;
 import pebblestep.core.notation.Score;
 import pebblestep.core.passage.PassageNote;
 

@@ -22,11 +22,11 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import pebblestep.core.Refusal;
-import pebblestep.core.hands.Fingering;
-import pebblestep.core.hands.Hand;
-import pebblestep.core.hands.Handed;
-import pebblestep.core.hands.Shape;
-import pebblestep.core.hands.Way;
+import pebblestep.core.fingering.Hand;
+import pebblestep.core.fingering.Shape;
+import pebblestep.core.fingering.Way;
+import pebblestep.core.fingering.instruments.InstrumentHands;
+import pebblestep.core.fingering.search.Fingering;
 import pebblestep.core.harmony.ChordQualities;
 import pebblestep.core.harmony.ChordQuality;
 import pebblestep.core.instrument.Instruments;
@@ -251,7 +251,7 @@ class MusicXmlTest {
                 .or(() -> sheet(scale.withLine(scale.line().withExtent(Extent.octaves(1))), instrument))
                 .orElseThrow();
         Player player = sheet.player().orElseThrow();
-        Hand hand = Handed.of(player.instrument()).orElseThrow();
+        Hand hand = InstrumentHands.of(player.instrument()).orElseThrow();
         List<Way> ways = sheet.passage().fingering(player).orElseThrow().stops().stream()
                 .map(Fingering.Stop::way)
                 .toList();
