@@ -8,7 +8,7 @@ import org.springframework.boot.context.properties.ConfigurationPropertiesScan;
 import org.springframework.boot.security.autoconfigure.UserDetailsServiceAutoConfiguration;
 import org.springframework.context.annotation.Bean;
 import org.springframework.scheduling.annotation.EnableScheduling;
-import pebblestep.app.keeping.Commands;
+import pebblestep.app.storage.Commands;
 
 /** Starts the application, or runs a command beside it. */
 // Teachers sign in through the accounts slice; the framework's stand-in user would only print a password nobody needs.

@@ -62,12 +62,12 @@ class ConventionsTest {
 
     /** Where the core is compiled for the page, looking something up in such a map divides by its size. */
     @ArchTest
-    static final ArchRule the_core_keeps_its_maps_by_kept = noClasses()
+    static final ArchRule the_core_copies_its_maps_by_copies = noClasses()
             .that()
             .resideInAnyPackage("pebblestep.core..", "pebblestep.documents..")
             .should()
             .callMethod(Map.class, "copyOf", Map.class)
-            .because("Kept.map is looked up safely in the page as well");
+            .because("Copies.map is looked up safely in the page as well");
 
     private static boolean isFlag(JavaClass type) {
         return type.isEquivalentTo(boolean.class) || type.isEquivalentTo(Boolean.class);

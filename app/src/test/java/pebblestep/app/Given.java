@@ -6,7 +6,7 @@ import java.time.OffsetDateTime;
 import java.util.List;
 import java.util.UUID;
 import pebblestep.app.Client.Answer;
-import pebblestep.app.platform.PebbleProperties;
+import pebblestep.app.configuration.PebbleProperties;
 import tools.jackson.databind.JsonNode;
 
 /** What tests start from: a step, a student, an assignment, a take. */

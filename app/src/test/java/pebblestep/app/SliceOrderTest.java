@@ -2,6 +2,7 @@ package pebblestep.app;
 
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.Architectures.layeredArchitecture;
+import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.tngtech.archunit.core.domain.JavaClass;
@@ -24,6 +25,10 @@ import org.springframework.data.jpa.repository.Query;
 class SliceOrderTest {
     /** Slices, lower ones first. */
     private static final List<String> UPWARDS = List.of(
+            "configuration",
+            "storage",
+            "platform",
+            "post",
             "accounts",
             "students",
             "bench",
@@ -37,8 +42,8 @@ class SliceOrderTest {
             "takeaway",
             "lessons",
             "letters",
-            "moving",
-            "leaving",
+            "archive",
+            "deletion",
             "demo");
 
     /** All slices above one. */
@@ -46,11 +51,37 @@ class SliceOrderTest {
         return UPWARDS.subList(UPWARDS.indexOf(slice) + 1, UPWARDS.size()).toArray(String[]::new);
     }
 
+    /** A slice and all above it. */
+    private static String[] from(String slice) {
+        return UPWARDS.subList(UPWARDS.indexOf(slice), UPWARDS.size()).toArray(String[]::new);
+    }
+
+    /** Every package of the application has its place in the order. */
+    @ArchTest
+    static void every_slice_is_named(JavaClasses classes) {
+        assertThat(classes.stream()
+                        .map(JavaClass::getPackageName)
+                        .filter(name -> name.startsWith("pebblestep.app."))
+                        .map(name -> name.substring("pebblestep.app.".length()))
+                        .distinct())
+                .containsExactlyInAnyOrderElementsOf(UPWARDS);
+    }
+
+    @ArchTest
+    static final ArchRule no_two_slices_know_each_other =
+            slices().matching("pebblestep.app.(*)..").should().beFreeOfCycles();
+
     @ArchTest
     static final ArchRule the_slices_stand_on_each_other = layeredArchitecture()
             .consideringOnlyDependenciesInLayers()
+            .layer("configuration")
+            .definedBy("pebblestep.app.configuration")
+            .layer("storage")
+            .definedBy("pebblestep.app.storage")
             .layer("platform")
             .definedBy("pebblestep.app.platform")
+            .layer("post")
+            .definedBy("pebblestep.app.post")
             .layer("accounts")
             .definedBy("pebblestep.app.accounts")
             .layer("students")
@@ -75,23 +106,29 @@ class SliceOrderTest {
             .definedBy("pebblestep.app.takeaway")
             .layer("letters")
             .definedBy("pebblestep.app.letters")
-            .layer("moving")
-            .definedBy("pebblestep.app.moving")
+            .layer("archive")
+            .definedBy("pebblestep.app.archive")
             .layer("lessons")
             .definedBy("pebblestep.app.lessons")
-            .layer("leaving")
-            .definedBy("pebblestep.app.leaving")
+            .layer("deletion")
+            .definedBy("pebblestep.app.deletion")
             .layer("demo")
             .definedBy("pebblestep.app.demo")
+            .whereLayer("storage")
+            .mayOnlyBeAccessedByLayers(from("platform"))
+            .whereLayer("platform")
+            .mayOnlyBeAccessedByLayers(from("post"))
+            .whereLayer("post")
+            .mayOnlyBeAccessedByLayers(from("accounts"))
             .whereLayer("demo")
             .mayNotBeAccessedByAnyLayer()
-            .whereLayer("leaving")
+            .whereLayer("deletion")
             .mayNotBeAccessedByAnyLayer()
             .whereLayer("takeaway")
             .mayNotBeAccessedByAnyLayer()
             .whereLayer("letters")
             .mayNotBeAccessedByAnyLayer()
-            .whereLayer("moving")
+            .whereLayer("archive")
             .mayNotBeAccessedByAnyLayer()
             .whereLayer("calendar")
             .mayNotBeAccessedByAnyLayer()
@@ -100,9 +137,9 @@ class SliceOrderTest {
             .whereLayer("quiz")
             .mayOnlyBeAccessedByLayers("demo")
             .whereLayer("goals")
-            .mayOnlyBeAccessedByLayers("lessons", "leaving", "moving", "demo")
+            .mayOnlyBeAccessedByLayers("lessons", "deletion", "archive", "demo")
             .whereLayer("progress")
-            .mayOnlyBeAccessedByLayers("lessons", "leaving", "demo")
+            .mayOnlyBeAccessedByLayers("lessons", "deletion", "demo")
             .whereLayer("keyplans")
             .mayOnlyBeAccessedByLayers(above("keyplans"))
             .whereLayer("practice")

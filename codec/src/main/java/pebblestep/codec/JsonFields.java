@@ -20,7 +20,7 @@ import pebblestep.core.Refusal;
 
 /** Reads fields of JSON; what is not what it should be is refused with the place where it stands. */
 public final class JsonFields {
-    /** A number with more characters is none that is meant here. */
+    /** Characters of a number at most. */
     private static final int LONGEST_NUMBER = 40;
 
     private static final String DAY = "2026-11-29";
@@ -129,12 +129,12 @@ public final class JsonFields {
         throw Refusal.of(shortened(value) + " does not fit here.");
     }
 
-    /** A number as it is spelled; refuses numbers so long, or so large or small, that nobody means them. */
+    /** A number as it is spelled; refuses numbers outside {@link pebblestep.core.Numbers the limits}. */
     public static BigDecimal decimal(JsonValue value) {
         String spelled = value.toString();
         if (value.isNumber() && spelled.length() <= LONGEST_NUMBER) {
             BigDecimal number = new BigDecimal(spelled);
-            if (Numbers.isMeant(number)) return number;
+            if (Numbers.isWithinLimits(number)) return number;
         }
         throw Refusal.of(shortened(value) + " does not fit here.");
     }
@@ -149,7 +149,7 @@ public final class JsonFields {
      * quarter of a megabyte of names and time zones to the page.
      */
     public static LocalDate day(JsonValue value) {
-        return Days.parse(text(value)).filter(Days::isMeant).orElseThrow(() -> Refusal.of(
+        return Days.parse(text(value)).filter(Days::isWithinLimits).orElseThrow(() -> Refusal.of(
                         shortened(value) + " does not fit here.")
                 .fits("A day, such as " + DAY + "."));
     }

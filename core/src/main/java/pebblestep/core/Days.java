@@ -11,13 +11,13 @@ public final class Days {
     private static final int FIRST_YEAR = 1900;
     private static final int LAST_YEAR = 2200;
 
-    /** What is said of a day that nobody means. */
-    public static final String MEANT = "A day lies between " + FIRST_YEAR + " and " + LAST_YEAR + ".";
+    /** The sentence for a day outside the limits. */
+    public static final String LIMITS = "A day lies between " + FIRST_YEAR + " and " + LAST_YEAR + ".";
 
     private Days() {}
 
-    /** Whether somebody means a day: one of the years 1900 to 2200. */
-    public static boolean isMeant(LocalDate day) {
+    /** Whether a day lies in the years 1900 to 2200. Days beyond them break later arithmetic, so they are refused where they are read. */
+    public static boolean isWithinLimits(LocalDate day) {
         return day.getYear() >= FIRST_YEAR && day.getYear() <= LAST_YEAR;
     }
 

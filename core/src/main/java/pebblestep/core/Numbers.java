@@ -10,10 +10,10 @@ public final class Numbers {
     private Numbers() {}
 
     /**
-     * Whether somebody means a number: at most 40 digits, and a point at most 30 places beside them. One that is not is refused
+     * Whether a number has at most 40 digits, with the decimal point at most 30 places away. Any other is refused
      * where it is read: {@code 1e900000000} is short to write, and written out takes all memory.
      */
-    public static boolean isMeant(BigDecimal number) {
+    public static boolean isWithinLimits(BigDecimal number) {
         return number.precision() <= MOST_DIGITS && Math.abs((long) number.scale()) <= LARGEST_EXPONENT;
     }
 }

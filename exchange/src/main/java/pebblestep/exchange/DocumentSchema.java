@@ -73,18 +73,18 @@ final class DocumentSchema {
 
     /** Refuses a document that does not hold, by its first wrong field. */
     void check(JsonNode json) {
-        requireMeant(json, List.of());
+        requireWithinLimits(json, List.of());
         List<Error> errors = schema.validate(json);
         if (!errors.isEmpty()) throw refusal(errors.get(0));
     }
 
     /** A schema compares numbers as the platform holds them, and lets every character pass: what is beyond is refused before. */
-    private static void requireMeant(JsonNode node, List<String> path) {
+    private static void requireWithinLimits(JsonNode node, List<String> path) {
         if (node.isNumber() && !(Math.abs(node.asDouble(Double.NaN)) <= LARGEST))
-            throw Refusal.of(path, MeantValues.NUMBER);
-        if (node.isString() && !MeantValues.canBeKept(node.asString())) throw Refusal.of(path, MeantValues.TEXT);
-        if (node.isObject()) node.forEachEntry((name, value) -> requireMeant(value, under(path, name)));
-        for (int i = 0; node.isArray() && i < node.size(); i++) requireMeant(node.get(i), under(path, "" + i));
+            throw Refusal.of(path, ValueLimits.NUMBER);
+        if (node.isString() && !ValueLimits.isStorable(node.asString())) throw Refusal.of(path, ValueLimits.TEXT);
+        if (node.isObject()) node.forEachEntry((name, value) -> requireWithinLimits(value, under(path, name)));
+        for (int i = 0; node.isArray() && i < node.size(); i++) requireWithinLimits(node.get(i), under(path, "" + i));
     }
 
     private static List<String> under(List<String> path, String name) {

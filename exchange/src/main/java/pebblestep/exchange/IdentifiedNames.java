@@ -30,7 +30,7 @@ public final class IdentifiedNames extends SimpleModule {
                             .build())
                     .build())
             .addModule(new IdentifiedNames())
-            .addModule(new MeantValues())
+            .addModule(new ValueLimits())
             .changeDefaultPropertyInclusion(value -> value.withValueInclusion(JsonInclude.Include.NON_NULL))
             .build();
 

@@ -30,8 +30,8 @@ import pebblestep.app.accounts.AccountViews.Forgotten;
 import pebblestep.app.accounts.AccountViews.LetterAnswered;
 import pebblestep.app.accounts.AccountViews.NewPassword;
 import pebblestep.app.accounts.AccountViews.PasswordChange;
-import pebblestep.app.platform.PebbleProperties;
-import pebblestep.app.platform.PebbleProperties.SignUps;
+import pebblestep.app.configuration.PebbleProperties;
+import pebblestep.app.configuration.PebbleProperties.SignUps;
 import pebblestep.app.platform.Problems;
 import pebblestep.app.platform.Teacher;
 

@@ -6,7 +6,7 @@ import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionSynchronization;
 import org.springframework.transaction.support.TransactionSynchronizationManager;
-import pebblestep.app.platform.PebbleProperties;
+import pebblestep.app.configuration.PebbleProperties;
 import pebblestep.app.post.Letter;
 import pebblestep.app.post.Post;
 

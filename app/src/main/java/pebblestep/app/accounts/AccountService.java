@@ -10,7 +10,7 @@ import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import pebblestep.app.accounts.AccountTokenEntity.Kind;
-import pebblestep.app.platform.PebbleProperties;
+import pebblestep.app.configuration.PebbleProperties;
 import pebblestep.app.platform.Problems;
 import pebblestep.app.platform.Teacher;
 import pebblestep.core.Refusal;

@@ -10,7 +10,7 @@ import java.util.concurrent.locks.ReentrantLock;
 import java.util.function.Supplier;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
-import pebblestep.app.platform.PebbleProperties;
+import pebblestep.app.configuration.PebbleProperties;
 import pebblestep.app.platform.Problems;
 
 /**

@@ -7,7 +7,7 @@ import java.util.Arrays;
 import java.util.Base64;
 import java.util.Optional;
 import org.springframework.stereotype.Component;
-import pebblestep.app.keeping.Seals;
+import pebblestep.app.storage.Seals;
 
 /**
  * Makes and reads the private part of a calendar's address: whose it is, and 128 bits of a seal over that, how often it was

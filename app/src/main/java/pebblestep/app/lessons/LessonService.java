@@ -242,7 +242,7 @@ public class LessonService {
     private static YearMonth month(String text) {
         try {
             YearMonth month = YearMonth.parse(text);
-            if (!Days.isMeant(month.atDay(1))) throw Refusal.of("month", Days.MEANT);
+            if (!Days.isWithinLimits(month.atDay(1))) throw Refusal.of("month", Days.LIMITS);
             return month;
         } catch (DateTimeParseException e) {
             throw Refusal.of("month", "This is no month such as 2026-11.");

@@ -21,8 +21,8 @@ import org.springframework.mail.MailException;
 import org.springframework.mail.javamail.JavaMailSenderImpl;
 import org.springframework.mail.javamail.MimeMessageHelper;
 import org.springframework.stereotype.Component;
+import pebblestep.app.configuration.PebbleProperties;
 import pebblestep.app.letters.LetterViews.Security;
-import pebblestep.app.platform.PebbleProperties;
 import pebblestep.core.Refusal;
 
 /**

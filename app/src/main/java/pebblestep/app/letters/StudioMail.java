@@ -5,10 +5,10 @@ import java.util.Base64;
 import java.util.Optional;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.support.TransactionTemplate;
-import pebblestep.app.keeping.Seals;
 import pebblestep.app.letters.LetterViews.MailServerView;
 import pebblestep.app.letters.LetterViews.MailServerWish;
 import pebblestep.app.letters.Smtp.Server;
+import pebblestep.app.storage.Seals;
 import pebblestep.core.Refusal;
 
 /** Keeps the mail servers of studios; nothing is held while a server is spoken to. */

@@ -25,11 +25,11 @@ import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.WebRequest;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
-import pebblestep.app.keeping.Databases;
-import pebblestep.app.keeping.NoRoom;
+import pebblestep.app.storage.Databases;
+import pebblestep.app.storage.NoRoom;
 import pebblestep.core.Refusal;
 import pebblestep.exchange.IdentifiedNames;
-import pebblestep.exchange.MeantValues;
+import pebblestep.exchange.ValueLimits;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.exc.InputCoercionException;
 import tools.jackson.databind.DatabindException;
@@ -158,7 +158,7 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
                             "There is no field \"" + shortened(path.get(path.size() - 1)) + "\" here.";
                         case InvalidNullException nothing -> "Something is missing here.";
                         case InputCoercionException large -> "This number does not fit here.";
-                        case MeantValues.Meaningless nobodys -> nobodys.getOriginalMessage();
+                        case ValueLimits.OutOfLimits nobodys -> nobodys.getOriginalMessage();
                         default -> "This value has the wrong type.";
                     };
             return handleExceptionInternal(

@@ -6,6 +6,7 @@ import org.apache.catalina.valves.RemoteIpValve;
 import org.springframework.boot.tomcat.servlet.TomcatServletWebServerFactory;
 import org.springframework.boot.web.server.WebServerFactoryCustomizer;
 import org.springframework.stereotype.Component;
+import pebblestep.app.configuration.PebbleProperties;
 
 /** Takes from the proxies in front who asks and whether by TLS; from anybody else these headers are as good as not there. */
 @Component

@@ -34,6 +34,7 @@ import org.springframework.security.web.context.SecurityContextRepository;
 import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
 import org.springframework.security.web.servlet.util.matcher.PathPatternRequestMatcher;
 import org.springframework.web.filter.OncePerRequestFilter;
+import pebblestep.app.configuration.PebbleProperties;
 import tools.jackson.databind.json.JsonMapper;
 
 /**

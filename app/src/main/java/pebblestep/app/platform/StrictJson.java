@@ -4,7 +4,7 @@ import com.fasterxml.jackson.annotation.Nulls;
 import org.springframework.boot.jackson.autoconfigure.JsonMapperBuilderCustomizer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
-import pebblestep.exchange.MeantValues;
+import pebblestep.exchange.ValueLimits;
 import tools.jackson.databind.DeserializationFeature;
 import tools.jackson.databind.JacksonModule;
 
@@ -13,7 +13,7 @@ import tools.jackson.databind.JacksonModule;
 class StrictJson {
     @Bean
     JacksonModule meantValues() {
-        return new MeantValues();
+        return new ValueLimits();
     }
 
     @Bean

@@ -18,8 +18,8 @@ import java.util.stream.Stream;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Component;
-import pebblestep.app.keeping.DataFolder;
-import pebblestep.app.platform.PebbleProperties;
+import pebblestep.app.configuration.PebbleProperties;
+import pebblestep.app.storage.DataFolder;
 
 /**
  * Takes letters where no mail server is named. Of a demo they are kept in memory and shown; else they lie as {@code .eml}

@@ -3,7 +3,7 @@ package pebblestep.app.post;
 import java.util.List;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RestController;
-import pebblestep.app.platform.PebbleProperties;
+import pebblestep.app.configuration.PebbleProperties;
 import pebblestep.app.platform.Problems;
 import pebblestep.app.post.Mailbox.Kept;
 

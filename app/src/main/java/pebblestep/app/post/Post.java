@@ -19,7 +19,7 @@ import org.springframework.mail.MailException;
 import org.springframework.mail.javamail.JavaMailSender;
 import org.springframework.mail.javamail.MimeMessageHelper;
 import org.springframework.stereotype.Service;
-import pebblestep.app.platform.PebbleProperties;
+import pebblestep.app.configuration.PebbleProperties;
 
 /** Sends letters beside the requests that ask for them, so that how long it takes tells nobody whether one was sent. */
 @Service

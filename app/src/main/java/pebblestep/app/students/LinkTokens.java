@@ -7,7 +7,7 @@ import java.util.Arrays;
 import java.util.Base64;
 import java.util.Optional;
 import org.springframework.stereotype.Component;
-import pebblestep.app.keeping.Seals;
+import pebblestep.app.storage.Seals;
 
 /**
  * Makes and reads the tokens of practice links: the student's id, and 128 bits of an HMAC-SHA256 over the id, the link's

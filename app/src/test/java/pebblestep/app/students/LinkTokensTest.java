@@ -10,7 +10,7 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import pebblestep.app.Given;
-import pebblestep.app.keeping.Seals;
+import pebblestep.app.storage.Seals;
 
 class LinkTokensTest {
     @TempDir

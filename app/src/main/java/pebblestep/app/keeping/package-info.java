@@ -1,5 +1,0 @@
-/** Knows the folder of the user's data: whether it can be started with, how much room is left, and its backups. */
-@NullMarked
-package pebblestep.app.keeping;
-
-import org.jspecify.annotations.NullMarked;

@@ -1,5 +1,0 @@
-/** Knows how what is kept about somebody leaves: handed to them, deleted, taken back within thirty days, gone. */
-@NullMarked
-package pebblestep.app.leaving;
-
-import org.jspecify.annotations.NullMarked;
