@@ -3,8 +3,6 @@ package pebblestep.app;
 import java.time.Clock;
 import org.junit.jupiter.api.extension.BeforeAllCallback;
 import org.junit.jupiter.api.extension.ExtensionContext;
-import org.junit.jupiter.api.extension.ExtensionContext.Namespace;
-import org.junit.jupiter.api.extension.ExtensionContext.Store;
 import org.junit.jupiter.api.extension.ParameterContext;
 import org.junit.jupiter.api.extension.ParameterResolver;
 import org.springframework.boot.SpringApplication;
@@ -13,19 +11,26 @@ import org.springframework.context.ConfigurableApplicationContext;
 import org.springframework.context.support.GenericApplicationContext;
 import pebblestep.app.keyplans.DayTurn;
 
-/** Starts the real application once for all tests, on a free port and an in-memory database; tests talk HTTP to it. */
+/**
+ * Starts the real application once for all tests of this JVM, on a free port and an in-memory database; tests talk HTTP to it. Tests run
+ * in two JVMs, and in those each class is a run of its own to JUnit, so that it is kept here.
+ */
 public final class RunningApp implements BeforeAllCallback, ParameterResolver {
-    private static final Namespace NAMESPACE = Namespace.create(RunningApp.class);
+    private static final class Once {
+        private static final Server SERVER = Server.start();
+
+        static {
+            Runtime.getRuntime().addShutdownHook(new Thread(SERVER::close, "application closes"));
+        }
+    }
 
     @Override
     public void beforeAll(ExtensionContext context) {
-        server(context);
+        server();
     }
 
-    private static Server server(ExtensionContext context) {
-        return context.getRoot()
-                .getStore(NAMESPACE)
-                .getOrComputeIfAbsent(Server.class, key -> Server.start(), Server.class);
+    private static Server server() {
+        return Once.SERVER;
     }
 
     @Override
@@ -36,13 +41,12 @@ public final class RunningApp implements BeforeAllCallback, ParameterResolver {
 
     @Override
     public Object resolveParameter(ParameterContext parameter, ExtensionContext context) {
-        Server server = server(context);
+        Server server = server();
         return parameter.getParameter().getType() == Server.class ? server : new Client(server.port());
     }
 
     /** The running application; closed when the last test is over. */
-    @SuppressWarnings("deprecation")
-    public record Server(ConfigurableApplicationContext context, int port) implements Store.CloseableResource {
+    public record Server(ConfigurableApplicationContext context, int port) {
         static Server start() {
             SpringApplication application = new SpringApplication(PebbleStep.class);
             application.addInitializers(context -> ((GenericApplicationContext) context)
@@ -54,7 +58,7 @@ public final class RunningApp implements BeforeAllCallback, ParameterResolver {
             ConfigurableApplicationContext context = application.run(
                     "--server.port=0",
                     "--spring.datasource.url=jdbc:h2:mem:tests;DB_CLOSE_DELAY=-1",
-                    "--pebble.data=target/test-data",
+                    "--pebble.data=target/test-data-" + System.getProperty("surefire.forkNumber", "1"),
                     // One connection has to do: a request that needs a second one while it holds the first would wait
                     // for ever, and fails here after five seconds.
                     "--spring.datasource.hikari.maximum-pool-size=1",
@@ -73,8 +77,7 @@ public final class RunningApp implements BeforeAllCallback, ParameterResolver {
                             .getPort());
         }
 
-        @Override
-        public void close() {
+        void close() {
             context.close();
         }
     }

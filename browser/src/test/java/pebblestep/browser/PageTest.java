@@ -20,7 +20,7 @@ class PageTest {
         return Questions.any();
     }
 
-    @Samples(2000)
+    @Samples(1000)
     void what_the_page_answers_is_what_the_server_writes(@From("questions") Question question) {
         String said = Page.ask(question.what(), question.json());
         try {

@@ -22,7 +22,7 @@ class RoomAnswersTest {
         return Rooms.any();
     }
 
-    @Samples(2000)
+    @Samples(600)
     void a_page_that_goes_on_alone_comes_to_what_the_studio_would_say(@From("scenes") Scene scene) {
         for (LocalDate day : scene.days()) {
             JsonNode page = Questions.SERVER.readTree(Page.ask(

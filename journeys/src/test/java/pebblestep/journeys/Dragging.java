@@ -8,10 +8,6 @@ final class Dragging {
     private static final String SAID =
             "[...document.querySelectorAll('[id^=DndLiveRegion]')].map((e) => e.textContent).join()";
 
-    /** Two pictures and a timer: what the page does about a key, and what it puts off until it has drawn, is done by then. */
-    private static final String SETTLED =
-            "() => new Promise((done) => requestAnimationFrame(() => requestAnimationFrame(() => setTimeout(done))))";
-
     private static final int TRIES = 10;
     private static final double PATIENCE_MILLIS = 3_000;
 
@@ -22,11 +18,11 @@ final class Dragging {
      * after it has drawn: a key that it did not hear is pressed again.
      */
     static void press(Page page, String key) {
-        page.evaluate(SETTLED);
+        page.evaluate(Studio.DRAWN);
         Object before = page.evaluate(SAID);
         for (int i = 1; ; i++) {
             page.keyboard().press(key);
-            page.evaluate(SETTLED);
+            page.evaluate(Studio.DRAWN);
             try {
                 page.waitForFunction(
                         "before => " + SAID + " !== before",

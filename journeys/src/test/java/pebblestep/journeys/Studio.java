@@ -7,6 +7,7 @@ import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.Request;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ReducedMotion;
@@ -16,8 +17,10 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Clock;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.concurrent.atomic.AtomicInteger;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -62,6 +65,10 @@ public final class Studio implements ParameterResolver {
         page.waitForFunction("() => Number(document.querySelector('[data-count]')?.dataset.count) > 1"
                 + " || document.querySelector('.lit') !== null");
     }
+
+    /** Two pictures and a timer: what the page does at once, and what it puts off until it has drawn, is done by then. */
+    static final String DRAWN =
+            "() => new Promise((done) => requestAnimationFrame(() => requestAnimationFrame(() => setTimeout(done))))";
 
     /** What runs: the application on a free port, and Debian's Chromium. */
     public static final class Running {
@@ -171,12 +178,18 @@ public final class Studio implements ParameterResolver {
         final Page page;
         final List<String> troubles = new ArrayList<>();
         final List<String> requests = new ArrayList<>();
+        private final Set<Request> underWay = new HashSet<>();
 
         Visit(BrowserContext context, String root) {
             this.context = context;
             this.root = root;
             context.setDefaultTimeout(Running.PATIENCE_MS);
-            context.onRequest(request -> requests.add(request.url()));
+            context.onRequest(request -> {
+                requests.add(request.url());
+                underWay.add(request);
+            });
+            context.onRequestFinished(underWay::remove);
+            context.onRequestFailed(underWay::remove);
             context.onWebError(error -> troubles.add(error.error()));
             context.onConsoleMessage(message -> {
                 // A refused request is said in the page; the browser's own line about it is no trouble.
@@ -189,6 +202,26 @@ public final class Studio implements ParameterResolver {
         Visit open(String path) {
             page.navigate(root + path);
             return this;
+        }
+
+        /** Goes to another room within the page that is open, as a link there does, and waits until all of it has come. */
+        Visit go(String path) {
+            page.evaluate(
+                    "path => { history.pushState(null, '', path); dispatchEvent(new PopStateEvent('popstate')); }",
+                    path);
+            quiet();
+            return this;
+        }
+
+        /** Waits until the page asks for nothing any more and has drawn what it has. */
+        void quiet() {
+            for (int i = 0; i < 3; i++) {
+                page.evaluate(DRAWN);
+                page.waitForCondition(underWay::isEmpty);
+            }
+            PlaywrightAssertions.assertThat(
+                            page.getByRole(AriaRole.STATUS, new Page.GetByRoleOptions().setName("Loading")))
+                    .hasCount(0);
         }
 
         /** Signs the demo's teacher in, by the API. */

@@ -27,7 +27,7 @@ import tools.jackson.databind.json.JsonMapper;
 class FuzzedApiTest {
     private static final List<String> FORMATS = List.of("musicxml", "mxl", "midi", "routine");
 
-    private static final int REQUESTS = Integer.getInteger("pebble.fuzz", 5_000);
+    private static final int REQUESTS = Integer.getInteger("pebble.fuzz", 2_500);
     private static final long SEED = Long.getLong("pebble.seed", 29);
     private static final int A_WORLD = 250;
     private static final int MOST_BYTES = 1_000_000;

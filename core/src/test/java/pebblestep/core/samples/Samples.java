@@ -20,6 +20,19 @@ public @interface Samples {
     /** How many. */
     int value() default 1000;
 
+    /** How many of the samples are drawn: all, or the percentage that {@code -Dpebble.samples} says, such as 20 or 500. */
+    final class Share {
+        private static final int PERCENT = Integer.getInteger("pebble.samples", 100);
+        private static final int LEAST = 5;
+
+        private Share() {}
+
+        /** So many of that many, but no fewer than five. */
+        public static int of(int all) {
+            return Math.max(Math.min(all, LEAST), Math.toIntExact((long) all * PERCENT / 100));
+        }
+    }
+
     /** A whole number between two, both included. */
     @Target(ElementType.PARAMETER)
     @Retention(RetentionPolicy.RUNTIME)

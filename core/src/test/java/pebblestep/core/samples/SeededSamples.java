@@ -24,7 +24,7 @@ final class SeededSamples implements ArgumentsProvider {
         List<Draw<?>> draws = Arrays.stream(law.getParameters())
                 .<Draw<?>>map(parameter -> draw(parameter, test))
                 .toList();
-        int samples = law.getAnnotation(Samples.class).value();
+        int samples = Samples.Share.of(law.getAnnotation(Samples.class).value());
         long first = law.getName().hashCode();
         return IntStream.range(0, samples).mapToObj(sample -> {
             long seed = first + sample;
