@@ -1,25 +1,26 @@
 package pebblestep.app.demo;
 
 import java.util.Objects;
+import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.boot.web.server.servlet.context.ServletWebServerApplicationContext;
-import org.springframework.context.annotation.Profile;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
 import pebblestep.app.accounts.DemoDoor;
 
 /** Prints how to come in, once the demo is up. */
 @Component
-@Profile("demo")
 class DemoGreeting {
-    private final DemoDoor door;
+    private final ObjectProvider<DemoDoor> demo;
 
-    DemoGreeting(DemoDoor door) {
-        this.door = door;
+    DemoGreeting(ObjectProvider<DemoDoor> demo) {
+        this.demo = demo;
     }
 
     @EventListener
     void ready(ApplicationReadyEvent event) {
+        DemoDoor door = demo.getIfAvailable();
+        if (door == null) return;
         int port = event.getApplicationContext() instanceof ServletWebServerApplicationContext web
                 ? Objects.requireNonNull(web.getWebServer()).getPort()
                 : 0;
