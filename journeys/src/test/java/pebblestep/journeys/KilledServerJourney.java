@@ -22,7 +22,7 @@ import pebblestep.app.PebbleStep;
 import pebblestep.journeys.Studio.Running;
 import pebblestep.journeys.Studio.Visit;
 
-/** The server is killed while a student practises, and comes back with everything it has acknowledged. */
+/** The server, as the launcher builds and starts it, is killed while a student practises, and comes back with everything it has acknowledged. */
 @ExtendWith(Studio.class)
 class KilledServerJourney {
     private static final int MOST_SECONDS = 90;
@@ -35,6 +35,8 @@ class KilledServerJourney {
                 Path.of(System.getProperty("java.home"), "bin", "java").toString(),
                 "-XX:TieredStopAtLevel=1",
                 "-XX:+UseSerialGC",
+                // As the launcher starts it.
+                "-Dspring.aot.enabled=true",
                 "-cp",
                 System.getProperty("surefire.test.class.path", System.getProperty("java.class.path")),
                 PebbleStep.class.getName(),

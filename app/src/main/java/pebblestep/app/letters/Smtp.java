@@ -46,14 +46,15 @@ class Smtp {
     /** A letter, with the name of whoever sends it. */
     record Outgoing(String fromName, @Nullable String to, String subject, String text) {}
 
-    /** Refuses a server that is not spoken to. */
-    void require(String host, int port) {
+    /** The address of a server; refuses a server that is not spoken to. */
+    InetAddress require(String host, int port) {
+        InetAddress[] addresses = addresses(host);
         if (!properties.mailInside()) {
             if (!PORTS.contains(port)) {
                 throw Refusal.of("port", "Letters are not taken on port " + port + ".")
                         .fits("Use 465, 587, 2525 or 25.");
             }
-            for (InetAddress address : addresses(host)) {
+            for (InetAddress address : addresses) {
                 boolean inside = address.isLoopbackAddress()
                         || address.isAnyLocalAddress()
                         || address.isLinkLocalAddress()
@@ -66,6 +67,7 @@ class Smtp {
                 }
             }
         }
+        return addresses[0];
     }
 
     /** Addresses of a network's own in IPv6 begin with fc or fd (RFC 4193). */
@@ -84,7 +86,7 @@ class Smtp {
     }
 
     private JavaMailSenderImpl sender(Server server) {
-        require(server.host, server.port);
+        InetAddress checked = require(server.host, server.port);
         JavaMailSenderImpl sender = new JavaMailSenderImpl();
         sender.setHost(server.host);
         sender.setPort(server.port);
@@ -98,6 +100,9 @@ class Smtp {
         for (String wait : new String[] {"connectiontimeout", "timeout", "writetimeout"}) {
             smtp.setProperty("mail.smtp." + wait, PATIENCE_MS);
         }
+        // The name is kept for the certificate; the connection goes to the address that was checked.
+        smtp.put("mail.smtp.socketFactory", new CheckedSockets(checked));
+        smtp.setProperty("mail.smtp.socketFactory.fallback", "false");
         smtp.setProperty("mail.smtp.ssl.checkserveridentity", "true");
         switch (server.security) {
             case TLS -> smtp.setProperty("mail.smtp.ssl.enable", "true");

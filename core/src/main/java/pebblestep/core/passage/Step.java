@@ -199,14 +199,14 @@ public record Step(
         return with(title, other, line, rhythm, target, tempo);
     }
 
-    /** This step in a key that is named as it is read. */
+    /** This step in a key that is named as the player reads it, in the same register. */
     public Step inWrittenKey(Key other) {
         return new Step(
                 title,
                 other,
                 Named.WRITTEN,
                 line,
-                Optional.empty(),
+                register,
                 rhythm,
                 target,
                 tempo,
