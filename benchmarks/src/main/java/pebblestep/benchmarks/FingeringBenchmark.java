@@ -17,7 +17,7 @@ import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
 import pebblestep.core.fingering.FingeringChoice;
 import pebblestep.core.fingering.Hand;
-import pebblestep.core.fingering.LineNote;
+import pebblestep.core.fingering.NoteToPlay;
 import pebblestep.core.fingering.PlayersHand;
 import pebblestep.core.fingering.instruments.InstrumentHands;
 import pebblestep.core.fingering.search.Fingering;
@@ -57,7 +57,7 @@ public class FingeringBenchmark {
     private String instrument;
 
     private Hand hand;
-    private List<LineNote> line;
+    private List<NoteToPlay> line;
 
     /** Lays the line out. */
     @Setup
@@ -75,7 +75,7 @@ public class FingeringBenchmark {
         int turn = 2 * rising.size() - 2;
         for (int i = 0; i < NOTES; i++) {
             int at = i % turn;
-            line.add(LineNote.of(rising.get(Math.min(at, turn - at)), SECONDS));
+            line.add(NoteToPlay.of(rising.get(Math.min(at, turn - at)), SECONDS));
         }
     }
 

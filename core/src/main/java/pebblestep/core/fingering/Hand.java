@@ -27,7 +27,7 @@ public interface Hand {
     List<Way> ways(Pitch written);
 
     /** The ways to play a note of a line. A hand that was prepared for the line by {@link #along} may leave some of them out. */
-    default List<Way> ways(LineNote onset) {
+    default List<Way> ways(NoteToPlay onset) {
         return ways(onset.written());
     }
 
@@ -37,7 +37,7 @@ public interface Hand {
      * @param before the way before both; null at the first move, and for a hand that does not {@link #looksBack look back}
      * @param onset the note that is left; it says whether it is slurred to the next
      */
-    void move(@Nullable Way before, Way from, Way to, LineNote onset, CostSink sink);
+    void move(@Nullable Way before, Way from, Way to, NoteToPlay onset, CostSink sink);
 
     /** Whether the cost of a move depends on the way before it. */
     default boolean looksBack() {
@@ -60,7 +60,7 @@ public interface Hand {
     }
 
     /** Why the fingering style does not work for a line, in a sentence; empty where it does. */
-    default Optional<String> misfit(List<LineNote> line) {
+    default Optional<String> misfit(List<NoteToPlay> line) {
         return Optional.empty();
     }
 
@@ -103,7 +103,7 @@ public interface Hand {
     }
 
     /** This hand prepared for one line, where it decides something for the whole line first; unchanged otherwise. */
-    default Hand along(List<LineNote> line) {
+    default Hand along(List<NoteToPlay> line) {
         return this;
     }
 }

@@ -5,7 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
-import pebblestep.core.fingering.LineNote;
+import pebblestep.core.fingering.NoteToPlay;
 import pebblestep.core.fingering.search.Fingering;
 import pebblestep.core.pitch.Pitch;
 import pebblestep.core.scale.AwkwardPairs;
@@ -55,7 +55,7 @@ final class AwkwardSpots {
         Map<String, AwkwardSpot> spots = new LinkedHashMap<>();
         passage.fingering(player).ifPresent(fingering -> {
             for (Fingering.Hard hard : fingering.hardest(MOST_LOOKED_AT)) {
-                LineNote onset = fingering.stops().get(hard.from()).onset();
+                NoteToPlay onset = fingering.stops().get(hard.from()).onset();
                 if (hard.thousandths() * onset.seconds() < HARD * TOLD_AT) continue;
                 Pitch one = onset.written();
                 Pitch other = fingering.stops().get(hard.from() + 1).onset().written();

@@ -12,7 +12,7 @@ import org.jspecify.annotations.Nullable;
 import pebblestep.core.Refusal;
 import pebblestep.core.fingering.FingeringChoice;
 import pebblestep.core.fingering.Hand;
-import pebblestep.core.fingering.LineNote;
+import pebblestep.core.fingering.NoteToPlay;
 import pebblestep.core.fingering.Pin;
 import pebblestep.core.fingering.School;
 import pebblestep.core.fingering.Way;
@@ -35,7 +35,7 @@ public final class LineHand {
     private final Hand own;
 
     private final Hand hand;
-    private final List<LineNote> onsets;
+    private final List<NoteToPlay> onsets;
     private final Map<Integer, String> pins = new LinkedHashMap<>();
     private final List<Resting> resting = new ArrayList<>();
 
@@ -183,20 +183,20 @@ public final class LineHand {
         return passage.writtenKeyAt(note);
     }
 
-    private static List<LineNote> onsets(Passage passage) {
+    private static List<NoteToPlay> onsets(Passage passage) {
         List<PassageNote> notes = passage.notes();
         boolean[] joined = new boolean[notes.size()];
         for (Slur slur : Slur.of(passage.step(), notes)) {
             for (int i = slur.fromNote(); i < slur.toNote(); i++) joined[i] = true;
         }
-        List<LineNote> onsets = new ArrayList<>();
+        List<NoteToPlay> onsets = new ArrayList<>();
         for (int i = 0; i < notes.size(); i++) {
             PassageNote note = notes.get(i);
             double from = passage.millisAt(note.at());
             double to = i + 1 < notes.size()
                     ? passage.millisAt(notes.get(i + 1).at())
                     : passage.millisAt(note.at().plus(note.value()));
-            onsets.add(new LineNote(
+            onsets.add(new NoteToPlay(
                     note.written(),
                     (to - from) / THOUSAND,
                     joined[i],
@@ -242,7 +242,7 @@ public final class LineHand {
     public List<Choice> choices(int note) {
         Pitch written = written(note);
         int from = Math.max(0, note - AROUND);
-        List<LineNote> near = onsets.subList(from, Math.min(onsets.size(), note + AROUND + 1));
+        List<NoteToPlay> near = onsets.subList(from, Math.min(onsets.size(), note + AROUND + 1));
         Map<Integer, String> others = new HashMap<>();
         pins.forEach((at, way) -> {
             if (at >= from && at - from < near.size()) others.put(at - from, way);

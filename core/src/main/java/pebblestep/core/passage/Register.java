@@ -51,6 +51,16 @@ final class Register {
         return MEASURED_IN + shift;
     }
 
+    /**
+     * The register of a line in a key that lies nearest to one that was asked for: the pitch of the line's lowest note there. Of two that
+     * are as near, the lower one.
+     */
+    static Pitch nearest(Key written, Line line, Pitch asked) {
+        Pitch lowest = new Register(written, line, line.notes(written.form())).lowest;
+        int octaves = Math.floorDiv(asked.midi() - lowest.midi() + SEMITONES / 2 - 1, SEMITONES);
+        return shifted(lowest, octaves);
+    }
+
     /** Octaves to shift by, where the teacher has not said. */
     private int chosen(@Nullable Player player) {
         if (player == null) return WITHOUT_PLAYER - lowest.octave();

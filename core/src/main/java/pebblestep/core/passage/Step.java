@@ -199,14 +199,14 @@ public record Step(
         return with(title, other, line, rhythm, target, tempo);
     }
 
-    /** This step in a key that is named as the player reads it, in the same register. */
+    /** This step in a key that is named as the player reads it, in the register nearest to its own. */
     public Step inWrittenKey(Key other) {
         return new Step(
                 title,
                 other,
                 Named.WRITTEN,
                 line,
-                register,
+                register.map(asked -> Register.nearest(other, line, asked)),
                 rhythm,
                 target,
                 tempo,

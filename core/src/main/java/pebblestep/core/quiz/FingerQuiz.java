@@ -11,7 +11,7 @@ import java.util.Optional;
 import java.util.Set;
 import pebblestep.core.Refusal;
 import pebblestep.core.fingering.Hand;
-import pebblestep.core.fingering.LineNote;
+import pebblestep.core.fingering.NoteToPlay;
 import pebblestep.core.fingering.Shape;
 import pebblestep.core.fingering.Way;
 import pebblestep.core.fingering.search.Fingering;
@@ -87,9 +87,9 @@ public record FingerQuiz(Hand hand, PitchRange range) {
     private List<Fingering.Stop> line(Key key) {
         List<Pitch> up = up(key);
         if (up.isEmpty()) return List.of();
-        List<LineNote> onsets = new ArrayList<>();
-        up.forEach(pitch -> onsets.add(LineNote.of(pitch, SECONDS)));
-        up.reversed().stream().skip(1).forEach(pitch -> onsets.add(LineNote.of(pitch, SECONDS)));
+        List<NoteToPlay> onsets = new ArrayList<>();
+        up.forEach(pitch -> onsets.add(NoteToPlay.of(pitch, SECONDS)));
+        up.reversed().stream().skip(1).forEach(pitch -> onsets.add(NoteToPlay.of(pitch, SECONDS)));
         return Fingering.of(hand, onsets, new HashMap<>()).stops();
     }
 

@@ -13,9 +13,9 @@ public final class Lines {
     private Lines() {}
 
     /** Notes of the same length. */
-    public static List<LineNote> line(double seconds, String notes) {
+    public static List<NoteToPlay> line(double seconds, String notes) {
         return Stream.of(notes.split(" "))
-                .map(note -> LineNote.of(Pitch.parse(note), seconds))
+                .map(note -> NoteToPlay.of(Pitch.parse(note), seconds))
                 .toList();
     }
 

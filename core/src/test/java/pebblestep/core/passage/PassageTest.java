@@ -247,4 +247,25 @@ class PassageTest {
         assertThat(faster.notesPerSecond()).isCloseTo(9.6, within(1e-9));
         assertThat(faster.durationMillis()).isCloseTo(Passage.of(Steps.PLAIN).durationMillis() / 2, within(1e-9));
     }
+
+    /** A teacher's register goes along to another key: the line begins within a tritone of where it was. */
+    @ParameterizedTest
+    @CsvSource({"C, C5, D, D5", "C, C5, B, B4", "C, C5, F, F5", "D, D4, C, C4", "Ab, Ab3, F, F3", "G, G5, Db, Db5"})
+    void a_register_goes_along_to_another_key(String tonic, String register, String other, String there) {
+        Step plain = Steps.step(tonic, "major", Extent.octaves(1), Travel.UP, Turn.SINGLE, "4/4", "1/8", "0");
+        Step asked = new Step(
+                "",
+                plain.key(),
+                Step.Named.WRITTEN,
+                plain.line(),
+                java.util.Optional.of(pebblestep.core.pitch.Pitch.parse(register)),
+                plain.rhythm(),
+                plain.target(),
+                plain.tempo(),
+                plain.articulation(),
+                plain.metronome());
+        Step moved =
+                asked.inWrittenKey(Key.of(NoteName.parse(other), plain.key().form()));
+        assertThat(Passage.of(moved).notes().getFirst().written().id()).isEqualTo(there);
+    }
 }

@@ -11,7 +11,7 @@ import pebblestep.core.fingering.Cost;
 import pebblestep.core.fingering.CostSink;
 import pebblestep.core.fingering.CostTable;
 import pebblestep.core.fingering.Hand;
-import pebblestep.core.fingering.LineNote;
+import pebblestep.core.fingering.NoteToPlay;
 import pebblestep.core.fingering.PlayersHand;
 import pebblestep.core.fingering.School;
 import pebblestep.core.fingering.Shape;
@@ -302,7 +302,7 @@ public record BowedHand(List<Pitch> open, int highest, OpenStrings openStrings, 
     }
 
     @Override
-    public void move(@Nullable Way before, Way from, Way to, LineNote onset, CostSink sink) {
+    public void move(@Nullable Way before, Way from, Way to, NoteToPlay onset, CostSink sink) {
         Shape.Bowed one = shape(from);
         Shape.Bowed other = shape(to);
         int by = Math.abs(other.place() - one.place());

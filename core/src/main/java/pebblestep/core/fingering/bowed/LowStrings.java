@@ -10,7 +10,7 @@ import pebblestep.core.fingering.Cost;
 import pebblestep.core.fingering.CostSink;
 import pebblestep.core.fingering.CostTable;
 import pebblestep.core.fingering.Hand;
-import pebblestep.core.fingering.LineNote;
+import pebblestep.core.fingering.NoteToPlay;
 import pebblestep.core.fingering.PlayersHand;
 import pebblestep.core.fingering.Shape;
 import pebblestep.core.fingering.Shape.Height;
@@ -262,7 +262,7 @@ public record LowStrings(List<Pitch> open, boolean bass, int highest, int stays)
     }
 
     @Override
-    public void move(@Nullable Way before, Way from, Way to, LineNote onset, CostSink sink) {
+    public void move(@Nullable Way before, Way from, Way to, NoteToPlay onset, CostSink sink) {
         Shape.Bowed one = shape(from);
         Shape.Bowed other = shape(to);
         boolean isOpen = one.finger() == 0 || other.finger() == 0;

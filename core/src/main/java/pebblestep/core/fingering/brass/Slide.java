@@ -10,7 +10,7 @@ import pebblestep.core.fingering.Cost;
 import pebblestep.core.fingering.CostSink;
 import pebblestep.core.fingering.CostTable;
 import pebblestep.core.fingering.Hand;
-import pebblestep.core.fingering.LineNote;
+import pebblestep.core.fingering.NoteToPlay;
 import pebblestep.core.fingering.PlayersHand;
 import pebblestep.core.fingering.Shape;
 import pebblestep.core.fingering.Way;
@@ -110,7 +110,7 @@ public record Slide(Pitch fundamental, int triggers) implements Hand {
     }
 
     @Override
-    public void move(@Nullable Way before, Way from, Way to, LineNote onset, CostSink sink) {
+    public void move(@Nullable Way before, Way from, Way to, NoteToPlay onset, CostSink sink) {
         int by = by(from, to);
         Shape.Slid one = (Shape.Slid) from.shape();
         Shape.Slid other = (Shape.Slid) to.shape();

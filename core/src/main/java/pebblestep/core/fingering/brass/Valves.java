@@ -13,7 +13,7 @@ import pebblestep.core.fingering.Cost;
 import pebblestep.core.fingering.CostSink;
 import pebblestep.core.fingering.CostTable;
 import pebblestep.core.fingering.Hand;
-import pebblestep.core.fingering.LineNote;
+import pebblestep.core.fingering.NoteToPlay;
 import pebblestep.core.fingering.PlayersHand;
 import pebblestep.core.fingering.Shape;
 import pebblestep.core.fingering.Way;
@@ -179,7 +179,7 @@ public record Valves(List<Tube> tubes, int count, boolean compensating, List<Pit
     }
 
     @Override
-    public void move(@Nullable Way before, Way from, Way to, LineNote onset, CostSink sink) {
+    public void move(@Nullable Way before, Way from, Way to, NoteToPlay onset, CostSink sink) {
         Shape.Valved one = (Shape.Valved) from.shape();
         Shape.Valved other = (Shape.Valved) to.shape();
         int down = missing(other.valves(), one.valves());

@@ -15,7 +15,7 @@ import pebblestep.core.fingering.Cost;
 import pebblestep.core.fingering.CostSink;
 import pebblestep.core.fingering.CostTable;
 import pebblestep.core.fingering.Hand;
-import pebblestep.core.fingering.LineNote;
+import pebblestep.core.fingering.NoteToPlay;
 import pebblestep.core.fingering.PlayersHand;
 import pebblestep.core.fingering.School;
 import pebblestep.core.fingering.Shape;
@@ -240,7 +240,7 @@ public record Fretboard(List<Pitch> open, double scaleMm, int frets, double reac
     }
 
     @Override
-    public void move(@Nullable Way before, Way from, Way to, LineNote onset, CostSink sink) {
+    public void move(@Nullable Way before, Way from, Way to, NoteToPlay onset, CostSink sink) {
         Shape.Fretted one = shape(from);
         Shape.Fretted other = shape(to);
         boolean stopped = one.fret() > 0 && other.fret() > 0;
@@ -261,7 +261,7 @@ public record Fretboard(List<Pitch> open, double scaleMm, int frets, double reac
     }
 
     @Override
-    public Hand along(List<LineNote> line) {
+    public Hand along(List<NoteToPlay> line) {
         return switch (goes) {
             case FINGER_A_FRET, OPEN_POSITION -> this;
             case THREE_A_STRING -> SettledHand.byParts(this, line, this::threes);
@@ -273,13 +273,13 @@ public record Fretboard(List<Pitch> open, double scaleMm, int frets, double reac
     }
 
     @Override
-    public Optional<String> misfit(List<LineNote> line) {
+    public Optional<String> misfit(List<NoteToPlay> line) {
         return SettledHand.parts(line).values().stream()
                 .flatMap(part -> misfitOf(part).stream())
                 .findFirst();
     }
 
-    private Optional<String> misfitOf(List<LineNote> line) {
+    private Optional<String> misfitOf(List<NoteToPlay> line) {
         return switch (goes) {
             case FINGER_A_FRET, OPEN_POSITION -> Optional.empty();
             case THREE_A_STRING ->
@@ -297,14 +297,14 @@ public record Fretboard(List<Pitch> open, double scaleMm, int frets, double reac
     }
 
     /** The pitches of a line, each once, the lowest first. */
-    static List<Pitch> rising(List<LineNote> line) {
+    static List<Pitch> rising(List<NoteToPlay> line) {
         Map<Integer, Pitch> byMidi = new java.util.TreeMap<>();
         line.forEach(onset -> byMidi.putIfAbsent(onset.written().midi(), onset.written()));
         return List.copyOf(byMidi.values());
     }
 
     /** Three notes on each string from the lowest note up, on the lowest strings on which all of them fit. */
-    private Optional<Map<Integer, List<Way>>> threes(List<LineNote> line) {
+    private Optional<Map<Integer, List<Way>>> threes(List<NoteToPlay> line) {
         List<Pitch> rising = rising(line);
         for (int from = open.size(); from >= 1; from--) {
             Map<Integer, List<Way>> ways = threes(rising, from);
@@ -348,7 +348,7 @@ public record Fretboard(List<Pitch> open, double scaleMm, int frets, double reac
         return up == 1 ? 2 : span > FINGERS - 1 ? 2 : 3;
     }
 
-    private Optional<Map<Integer, List<Way>>> oneString(List<LineNote> line) {
+    private Optional<Map<Integer, List<Way>>> oneString(List<NoteToPlay> line) {
         List<Pitch> rising = rising(line);
         for (int string = 1; string <= open.size(); string++) {
             int lowest = fret(rising.getFirst(), string);

@@ -9,7 +9,7 @@ import org.jspecify.annotations.Nullable;
 import pebblestep.core.Rounding;
 import pebblestep.core.fingering.CostSink;
 import pebblestep.core.fingering.Hand;
-import pebblestep.core.fingering.LineNote;
+import pebblestep.core.fingering.NoteToPlay;
 import pebblestep.core.fingering.Shape;
 import pebblestep.core.fingering.Way;
 import pebblestep.core.fingering.search.Fingering;
@@ -31,7 +31,7 @@ record MovedShape(Fretboard neck, Map<Integer, Shape.Fretted> places) {
     private static final double SECONDS = 0.2;
 
     /** The shape of a line, or of the part of it that stands in one key. */
-    static MovedShape of(Fretboard neck, List<LineNote> line) {
+    static MovedShape of(Fretboard neck, List<NoteToPlay> line) {
         Pitch lowest = Fretboard.rising(line).getFirst();
         int string = lowestString(neck.open());
         int fret = lowest.midi() - neck.open().get(string - 1).midi();
@@ -42,8 +42,8 @@ record MovedShape(Fretboard neck, Map<Integer, Shape.Fretted> places) {
         int by = fret - MIDDLE;
         Fretboard middle = new Fretboard(
                 neck.open(), neck.scaleMm(), ENDLESS, neck.reachMm(), Fretboard.FretSchool.FINGER_A_FRET, 0);
-        List<LineNote> there = line.stream()
-                .map(onset -> LineNote.of(moved(onset.written(), -by), SECONDS))
+        List<NoteToPlay> there = line.stream()
+                .map(onset -> NoteToPlay.of(moved(onset.written(), -by), SECONDS))
                 .toList();
         Hand closed = new Closed(middle, moved(lowest, -by), string);
         Map<Integer, Shape.Fretted> places = new HashMap<>();
@@ -117,7 +117,7 @@ record MovedShape(Fretboard neck, Map<Integer, Shape.Fretted> places) {
         }
 
         @Override
-        public void move(@Nullable Way before, Way from, Way to, LineNote onset, CostSink sink) {
+        public void move(@Nullable Way before, Way from, Way to, NoteToPlay onset, CostSink sink) {
             neck.move(before, from, to, onset, sink);
         }
     }

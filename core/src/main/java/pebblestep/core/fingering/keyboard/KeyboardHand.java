@@ -9,7 +9,7 @@ import org.jspecify.annotations.Nullable;
 import pebblestep.core.fingering.CostSink;
 import pebblestep.core.fingering.CostTable;
 import pebblestep.core.fingering.Hand;
-import pebblestep.core.fingering.LineNote;
+import pebblestep.core.fingering.NoteToPlay;
 import pebblestep.core.fingering.Shape;
 import pebblestep.core.fingering.Way;
 import pebblestep.core.fingering.search.SettledHand;
@@ -95,16 +95,16 @@ public record KeyboardHand(boolean right) implements Hand {
 
     /** The fingers that handbooks give a straight scale; another run has its pattern, and all else goes by the rules. */
     @Override
-    public Hand along(List<LineNote> line) {
+    public Hand along(List<NoteToPlay> line) {
         return SettledHand.byParts(this, line, part -> usual(part).or(() -> KeyboardRun.of(this, part)));
     }
 
-    private Optional<Map<Integer, List<Way>>> usual(List<LineNote> line) {
-        return KeyboardTable.of(line.stream().map(LineNote::written).toList(), right)
+    private Optional<Map<Integer, List<Way>>> usual(List<NoteToPlay> line) {
+        return KeyboardTable.of(line.stream().map(NoteToPlay::written).toList(), right)
                 .map(fingers -> bound(line, fingers));
     }
 
-    private Map<Integer, List<Way>> bound(List<LineNote> line, List<Integer> fingers) {
+    private Map<Integer, List<Way>> bound(List<NoteToPlay> line, List<Integer> fingers) {
         Map<Integer, List<Way>> byMidi = new HashMap<>();
         for (int i = 0; i < line.size(); i++) {
             int midi = line.get(i).written().midi();
@@ -151,7 +151,7 @@ public record KeyboardHand(boolean right) implements Hand {
     }
 
     @Override
-    public void move(@Nullable Way before, Way from, Way to, LineNote onset, CostSink sink) {
+    public void move(@Nullable Way before, Way from, Way to, NoteToPlay onset, CostSink sink) {
         Shape.Pressed one = shape(from);
         Shape.Pressed other = shape(to);
         spans(sink, one, other);

@@ -6,7 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeSet;
-import pebblestep.core.fingering.LineNote;
+import pebblestep.core.fingering.NoteToPlay;
 import pebblestep.core.fingering.Way;
 import pebblestep.core.fingering.search.Fingering;
 import pebblestep.core.fingering.search.SettledHand;
@@ -43,8 +43,8 @@ final class KeyboardRun {
     }
 
     /** The fingers that each key may take in the best pattern; empty for a line that is no such run. */
-    static Optional<Map<Integer, List<Way>>> of(KeyboardHand hand, List<LineNote> line) {
-        List<Pitch> pitches = line.stream().map(LineNote::written).toList();
+    static Optional<Map<Integer, List<Way>>> of(KeyboardHand hand, List<NoteToPlay> line) {
+        List<Pitch> pitches = line.stream().map(NoteToPlay::written).toList();
         TreeSet<Integer> keys = rising(pitches);
         if (keys.size() < 2 || keys.last() - keys.first() < OCTAVE || !isStraight(pitches, MOST_STEP))
             return Optional.empty();

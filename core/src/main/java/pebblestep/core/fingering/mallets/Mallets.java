@@ -8,7 +8,7 @@ import org.jspecify.annotations.Nullable;
 import pebblestep.core.fingering.CostSink;
 import pebblestep.core.fingering.CostTable;
 import pebblestep.core.fingering.Hand;
-import pebblestep.core.fingering.LineNote;
+import pebblestep.core.fingering.NoteToPlay;
 import pebblestep.core.fingering.PlayersHand;
 import pebblestep.core.fingering.School;
 import pebblestep.core.fingering.Shape;
@@ -91,7 +91,7 @@ public record Mallets(boolean leftFirst) implements Hand {
     }
 
     @Override
-    public void move(@Nullable Way before, Way from, Way to, LineNote onset, CostSink sink) {
+    public void move(@Nullable Way before, Way from, Way to, NoteToPlay onset, CostSink sink) {
         Shape.Struck one = (Shape.Struck) from.shape();
         Shape.Struck other = (Shape.Struck) to.shape();
         int up = other.midi() - one.midi();

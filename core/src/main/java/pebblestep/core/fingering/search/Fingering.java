@@ -11,8 +11,8 @@ import pebblestep.core.Refusal;
 import pebblestep.core.fingering.Cost;
 import pebblestep.core.fingering.CostSink;
 import pebblestep.core.fingering.Hand;
-import pebblestep.core.fingering.LineNote;
 import pebblestep.core.fingering.MoveTime;
+import pebblestep.core.fingering.NoteToPlay;
 import pebblestep.core.fingering.Way;
 
 /**
@@ -33,7 +33,7 @@ public record Fingering(Hand.Family family, List<Stop> stops) {
      * @param pinned whether somebody has fixed its way
      * @param move what it costs to get to the next note, at its pace; nothing after the last
      */
-    public record Stop(LineNote onset, Way way, boolean pinned, List<Cost> move) {
+    public record Stop(NoteToPlay onset, Way way, boolean pinned, List<Cost> move) {
         public Stop {
             move = List.copyOf(move);
         }
@@ -61,7 +61,7 @@ public record Fingering(Hand.Family family, List<Stop> stops) {
      * @param pins ways by the index of their note, which are kept whatever they cost
      * @throws Refusal of a note that has no way, and of a pin that is none of its ways
      */
-    public static Fingering of(Hand hand, List<LineNote> onsets, Map<Integer, String> pins) {
+    public static Fingering of(Hand hand, List<NoteToPlay> onsets, Map<Integer, String> pins) {
         return new Search(hand, onsets, pins).cheapest();
     }
 
@@ -114,14 +114,14 @@ public record Fingering(Hand.Family family, List<Stop> stops) {
         /** The hand as it goes about this line; a pin may be any way of the hand itself. */
         private final Hand along;
 
-        private final List<LineNote> onsets;
+        private final List<NoteToPlay> onsets;
         private final Map<Integer, String> pins;
         private final List<List<Way>> ways = new ArrayList<>();
-        private final Map<LineNote.Spot, List<Way>> bySpot = new HashMap<>();
+        private final Map<NoteToPlay.Spot, List<Way>> bySpot = new HashMap<>();
         private final Map<Known, int[][][]> known = new HashMap<>();
         private final int[] @Nullable [][][] byNote;
 
-        Search(Hand hand, List<LineNote> onsets, Map<Integer, String> pins) {
+        Search(Hand hand, List<NoteToPlay> onsets, Map<Integer, String> pins) {
             this.hand = hand;
             this.along = hand.along(onsets);
             this.onsets = onsets;
@@ -167,7 +167,7 @@ public record Fingering(Hand.Family family, List<Stop> stops) {
                     break;
                 }
                 int next = next(i, before, at, rest[i + 1]);
-                LineNote onset = onsets.get(i);
+                NoteToPlay onset = onsets.get(i);
                 CostSink.Listed move = new CostSink.Listed(onset.pace());
                 hand.move(before(i, before), way, ways.get(i + 1).get(next), onset, move);
                 stops.add(new Stop(onset, way, pins.containsKey(i), move.costs()));
@@ -240,7 +240,7 @@ public record Fingering(Hand.Family family, List<Stop> stops) {
         private int[][][] moves(int note) {
             int[][][] ready = byNote[note];
             if (ready != null) return ready;
-            LineNote onset = onsets.get(note);
+            NoteToPlay onset = onsets.get(note);
             Object before = hand.looksBack() && note > 0 ? named(note - 1) : null;
             Known key = new Known(before, named(note), named(note + 1), onset.slurred(), onset.pace());
             byNote[note] = known.computeIfAbsent(key, any -> {

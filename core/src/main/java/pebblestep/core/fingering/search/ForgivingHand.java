@@ -13,7 +13,7 @@ import pebblestep.core.Copies;
 import pebblestep.core.fingering.Cost;
 import pebblestep.core.fingering.CostSink;
 import pebblestep.core.fingering.Hand;
-import pebblestep.core.fingering.LineNote;
+import pebblestep.core.fingering.NoteToPlay;
 import pebblestep.core.fingering.PlayersHand;
 import pebblestep.core.fingering.School;
 import pebblestep.core.fingering.Shape;
@@ -66,7 +66,7 @@ public final class ForgivingHand implements Hand {
     }
 
     @Override
-    public List<Way> ways(LineNote onset) {
+    public List<Way> ways(NoteToPlay onset) {
         return hand instanceof SettledHand ? worked(onset.written(), hand.ways(onset)) : ways(onset.written());
     }
 
@@ -99,7 +99,7 @@ public final class ForgivingHand implements Hand {
     }
 
     @Override
-    public void move(@Nullable Way before, Way from, Way to, LineNote onset, CostSink sink) {
+    public void move(@Nullable Way before, Way from, Way to, NoteToPlay onset, CostSink sink) {
         if (isNone(from) || isNone(to)) return;
         hand.move(before == null || isNone(before) ? null : before, from, to, onset, sink);
     }
@@ -114,7 +114,7 @@ public final class ForgivingHand implements Hand {
     }
 
     @Override
-    public Hand along(List<LineNote> line) {
+    public Hand along(List<NoteToPlay> line) {
         Hand along = hand.along(line);
         return along == hand ? this : new ForgivingHand(along, usual);
     }
@@ -135,7 +135,7 @@ public final class ForgivingHand implements Hand {
     }
 
     @Override
-    public Optional<String> misfit(List<LineNote> line) {
+    public Optional<String> misfit(List<NoteToPlay> line) {
         return hand.misfit(line);
     }
 

@@ -10,7 +10,7 @@ import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 import pebblestep.core.fingering.CostSink;
 import pebblestep.core.fingering.Hand;
-import pebblestep.core.fingering.LineNote;
+import pebblestep.core.fingering.NoteToPlay;
 import pebblestep.core.fingering.Way;
 import pebblestep.core.pitch.Pitch;
 
@@ -30,10 +30,10 @@ public record SettledHand(Hand hand, Map<Integer, Map<Integer, List<Way>>> parts
      * part, the hand is returned unchanged.
      */
     public static Hand byParts(
-            Hand hand, List<LineNote> line, Function<List<LineNote>, Optional<Map<Integer, List<Way>>>> settled) {
+            Hand hand, List<NoteToPlay> line, Function<List<NoteToPlay>, Optional<Map<Integer, List<Way>>>> settled) {
         Map<Integer, Map<Integer, List<Way>>> parts = new HashMap<>();
         boolean any = false;
-        for (Map.Entry<Integer, List<LineNote>> part : parts(line).entrySet()) {
+        for (Map.Entry<Integer, List<NoteToPlay>> part : parts(line).entrySet()) {
             Optional<Map<Integer, List<Way>>> ways = settled.apply(part.getValue());
             any |= ways.isPresent();
             parts.put(part.getKey(), ways.orElseGet(() -> all(hand, part.getValue())));
@@ -41,16 +41,16 @@ public record SettledHand(Hand hand, Map<Integer, Map<Integer, List<Way>>> parts
         return any ? new SettledHand(hand, parts) : hand;
     }
 
-    private static Map<Integer, List<Way>> all(Hand hand, List<LineNote> part) {
+    private static Map<Integer, List<Way>> all(Hand hand, List<NoteToPlay> part) {
         Map<Integer, List<Way>> ways = new HashMap<>();
-        for (LineNote onset : part) ways.computeIfAbsent(onset.written().midi(), any -> hand.ways(onset.written()));
+        for (NoteToPlay onset : part) ways.computeIfAbsent(onset.written().midi(), any -> hand.ways(onset.written()));
         return ways;
     }
 
     /** The parts of a line, by number, each as a line of its own. */
-    public static Map<Integer, List<LineNote>> parts(List<LineNote> line) {
-        Map<Integer, List<LineNote>> parts = new LinkedHashMap<>();
-        for (LineNote onset : line) {
+    public static Map<Integer, List<NoteToPlay>> parts(List<NoteToPlay> line) {
+        Map<Integer, List<NoteToPlay>> parts = new LinkedHashMap<>();
+        for (NoteToPlay onset : line) {
             parts.computeIfAbsent(onset.part(), any -> new ArrayList<>()).add(onset.alone());
         }
         return parts;
@@ -68,13 +68,13 @@ public record SettledHand(Hand hand, Map<Integer, Map<Integer, List<Way>>> parts
     }
 
     @Override
-    public List<Way> ways(LineNote onset) {
+    public List<Way> ways(NoteToPlay onset) {
         return parts.getOrDefault(onset.part(), Map.of())
                 .getOrDefault(onset.written().midi(), List.of());
     }
 
     @Override
-    public void move(@Nullable Way before, Way from, Way to, LineNote onset, CostSink sink) {
+    public void move(@Nullable Way before, Way from, Way to, NoteToPlay onset, CostSink sink) {
         hand.move(before, from, to, onset, sink);
     }
 

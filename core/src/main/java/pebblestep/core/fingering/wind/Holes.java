@@ -14,7 +14,7 @@ import pebblestep.core.fingering.Cost;
 import pebblestep.core.fingering.CostSink;
 import pebblestep.core.fingering.CostTable;
 import pebblestep.core.fingering.Hand;
-import pebblestep.core.fingering.LineNote;
+import pebblestep.core.fingering.NoteToPlay;
 import pebblestep.core.fingering.PlayersHand;
 import pebblestep.core.fingering.School;
 import pebblestep.core.fingering.Shape;
@@ -161,7 +161,7 @@ public final class Holes implements Hand {
 
     /** Of what is not sure it is not said that it is hard. */
     @Override
-    public void move(@Nullable Way before, Way from, Way to, LineNote onset, CostSink sink) {
+    public void move(@Nullable Way before, Way from, Way to, NoteToPlay onset, CostSink sink) {
         if (isUnsure(from) || isUnsure(to)) return;
         Map<String, List<String>> one = fingers(from);
         Map<String, List<String>> other = fingers(to);

@@ -10,8 +10,8 @@ import org.junit.jupiter.params.provider.CsvSource;
 import pebblestep.core.fingering.Cost;
 import pebblestep.core.fingering.CostSink;
 import pebblestep.core.fingering.Hand;
-import pebblestep.core.fingering.LineNote;
 import pebblestep.core.fingering.Lines;
+import pebblestep.core.fingering.NoteToPlay;
 import pebblestep.core.fingering.Shape;
 import pebblestep.core.fingering.Shape.Height;
 import pebblestep.core.fingering.Way;
@@ -119,8 +119,8 @@ class BowedHandTest {
         Way one = on(hand, from, "I");
         Way other = on(hand, to, "III");
         CostSink.Listed sink =
-                new CostSink.Listed(LineNote.of(Pitch.parse(from), 0.2).pace());
-        hand.move(null, one, other, LineNote.of(Pitch.parse(from), 0.2), sink);
+                new CostSink.Listed(NoteToPlay.of(Pitch.parse(from), 0.2).pace());
+        hand.move(null, one, other, NoteToPlay.of(Pitch.parse(from), 0.2), sink);
         return sink.costs().stream().map(Cost::why).toList();
     }
 

@@ -11,8 +11,8 @@ import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import pebblestep.core.fingering.LineNote;
 import pebblestep.core.fingering.Lines;
+import pebblestep.core.fingering.NoteToPlay;
 import pebblestep.core.fingering.Shape;
 import pebblestep.core.fingering.Way;
 import pebblestep.core.fingering.frets.Fretboard.FretSchool;
@@ -105,13 +105,13 @@ class FretboardTest {
     @Test
     void a_closed_shape_keeps_its_fingers_along_the_neck() {
         Fretboard neck = neck("classical-guitar", FretSchool.FINGER_A_FRET);
-        List<LineNote> line = Lines.line(0.2, "G3 A3 B3 C4 D4 E4 F#4 G4");
+        List<NoteToPlay> line = Lines.line(0.2, "G3 A3 B3 C4 D4 E4 F#4 G4");
         String first = fingers(Fingering.of(neck, line, Map.of()));
         for (int up = 1; up <= 9; up++) {
             int by = up;
-            List<LineNote> moved = line.stream()
+            List<NoteToPlay> moved = line.stream()
                     .map(onset ->
-                            LineNote.of(Pitch.commonlyNamed(onset.written().midi() + by), onset.seconds()))
+                            NoteToPlay.of(Pitch.commonlyNamed(onset.written().midi() + by), onset.seconds()))
                     .toList();
             assertThat(fingers(Fingering.of(neck, moved, Map.of())))
                     .as("%s higher", Interval.of(0, up))
@@ -127,10 +127,10 @@ class FretboardTest {
                 .collect(Collectors.joining(" "));
     }
 
-    private static List<LineNote> moved(List<LineNote> line, int up, int part) {
+    private static List<NoteToPlay> moved(List<NoteToPlay> line, int up, int part) {
         return line.stream()
                 .map(onset ->
-                        new LineNote(Pitch.commonlyNamed(onset.written().midi() + up), onset.seconds(), false, part))
+                        new NoteToPlay(Pitch.commonlyNamed(onset.written().midi() + up), onset.seconds(), false, part))
                 .toList();
     }
 
@@ -144,10 +144,10 @@ class FretboardTest {
     })
     void the_same_fingers_in_every_key(String notes) {
         Fretboard neck = neck("classical-guitar", FretSchool.SAME_SHAPE);
-        List<LineNote> line = Lines.line(0.2, notes);
+        List<NoteToPlay> line = Lines.line(0.2, notes);
         String first = strings(Fingering.of(neck, line, Map.of()));
         for (int up = 0; up <= 11; up++) {
-            List<LineNote> there = moved(line, up, 0);
+            List<NoteToPlay> there = moved(line, up, 0);
             assertThat(neck.misfit(there)).as("%d frets higher", up).isEmpty();
             Fingering fingering = Fingering.of(neck, there, Map.of());
             assertThat(strings(fingering)).as("%d frets higher", up).isEqualTo(first);
@@ -162,8 +162,8 @@ class FretboardTest {
     @Test
     void a_walk_moves_the_shape_from_key_to_key() {
         Fretboard neck = neck("classical-guitar", FretSchool.SAME_SHAPE);
-        List<LineNote> scale = Lines.line(0.2, "G3 A3 B3 C4 D4 E4 F#4 G4");
-        List<LineNote> walk = new ArrayList<>();
+        List<NoteToPlay> scale = Lines.line(0.2, "G3 A3 B3 C4 D4 E4 F#4 G4");
+        List<NoteToPlay> walk = new ArrayList<>();
         for (int key = 0; key < 6; key++) walk.addAll(moved(scale, key, key));
         String first = strings(Fingering.of(neck, scale, Map.of()));
         assertThat(strings(Fingering.of(neck, walk, Map.of())))
@@ -173,8 +173,8 @@ class FretboardTest {
     @Test
     void three_notes_a_string_in_each_key_of_a_walk() {
         Fretboard neck = neck("classical-guitar", FretSchool.THREE_A_STRING);
-        List<LineNote> scale = Lines.line(0.2, "C4 D4 E4 F4 G4 A4 B4 C5 D5");
-        List<LineNote> walk = new ArrayList<>(scale);
+        List<NoteToPlay> scale = Lines.line(0.2, "C4 D4 E4 F4 G4 A4 B4 C5 D5");
+        List<NoteToPlay> walk = new ArrayList<>(scale);
         walk.addAll(moved(scale, 2, 1));
         String alone = strings(Fingering.of(neck, scale, Map.of()));
         assertThat(strings(Fingering.of(neck, walk, Map.of()))).isEqualTo(alone + " " + alone);
@@ -183,7 +183,7 @@ class FretboardTest {
     @Test
     void a_shape_that_does_not_lie_on_the_neck_is_said_and_played_otherwise() {
         Fretboard neck = neck("classical-guitar", FretSchool.SAME_SHAPE);
-        List<LineNote> low = Lines.line(0.2, "E3 F#3 G#3 A3 B3 C#4 D#4 E4");
+        List<NoteToPlay> low = Lines.line(0.2, "E3 F#3 G#3 A3 B3 C#4 D#4 E4");
         assertThat(neck.misfit(low))
                 .hasValueSatisfying(words ->
                         assertThat(words).contains("below the first fret").contains("an octave higher"));

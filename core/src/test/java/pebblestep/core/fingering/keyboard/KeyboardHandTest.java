@@ -11,8 +11,8 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import pebblestep.core.fingering.Cost;
 import pebblestep.core.fingering.Hand;
-import pebblestep.core.fingering.LineNote;
 import pebblestep.core.fingering.Lines;
+import pebblestep.core.fingering.NoteToPlay;
 import pebblestep.core.fingering.search.Fingering;
 import pebblestep.core.fingering.search.SettledHand;
 import pebblestep.core.pitch.Pitch;
@@ -61,7 +61,7 @@ class KeyboardHandTest {
      */
     @Test
     void the_published_rules_are_worked_out_as_by_hand() {
-        List<LineNote> triad = Lines.line(0.2, "C4 E4 G4");
+        List<NoteToPlay> triad = Lines.line(0.2, "C4 E4 G4");
         assertThat(Fingering.of(RIGHT, triad, Map.of(0, "r1", 1, "r3", 2, "r5")).cost())
                 .isEqualTo(100);
         assertThat(Fingering.of(RIGHT, triad, Map.of(0, "r1", 1, "r2", 2, "r3")).cost())
@@ -82,15 +82,15 @@ class KeyboardHandTest {
 
     @Test
     void a_pin_stays_in_a_scale_of_the_handbook_too() {
-        List<LineNote> scale = Lines.line(0.2, "C4 D4 E4 F4 G4 A4 B4 C5");
+        List<NoteToPlay> scale = Lines.line(0.2, "C4 D4 E4 F4 G4 A4 B4 C5");
         List<String> pinned = Lines.texts(Fingering.of(RIGHT, scale, Map.of(3, "r4")));
         assertThat(pinned).containsExactly("1", "2", "3", "4", "2", "3", "4", "5");
     }
 
     @Test
     void the_left_hand_is_the_mirror_of_the_right() {
-        List<LineNote> up = Lines.line(0.2, "C4 E4 G4 C5");
-        List<LineNote> mirrored = Lines.line(0.2, "E4 C4 A3 E3");
+        List<NoteToPlay> up = Lines.line(0.2, "C4 E4 G4 C5");
+        List<NoteToPlay> mirrored = Lines.line(0.2, "E4 C4 A3 E3");
         assertThat(Fingering.of(LEFT, mirrored, Map.of()).cost())
                 .isEqualTo(Fingering.of(RIGHT, up, Map.of()).cost());
     }
@@ -109,15 +109,15 @@ class KeyboardHandTest {
             boolean melodic = scale.equals(List.of(0, 2, 3, 5, 7, 9, 11));
             if (scale.size() != 7 || scale.contains(10) || melodic) continue;
             for (boolean right : new boolean[] {true, false}) {
-                List<LineNote> line = new ArrayList<>();
+                List<NoteToPlay> line = new ArrayList<>();
                 Pitch low = Pitch.parse(tonic + "3");
                 for (int i = 0; i <= 14; i++) {
                     int midi = low.midi() + 12 * (i / 7) + scale.get(i % 7);
-                    line.add(
-                            LineNote.of(i % 7 == 0 ? Pitch.of(low.name(), 3 + i / 7) : Pitch.commonlyNamed(midi), 0.2));
+                    line.add(NoteToPlay.of(
+                            i % 7 == 0 ? Pitch.of(low.name(), 3 + i / 7) : Pitch.commonlyNamed(midi), 0.2));
                 }
                 List<Integer> table = KeyboardTable.of(
-                                line.stream().map(LineNote::written).toList(), right)
+                                line.stream().map(NoteToPlay::written).toList(), right)
                         .orElseThrow();
                 KeyboardHand hand = new KeyboardHand(right);
                 Hand rules = SettledHand.of(hand, KeyboardRun.of(hand, line).orElseThrow());
@@ -138,9 +138,9 @@ class KeyboardHandTest {
     @Test
     void a_walk_takes_the_handbook_key_by_key() {
         KeyboardHand hand = new KeyboardHand(true);
-        List<LineNote> walk = new ArrayList<>(Lines.line(0.2, "C4 D4 E4 F4 G4 A4 B4 C5"));
+        List<NoteToPlay> walk = new ArrayList<>(Lines.line(0.2, "C4 D4 E4 F4 G4 A4 B4 C5"));
         Lines.line(0.2, "F4 G4 A4 Bb4 C5 D5 E5 F5")
-                .forEach(onset -> walk.add(new LineNote(onset.written(), onset.seconds(), false, 1)));
+                .forEach(onset -> walk.add(new NoteToPlay(onset.written(), onset.seconds(), false, 1)));
         assertThat(Lines.texts(Fingering.of(hand, walk, Map.of())))
                 .containsExactly("1", "2", "3", "1", "2", "3", "4", "5", "1", "2", "3", "4", "1", "2", "3", "4");
     }

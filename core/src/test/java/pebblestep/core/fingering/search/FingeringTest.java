@@ -12,8 +12,8 @@ import org.junit.jupiter.params.provider.ValueSource;
 import pebblestep.core.Refusal;
 import pebblestep.core.fingering.CostSink;
 import pebblestep.core.fingering.Hand;
-import pebblestep.core.fingering.LineNote;
 import pebblestep.core.fingering.Lines;
+import pebblestep.core.fingering.NoteToPlay;
 import pebblestep.core.fingering.Way;
 import pebblestep.core.instrument.Instrument;
 import pebblestep.core.instrument.Instruments;
@@ -25,7 +25,7 @@ import pebblestep.core.samples.Samples.From;
 
 /** The cheapest way, held against every other. */
 class FingeringTest {
-    private record Case(String instrument, List<LineNote> line) {}
+    private record Case(String instrument, List<NoteToPlay> line) {}
 
     Draw<Case> cases() {
         List<String> instruments = List.of(
@@ -49,7 +49,7 @@ class FingeringTest {
         return random -> {
             Instrument instrument = Instruments.of(Draw.of(instruments).from(random));
             var range = instrument.range(Level.FIRST_OCTAVE);
-            List<LineNote> line = new ArrayList<>();
+            List<NoteToPlay> line = new ArrayList<>();
             int midi = range.lowest().midi()
                     + random.nextInt(range.highest().midi() - range.lowest().midi());
             double seconds = Draw.of(List.of(1.0, 0.4, 0.2, 0.08)).from(random);
@@ -57,7 +57,7 @@ class FingeringTest {
             int most =
                     instrument.family().contains("strings") || instrument.id().equals("piano") ? 4 : 9;
             for (int i = 0; i < most; i++) {
-                line.add(new LineNote(Pitch.commonlyNamed(midi), seconds, random.nextBoolean(), 0));
+                line.add(new NoteToPlay(Pitch.commonlyNamed(midi), seconds, random.nextBoolean(), 0));
                 midi = Math.clamp(
                         midi + random.nextInt(-4, 5),
                         range.lowest().midi(),
@@ -68,7 +68,7 @@ class FingeringTest {
     }
 
     /** What a path costs, walked from its beginning; too much where a repeated note does not stay. */
-    private static long cost(Hand hand, List<LineNote> line, List<Way> path) {
+    private static long cost(Hand hand, List<NoteToPlay> line, List<Way> path) {
         long cost = path.getLast().cost();
         for (int i = 0; i + 1 < path.size(); i++) {
             Way from = path.get(i);
@@ -82,7 +82,7 @@ class FingeringTest {
         return cost;
     }
 
-    private static long least(Hand hand, List<LineNote> line, List<Way> path) {
+    private static long least(Hand hand, List<NoteToPlay> line, List<Way> path) {
         if (path.size() == line.size()) return cost(hand, line, path);
         long least = Long.MAX_VALUE;
         for (Way way : hand.ways(line.get(path.size()).written())) {
@@ -115,7 +115,7 @@ class FingeringTest {
                 Fingering pinned = Fingering.of(hand, given.line, Map.of(note, way.id()));
                 assertThat(pinned.stops().get(note).way()).isEqualTo(way);
                 assertThat(pinned.stops().get(note).pinned()).isTrue();
-                if (given.line.stream().map(LineNote::written).distinct().count() == given.line.size()) {
+                if (given.line.stream().map(NoteToPlay::written).distinct().count() == given.line.size()) {
                     assertThat(pinned.cost()).isGreaterThanOrEqualTo(free.cost());
                 }
             }

@@ -11,15 +11,15 @@ import pebblestep.core.pitch.Pitch;
  * @param part which part of the line it belongs to, from 0; each key of a walk is a part. A hand that decides for a whole scale
  *     decides for each part
  */
-public record LineNote(Pitch written, double seconds, boolean slurred, int part) {
+public record NoteToPlay(Pitch written, double seconds, boolean slurred, int part) {
     /** A note of a line in one key, not slurred to the next. */
-    public static LineNote of(Pitch written, double seconds) {
-        return new LineNote(written, seconds, false, 0);
+    public static NoteToPlay of(Pitch written, double seconds) {
+        return new NoteToPlay(written, seconds, false, 0);
     }
 
     /** This note in a line that consists of its part alone. */
-    public LineNote alone() {
-        return part == 0 ? this : new LineNote(written, seconds, slurred, 0);
+    public NoteToPlay alone() {
+        return part == 0 ? this : new NoteToPlay(written, seconds, slurred, 0);
     }
 
     /** The time for the move to the next note. */
