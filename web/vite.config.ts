@@ -128,6 +128,7 @@ export default defineConfig({
     target: 'es2022',
     sourcemap: false,
     manifest: true,
+    license: { fileName: 'licences/page.md' },
     chunkSizeWarningLimit: 1200,
     rolldownOptions: {
       treeshake: {

@@ -96,6 +96,18 @@ class EveryScreenJourney {
         Barriers.look(visit.page, path);
     }
 
+    /** The libraries that the page is made of, with their licences, as its build lists them. */
+    @Test
+    void the_page_comes_with_its_licences(Running studio) {
+        try (Visit visit = studio.laptop()) {
+            Assertions.assertThat(visit.context
+                            .request()
+                            .get(visit.root + "/licences/page.md")
+                            .text())
+                    .contains("## react - ", "## @fontsource/young-serif - ");
+        }
+    }
+
     @Test
     void what_opens_in_a_room_has_no_serious_barrier_either(Running studio) {
         try (Visit visit = studio.laptop().signIn().open("/bench")) {

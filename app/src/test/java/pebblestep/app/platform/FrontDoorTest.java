@@ -10,6 +10,7 @@ import java.net.http.HttpResponse;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import pebblestep.app.Client;
 import pebblestep.app.RunningApp;
@@ -75,5 +76,19 @@ class FrontDoorTest {
         assertThat(client.cookie("XSRF-TOKEN")).isEmpty();
         client.get("/api/session");
         assertThat(client.cookie("XSRF-TOKEN")).isPresent();
+    }
+
+    /** The libraries that are shipped, made by the build; one of them is under the LGPL, whose text has to come along. */
+    @ParameterizedTest
+    @CsvSource({
+        "application.txt, org.audiveris:proxymusic",
+        "LGPL-3.txt, GNU LESSER GENERAL PUBLIC LICENSE",
+        "GPL-3.txt, GNU GENERAL PUBLIC LICENSE"
+    })
+    void what_is_shipped_comes_with_its_licence(String file, String holds, Server server)
+            throws IOException, InterruptedException {
+        HttpResponse<String> answer = get(server, "/licences/" + file);
+        assertThat(answer.statusCode()).isEqualTo(200);
+        assertThat(answer.body()).contains(holds);
     }
 }
