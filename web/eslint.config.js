@@ -16,7 +16,7 @@ const BOUNDARIES = [
     message:
       'A room knows no other room: put what both need into src/parts, src/ui, src/api, src/notation or src/sound.',
   })),
-  ...['parts', 'ui', 'api', 'notation', 'sound'].map((shared) => ({
+  ...['parts', 'ui', 'api', 'keep', 'notation', 'sound'].map((shared) => ({
     target: `./src/${shared}`,
     from: './src/rooms',
     message: 'What is shared knows no room.',
@@ -26,11 +26,16 @@ const BOUNDARIES = [
     from: ['./src/ui', './src/parts', './src/notation', './src/sound', './src/rooms'],
     message: 'How the core is asked knows nothing of how its answers are shown.',
   },
-  ...['parts', 'ui', 'notation', 'sound'].map((above) => ({
+  ...['parts', 'ui', 'keep', 'notation', 'sound'].map((above) => ({
     target: './src/api',
     from: `./src/${above}`,
     message: 'What is asked of the studio knows nothing of how it is shown.',
   })),
+  {
+    target: './src/keep',
+    from: ['./src/ui', './src/parts', './src/notation', './src/sound'],
+    message: 'What is kept on the device knows nothing of how it is shown.',
+  },
   {
     target: './src/sound',
     from: ['./src/notation', './src/ui', './src/parts'],
@@ -57,6 +62,7 @@ export default tseslint.config(
     settings: { 'import-x/resolver-next': [createTypeScriptImportResolver()] },
     rules: {
       'import-x/no-restricted-paths': ['error', { zones: BOUNDARIES }],
+      'import-x/no-cycle': ['error', { ignoreExternal: true }],
       // A recurring click is scheduled on the audio clock, never on a timer of the page.
       'no-restricted-globals': ['error', { name: 'setInterval', message: 'Schedule on the audio clock.' }],
     },

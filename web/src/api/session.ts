@@ -1,5 +1,4 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { forgetTeacher } from '../keep/teacher';
 import { api, data } from './client';
 
 /** Who is signed in; asked once, and again after signing in or out. */
@@ -35,18 +34,6 @@ export function useSignUp() {
     }) => data(api.POST('/api/accounts', { body })),
     onSuccess: (session) => {
       if (!session.letter) client.setQueryData(['session'], session);
-    },
-  });
-}
-
-export function useSignOut() {
-  const client = useQueryClient();
-  return useMutation({
-    mutationFn: () => data(api.DELETE('/api/session')),
-    // A fresh page: nothing of the studio stays in this window's memory, or on this device.
-    onSuccess: async () => {
-      await forgetTeacher(client).catch(() => undefined);
-      window.location.assign('/sign-in');
     },
   });
 }

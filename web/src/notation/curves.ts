@@ -1,9 +1,15 @@
 import { Stem, type RenderContext, type StaveNote } from './engraver';
+import type { Glyph } from './staff';
 
 /** A drawn note with the row of the paper it stands in. */
 export interface Placed {
   note: StaveNote;
   row: number;
+}
+
+/** A drawn sign of a line, with what the score says of it. */
+export interface Sign extends Placed {
+  glyph: Glyph;
 }
 
 const GAP = 9;

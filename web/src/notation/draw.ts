@@ -9,10 +9,10 @@ import {
 } from './engraver';
 import type { ScoreDocument } from '../api/types';
 import { drawBar } from './bars';
-import { drawSlur, type Placed } from './curves';
+import { drawSlur, type Placed, type Sign } from './curves';
 import { barWidth, BRACE, headWidth, layOut, MARGIN, WORDS_HEIGHT } from './layout';
 import { drawQuicker } from './quicker';
-import type { Glyph, Measure } from './staff';
+import type { Measure } from './staff';
 import { fifthsAt, LINE, stavesOf } from './staves';
 import { drawStrings } from './strings';
 import { roomFor, rowsOf, sizeThatFits, wideOf, WORD_SIZE, type WordLine } from './words';
@@ -26,10 +26,6 @@ export interface Drawn {
   notes: Map<number, SVGElement[]>;
   /** The same of the further voices that are written, by their place among the voices. */
   voices: Map<number, Map<number, SVGElement[]>>;
-}
-
-export interface Sign extends Placed {
-  glyph: Glyph;
 }
 
 /** The signs of one voice, in order. */

@@ -1,5 +1,5 @@
-import type { Sign } from './draw';
 import type { RenderContext } from './engraver';
+import type { Sign } from './curves';
 import { STRING_GAP, STRING_HEAD, type WordLine } from './words';
 
 const BEFORE = 14;

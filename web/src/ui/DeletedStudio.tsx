@@ -1,6 +1,6 @@
 import { Button } from '@mantine/core';
 import { useTakeBackStudio } from '../api/leaving';
-import { useSignOut } from '../api/session';
+import { useSignOut } from '../keep/useSignOut';
 import type { Session } from '../api/types';
 import { dayOf } from './words';
 import { Wrong } from './Wrong';

@@ -10,7 +10,8 @@ import {
 } from '@tabler/icons-react';
 import { useState } from 'react';
 import { Link, Navigate, NavLink, Outlet, useLocation } from 'react-router';
-import { useSession, useSignOut } from '../api/session';
+import { useSession } from '../api/session';
+import { useSignOut } from '../keep/useSignOut';
 import type { Session } from '../api/types';
 import { Account } from './Account';
 import { Brand } from './Brand';
