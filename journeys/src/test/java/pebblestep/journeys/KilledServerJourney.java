@@ -3,6 +3,7 @@ package pebblestep.journeys;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.assertions.LocatorAssertions;
 import java.io.BufferedReader;
 import java.io.IOException;
 import java.io.PrintWriter;
@@ -26,6 +27,9 @@ import pebblestep.journeys.Studio.Visit;
 @ExtendWith(Studio.class)
 class KilledServerJourney {
     private static final int MOST_SECONDS = 90;
+
+    /** A page that cannot send tries again ever more rarely, at last once a minute. */
+    private static final int LONGEST_WAIT_MS = 120_000;
 
     @TempDir
     Path data;
@@ -93,7 +97,8 @@ class KilledServerJourney {
             NothingLostJourney.stopped(page, "while it was away");
             assertThat(page.getByText("1 take is kept here and not sent yet.")).isVisible();
             server = start(port);
-            assertThat(page.getByText("not sent yet")).isHidden();
+            assertThat(page.getByText("not sent yet"))
+                    .isHidden(new LocatorAssertions.IsHiddenOptions().setTimeout(LONGEST_WAIT_MS));
             teacher.signIn().atStudent("Linnet Moss");
             assertThat(teacher.page.getByText("“just before”")).hasCount(1);
             assertThat(teacher.page.getByText("“while it was away”")).hasCount(1);

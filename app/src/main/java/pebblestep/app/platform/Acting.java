@@ -4,11 +4,11 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.Authentication;
 import org.springframework.security.core.context.SecurityContextHolder;
 
-/** Who acts at the moment, for what is written down with it. */
+/** Tells which teacher made the current request, so that their name is stored with what they do. */
 public final class Acting {
     private Acting() {}
 
-    /** The teacher whose request this is; null where a student acts, or the application itself. */
+    /** The teacher of the current request; null where a student made it, or the application acts by itself. */
     public static @Nullable Long teacher() {
         Authentication who = SecurityContextHolder.getContext().getAuthentication();
         return who != null && who.getPrincipal() instanceof Teacher teacher ? teacher.teacherId() : null;

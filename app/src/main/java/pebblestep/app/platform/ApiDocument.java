@@ -68,8 +68,8 @@ class ApiDocument {
     }
 
     /**
-     * Documents that never travel: what the page asks the core that it runs itself. They stand among the schemas so that the
-     * page's types come from the same records as everything else.
+     * What the page asks its own copy of the core. These documents are never sent. They are among the schemas so that the page's types are
+     * generated from the same records as everything else.
      */
     private static final List<Class<?>> OF_THE_PAGE = List.of(
             PassageAsked.class,

@@ -1,13 +1,13 @@
 package pebblestep.app.platform;
 
-/** Which of the things that can be put away. */
+/** Whether a list shows active or archived things. */
 public enum Archive {
-    /** Those in use. */
+    /** Things in use. */
     ACTIVE,
-    /** Those that were put away, and can come back. */
+    /** Things that were archived and can be restored. */
     ARCHIVED;
 
-    /** As a listing is asked for. */
+    /** From the {@code archived} parameter of a request. */
     public static Archive of(boolean archived) {
         return archived ? ARCHIVED : ACTIVE;
     }

@@ -7,11 +7,11 @@ import java.nio.charset.StandardCharsets;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 
-/** A file as the answer to a request. */
+/** Answers a request with a file. */
 public final class Attachment {
     private Attachment() {}
 
-    /** Where its bytes go: the answer says what it is called, and that it is to be saved. */
+    /** The stream to write the file to. The response says its name, and that it is to be saved. */
     public static OutputStream of(HttpServletResponse response, String name, String mediaType) throws IOException {
         response.setContentType(mediaType);
         response.setHeader(

@@ -13,16 +13,16 @@ import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
 import tools.jackson.databind.json.JsonMapper;
 
-/** Refuses request bodies that are larger than any document here needs, and those that do not say their size. */
+/** Refuses request bodies that are too large, and those that do not say their size. */
 @Component
 @Order(Ordered.HIGHEST_PRECEDENCE + 10)
 class BodyLimit extends OncePerRequestFilter {
     static final int MOST_BYTES = 256 * 1024;
 
-    /** A file that is brought in may be larger. */
+    /** The limit for an imported file. */
     static final int MOST_FILE_BYTES = 5 * 1024 * 1024;
 
-    /** A whole studio may be larger still; it goes to the disk as it comes. */
+    /** The limit for a studio archive, which is written to the disk as it arrives. */
     static final int MOST_ARCHIVE_BYTES = 200 * 1024 * 1024;
 
     private static final Map<String, Integer> LARGER =

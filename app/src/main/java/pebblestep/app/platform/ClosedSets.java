@@ -10,7 +10,7 @@ import pebblestep.core.Identified;
 import pebblestep.exchange.IdentifiedNames;
 import tools.jackson.databind.JacksonModule;
 
-/** Closed sets go by their ids: in bodies and in addresses alike. */
+/** Reads and writes the members of closed sets by their ids, in request bodies and in addresses. */
 @Configuration
 class ClosedSets implements WebMvcConfigurer {
     @Bean

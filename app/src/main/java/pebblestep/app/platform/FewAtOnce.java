@@ -5,8 +5,8 @@ import java.util.concurrent.Semaphore;
 import java.util.concurrent.TimeUnit;
 
 /**
- * Lets few requests at once do what takes much memory or a whole processor. Whoever comes while all places are taken waits for a while,
- * and is then asked to come again.
+ * Limits how many requests do expensive work at the same time. Further requests wait for a while; where no place becomes free, they are
+ * refused and can be repeated later.
  */
 public final class FewAtOnce {
     private final Semaphore places;
@@ -20,21 +20,21 @@ public final class FewAtOnce {
     }
 
     /**
-     * Places for so many.
+     * A limit of so many requests at a time.
      *
-     * @param patience how long one waits for a place
-     * @param refusal what is said to those who waited in vain
+     * @param patience how long a request waits for a place
+     * @param refusal the sentence for a request that found no place
      */
     public static FewAtOnce of(int places, Duration patience, String refusal) {
         return new FewAtOnce(places, patience, refusal);
     }
 
-    /** Something that takes a place while it lasts. */
+    /** Work that occupies a place while it runs. */
     public interface Work<T, E extends Exception> {
         T done() throws E;
     }
 
-    /** Does it in a place of its own; answers "too many" (429) where none became free. */
+    /** Runs the work; answers 429 where no place becomes free in time. */
     public <T, E extends Exception> T during(Work<T, E> work) throws E {
         if (!hasPlace()) throw Problems.tooMany(refusal);
         try {

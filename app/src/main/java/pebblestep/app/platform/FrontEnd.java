@@ -12,7 +12,7 @@ import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
 import org.springframework.web.servlet.resource.EncodedResourceResolver;
 import org.springframework.web.servlet.resource.PathResourceResolver;
 
-/** Serves the built front end: hashed files for ever, and the one page for every address that is a room. */
+/** Serves the front end: files with a hash in their name are cached for ever, and every address of a room gets the same page. */
 @Configuration
 class FrontEnd implements WebMvcConfigurer {
 
@@ -22,7 +22,7 @@ class FrontEnd implements WebMvcConfigurer {
                 .addResourceLocations("classpath:/static/assets/")
                 .setCacheControl(
                         CacheControl.maxAge(Duration.ofDays(365)).cachePublic().immutable())
-                // The build has compressed them, smaller than there is time for while somebody waits.
+                // The build has compressed them, and better than would be possible during a request.
                 .resourceChain(true)
                 .addResolver(new EncodedResourceResolver())
                 .addResolver(new PathResourceResolver());

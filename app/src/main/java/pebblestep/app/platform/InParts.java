@@ -5,13 +5,13 @@ import java.util.Collection;
 import java.util.List;
 import java.util.function.Function;
 
-/** Asks the database about many rows in parts: a long list of values is compared with every row it might mean. */
+/** Queries many rows in parts, because the database compares every value of a long list with every row. */
 public final class InParts {
     private static final int SIZE = 100;
 
     private InParts() {}
 
-    /** Everything that the parts of a list answer with. */
+    /** The results of all parts, in order. */
     public static <K, T> List<T> of(Collection<K> keys, Function<List<K>, List<T>> ask) {
         List<K> all = List.copyOf(keys);
         List<T> found = new ArrayList<>();

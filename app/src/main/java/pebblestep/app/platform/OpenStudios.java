@@ -3,8 +3,8 @@ package pebblestep.app.platform;
 import java.time.Instant;
 import java.util.Optional;
 
-/** Tells which studios are deleted. */
+/** Tells whether a studio is deleted. */
 public interface OpenStudios {
-    /** When a studio was deleted; empty for one that is there. */
+    /** When a studio was deleted; empty where it is not. */
     Optional<Instant> deleted(long studioId);
 }

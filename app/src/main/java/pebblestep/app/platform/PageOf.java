@@ -11,10 +11,10 @@ import pebblestep.core.Refusal;
 /**
  * One page of a list.
  *
- * @param items what stands on it
+ * @param items the items of this page
  * @param page its number, from 0
- * @param pages how many there are
- * @param total how many items there are on all of them
+ * @param pages the number of pages
+ * @param total the number of items on all pages
  */
 public record PageOf<T>(List<T> items, int page, int pages, long total) {
     private static final int SIZE = 50;
@@ -29,7 +29,7 @@ public record PageOf<T>(List<T> items, int page, int pages, long total) {
                 page.getTotalElements());
     }
 
-    /** The request for a page; refuses numbers below 0 and beyond any list here. */
+    /** The request for a page. Refuses numbers below 0 and above 100,000. */
     public static Pageable request(int page, Sort sort) {
         if (page < 0 || page > LAST) throw Refusal.of("page", "Pages are counted from 0.");
         return PageRequest.of(page, SIZE, sort);

@@ -2,7 +2,7 @@ package pebblestep.app.platform;
 
 import java.util.Optional;
 
-/** Tells whose practice link a token is; empty for links that are wrong, renewed or of an archived student. */
+/** Finds the student of a practice link; empty for a wrong or outdated link and for an archived student. */
 public interface PracticeLinkReader {
     Optional<PracticeVisitor> visitor(String token);
 }

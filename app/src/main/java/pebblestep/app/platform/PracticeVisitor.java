@@ -1,4 +1,4 @@
 package pebblestep.app.platform;
 
-/** A student who came by the practice link; every request of theirs stays with their own practice. */
+/** A student who uses a practice link. They see and change their own practice only. */
 public record PracticeVisitor(long studentId, long studioId) {}

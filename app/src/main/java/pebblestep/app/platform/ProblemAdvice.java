@@ -37,7 +37,7 @@ import tools.jackson.databind.exc.InvalidFormatException;
 import tools.jackson.databind.exc.InvalidNullException;
 import tools.jackson.databind.exc.UnrecognizedPropertyException;
 
-/** The one place that turns errors into problems. */
+/** Turns every error into a problem response (RFC 9457). */
 @RestControllerAdvice
 class ProblemAdvice extends ResponseEntityExceptionHandler {
     private static final Logger LOG = LoggerFactory.getLogger(ProblemAdvice.class);
@@ -53,7 +53,7 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
                 .getBody();
     }
 
-    /** Two have done the same at one moment, and the database took one. */
+    /** Two requests did the same at once, and the database accepted one of them. */
     @ExceptionHandler
     ProblemDetail doneTwice(DataIntegrityViolationException e, HttpServletRequest request) {
         LOG.warn("{} {} was refused by the database", request.getMethod(), request.getRequestURI());
@@ -67,7 +67,7 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
                 + " safe; whoever looks after the studio has to make space, then it works again.");
     }
 
-    /** An address whose bytes are no text. */
+    /** An address whose bytes are not valid text. */
     @ExceptionHandler
     ProblemDetail unreadableAddress(InvalidParameterException e) {
         return Problems.of(
@@ -77,7 +77,7 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
                 "The address holds characters that cannot be read. Write them in UTF-8.");
     }
 
-    /** One request wanted more than there is: it ends, and the others go on. */
+    /** A request ran out of memory. It is answered; the others go on. */
     @ExceptionHandler
     ProblemDetail noMemory(OutOfMemoryError e, HttpServletRequest request) {
         LOG.error("{} {} ran out of memory", request.getMethod(), request.getRequestURI());
@@ -86,7 +86,7 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
                         + " try again.");
     }
 
-    /** What nobody foresaw: said plainly, logged whole, and nothing of the inside told to the client. */
+    /** An unexpected error. It is logged in full; the client gets a plain sentence and a number, and nothing about the inside. */
     @ExceptionHandler
     ProblemDetail unforeseen(RuntimeException e, HttpServletRequest request) {
         String number = number();
@@ -109,7 +109,7 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
                 number);
     }
 
-    /** By which a failed request is found in the log. */
+    /** The number by which a failed request is found in the log. */
     private static String number() {
         return HexFormat.of().toHexDigits(ThreadLocalRandom.current().nextInt());
     }
@@ -170,7 +170,7 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
         return handleExceptionInternal(e, problem, headers, HttpStatus.BAD_REQUEST, request);
     }
 
-    /** A text where one of a closed set belongs: refused with what the set has. */
+    /** The refusal of a text that is not in a closed set; it lists the members. */
     private static Optional<Refusal> unknownId(JacksonException wrong) {
         if (!(wrong instanceof InvalidFormatException format) || !(format.getValue() instanceof String id)) {
             return Optional.empty();

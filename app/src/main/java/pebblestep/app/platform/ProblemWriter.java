@@ -7,7 +7,7 @@ import org.springframework.http.MediaType;
 import org.springframework.http.ProblemDetail;
 import tools.jackson.databind.json.JsonMapper;
 
-/** Writes a problem straight to a response, for filters, which stand before the advice. */
+/** Writes a problem directly to a response. Filters need it, because they run before {@link ProblemAdvice}. */
 final class ProblemWriter {
     private final JsonMapper json;
 

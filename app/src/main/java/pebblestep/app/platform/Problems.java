@@ -13,13 +13,13 @@ public final class Problems {
 
     private Problems() {}
 
-    /** What is asked for is not there, or belongs to somebody else: the answer is the same. */
+    /** 404. The answer is the same whether a thing does not exist or belongs to another studio. */
     public static ErrorResponseException notFound(String what) {
         return exception(
                 HttpStatus.NOT_FOUND, "not-found", "Not found", "There is no such " + what + " in this studio.");
     }
 
-    /** Only the owner of a studio may do it. */
+    /** 403 for what only the owner of a studio may do. */
     static ErrorResponseException forOwners() {
         return exception(
                 HttpStatus.FORBIDDEN,
@@ -28,22 +28,22 @@ public final class Problems {
                 "Only the owner of the studio may do this. Ask them.");
     }
 
-    /** Somebody else has changed it meanwhile. */
+    /** 409: somebody else has changed it meanwhile. */
     public static ErrorResponseException conflict(String detail) {
         return exception(HttpStatus.CONFLICT, "changed-meanwhile", "Changed meanwhile", detail);
     }
 
-    /** What was done cannot be kept for now. */
+    /** 503: it cannot be stored at the moment. */
     static ProblemDetail noRoom(String detail) {
         return of(HttpStatus.SERVICE_UNAVAILABLE, "no-room", "Cannot be kept now", detail);
     }
 
-    /** Too many tries. */
+    /** 429: too many requests or tries. */
     public static ErrorResponseException tooMany(String detail) {
         return exception(HttpStatus.TOO_MANY_REQUESTS, "too-many-tries", "Too many tries", detail);
     }
 
-    /** Wrong e-mail or password. */
+    /** 401: wrong e-mail address or password. */
     public static ErrorResponseException wrongSignIn() {
         return exception(
                 HttpStatus.UNAUTHORIZED,
@@ -56,7 +56,7 @@ public final class Problems {
         return new ErrorResponseException(status, of(status, type, title, detail), null);
     }
 
-    /** A problem with its type, title and a sentence. */
+    /** A problem with a status, a type, a title and a sentence. */
     public static ProblemDetail of(HttpStatus status, String type, String title, String detail) {
         ProblemDetail problem = ProblemDetail.forStatusAndDetail(status, detail);
         problem.setType(URI.create(TYPES + type));
@@ -64,7 +64,7 @@ public final class Problems {
         return problem;
     }
 
-    /** The problem of a refusal, with its pointer and what would fit. */
+    /** 422 for a refusal, with its pointer and what would fit. */
     public static ProblemDetail of(Refusal refusal) {
         ProblemDetail problem =
                 of(HttpStatus.UNPROCESSABLE_CONTENT, "refused", "This cannot be made", refusal.getMessage());
@@ -74,7 +74,7 @@ public final class Problems {
         return problem;
     }
 
-    /** The problem of the first wrong field of a request. */
+    /** 422 for the first wrong field of a request. */
     public static ProblemDetail invalid(List<String> path, String sentence) {
         return of(Refusal.of(path, sentence));
     }

@@ -8,7 +8,7 @@ import org.springframework.boot.web.server.WebServerFactoryCustomizer;
 import org.springframework.stereotype.Component;
 import pebblestep.app.configuration.PebbleProperties;
 
-/** Takes from the proxies in front who asks and whether by TLS; from anybody else these headers are as good as not there. */
+/** Believes configured proxies about the client's address and whether TLS was used. From any other sender these headers are ignored. */
 @Component
 class Proxies implements WebServerFactoryCustomizer<TomcatServletWebServerFactory> {
     private final PebbleProperties properties;

@@ -11,14 +11,14 @@ import org.springframework.transaction.support.TransactionSynchronization;
 import org.springframework.transaction.support.TransactionSynchronizationManager;
 
 /**
- * What rows come to, remembered by their version. A writer's value is put here when its transaction is committed; a
- * reader's only where nothing newer is known, so that a reader who was overtaken by a writer never brings old things
- * back. A transaction that has written a row does not ask here about it: what it wrote may yet be taken back.
+ * A cache of values that are computed from rows, by the version of the row. A writer's value enters when its transaction is committed. A
+ * reader's value enters only where nothing newer is known, so that a slow reader never brings an old value back. A transaction that has
+ * written a row does not use the cache for it, because it may still be rolled back.
  *
- * <p>This process is the only one that writes to the database, so what was committed last is what is known last.
+ * <p>This process alone writes to the database, so the last commit it has seen is the last one.
  *
- * @param <K> what a row is known by
- * @param <V> what it comes to
+ * @param <K> the key of a row
+ * @param <V> the computed value
  */
 public final class Remembered<K, V> {
     private final Cache<K, Entry<V>> entries;
@@ -29,27 +29,27 @@ public final class Remembered<K, V> {
         this.entries = Caffeine.newBuilder().maximumSize(most).build();
     }
 
-    /** Remembers at most so many, those that are asked for most. */
+    /** A cache for at most so many values; it keeps those that are used most. */
     public static <K, V> Remembered<K, V> most(long most) {
         return new Remembered<>(most);
     }
 
-    /** What is known; empty where nothing is, and in a transaction that has written it. */
+    /** The value of a row; empty where none is cached, and in a transaction that has written the row. */
     public Optional<V> get(K key) {
         if (written().contains(key)) return Optional.empty();
         return Optional.ofNullable(entries.getIfPresent(key)).map(Entry::value);
     }
 
-    /** Remembers what was read. */
+    /** Stores a value that was read. */
     public void read(K key, long version, V value) {
         if (!written().contains(key)) keep(key, version, value);
     }
 
     /**
-     * Remembers what is being written, once it is committed.
+     * Stores a value once the current transaction is committed.
      *
-     * @param version the row's version, asked when it is committed
-     * @param value what it comes to; null where that is to be read again
+     * @param version gives the version of the row; called at the commit
+     * @param value gives the value; null where it has to be read again
      */
     public void write(K key, Supplier<Long> version, Supplier<@Nullable V> value) {
         if (!TransactionSynchronizationManager.isSynchronizationActive()) {
@@ -64,7 +64,7 @@ public final class Remembered<K, V> {
         });
     }
 
-    /** A value that is not there makes way for one of its version; nothing makes way for an older one. */
+    /** A missing value is replaced by one of the same version; nothing is replaced by an older version. */
     private void keep(K key, long version, @Nullable V value) {
         entries.asMap()
                 .merge(
@@ -76,14 +76,14 @@ public final class Remembered<K, V> {
                                         : before);
     }
 
-    /** What this thread's transaction has written. */
+    /** The keys that this thread's transaction has written. */
     @SuppressWarnings("unchecked")
     private Set<K> written() {
         Set<K> keys = (Set<K>) TransactionSynchronizationManager.getResource(this);
         return keys == null ? Set.of() : keys;
     }
 
-    /** The same, bound to the transaction until it is over. */
+    /** The keys that this thread's transaction has written, created and bound to it where necessary. */
     private Set<K> bound() {
         Set<K> keys = written();
         if (!keys.isEmpty()) return keys;

@@ -92,7 +92,7 @@ class SecurityConfig {
         PathPatternRequestMatcher.Builder path = PathPatternRequestMatcher.withDefaults();
         return http
                 // Signing in needs no token: it takes JSON only, which no foreign page can send, and the cookie is lax.
-                // Nor do the commands of this machine, who know a word that no page knows.
+                // Nor do the commands on this machine: they send a token that no page knows.
                 .csrf(csrf -> csrf.spa()
                         .ignoringRequestMatchers(
                                 path.matcher(HttpMethod.POST, "/api/session"),
@@ -117,11 +117,10 @@ class SecurityConfig {
                         .requestMatchers("/actuator/prometheus")
                         .access((who, asked) ->
                                 new AuthorizationDecision(properties.metrics() && isThisMachine(asked.getRequest())))
-                        // What there is to call is told to those who may call it: whoever looks for a way in learns
-                        // less.
+                        // The API document is for those who may call the API; an attacker learns less.
                         .requestMatchers("/v3/api-docs")
                         .hasAuthority(TEACHER)
-                        // A page of its own only where something has failed.
+                        // The error page is shown only after an error.
                         .dispatcherTypeMatchers(DispatcherType.ERROR)
                         .permitAll()
                         .requestMatchers("/error")
@@ -163,7 +162,7 @@ class SecurityConfig {
                         "This request did not carry the token of this page, or is not yours to make. Load the page again."));
     }
 
-    /** Answers nothing about a studio that is deleted but whether it can be taken back. */
+    /** For a deleted studio, answers only whether it can be restored. */
     private static final class DeletedFilter extends OncePerRequestFilter {
         private static final Set<String> LEFT = Set.of("/api/session", "/api/studio/take-back");
 
@@ -197,7 +196,7 @@ class SecurityConfig {
         }
     }
 
-    /** Lets go of a session that was begun before its teacher signed out everywhere. */
+    /** Ends a session that began before its teacher signed out everywhere. */
     private static final class EpochFilter extends OncePerRequestFilter {
         private final TeacherSessions sessions;
 

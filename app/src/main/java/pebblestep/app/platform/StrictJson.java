@@ -8,7 +8,7 @@ import pebblestep.exchange.ValueLimits;
 import tools.jackson.databind.DeserializationFeature;
 import tools.jackson.databind.JacksonModule;
 
-/** What comes in is read as it is meant, or refused: for every endpoint at once. */
+/** Makes every endpoint read JSON strictly: values outside the limits, nulls in lists and fractions for integers are refused. */
 @Configuration
 class StrictJson {
     @Bean

@@ -3,10 +3,10 @@ package pebblestep.app.platform;
 import java.io.Serializable;
 
 /**
- * The signed-in teacher; every request of theirs stays within their studio.
+ * The signed-in teacher. They see and change their own studio only.
  *
- * @param epoch counts how often they have signed out everywhere
- * @param owner whether the studio is theirs
+ * @param epoch how often they have signed out everywhere
+ * @param owner whether they own the studio
  */
 public record Teacher(long teacherId, long studioId, int epoch, boolean owner) implements Serializable {
 
