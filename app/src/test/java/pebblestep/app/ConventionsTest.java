@@ -25,7 +25,9 @@ import org.springframework.data.repository.Repository;
 import org.springframework.web.bind.annotation.RestController;
 
 /** What the compiler does not hold and readers rely on. */
-@AnalyzeClasses(packages = "pebblestep", importOptions = DoNotIncludeTests.class)
+@AnalyzeClasses(
+        packages = "pebblestep",
+        importOptions = {DoNotIncludeTests.class, OwnSources.class})
 class ConventionsTest {
     private static final Pattern OF_THE_WIRE = Pattern.compile(".*(Part|View|Document|Form|Item|Card|Line)");
 

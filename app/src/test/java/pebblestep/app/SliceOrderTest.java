@@ -21,7 +21,9 @@ import java.util.regex.Pattern;
 import org.springframework.data.jpa.repository.Query;
 
 /** The application is cut by what people do; the slices know each other one way only, and the core knows none of it. */
-@AnalyzeClasses(packages = "pebblestep", importOptions = DoNotIncludeTests.class)
+@AnalyzeClasses(
+        packages = "pebblestep",
+        importOptions = {DoNotIncludeTests.class, OwnSources.class})
 class SliceOrderTest {
     /** Slices, lower ones first. */
     private static final List<String> UPWARDS = List.of(

@@ -9,6 +9,7 @@ import static pebblestep.app.archive.Archived.zip;
 
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import java.time.LocalDate;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -197,6 +198,9 @@ class ArchiveTest {
         refused.put(zip(bomb), "swells");
         refused.put(
                 changed(archive, "takes", "\"outcome\":\"CLEAN\"", "\"outcome\":\"SPLENDID\""), "takes.jsonl, line 2");
+        refused.put(
+                changed(archive, "takes", "\"taken_on\":\"" + LocalDate.now() + "\"", "\"taken_on\":\"9999-12-31\""),
+                "A day lies between 1900 and 2200");
         refused.put(changed(archive, "takes", "\"bpm\":60", "\"bpm\":1e999999999"), "takes.jsonl, line 1");
         refused.put(
                 changed(archive, "takes", "\"assignment_id\":1", "\"assignment_id\":99"),

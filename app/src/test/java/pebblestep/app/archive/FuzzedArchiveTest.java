@@ -113,6 +113,11 @@ class FuzzedArchiveTest {
             }));
             for (String column : columns) {
                 List<String> changes = new ArrayList<>(List.of(""));
+                // Days and moments of another age break whoever reckons with them later.
+                if (lines.stream().anyMatch(line -> isDay(JSON.readTree(line).path(column)))) {
+                    changes.add("\"9999-12-31\"");
+                    changes.add("\"9999-12-31T23:59:59Z\"");
+                }
                 for (int i = 0; i < EACH; i++) changes.add(VALUES.get(random.nextInt(VALUES.size())));
                 for (String change : changes) {
                     String called = table.name() + "." + column + " = " + (change.isEmpty() ? "nothing" : change);
@@ -126,6 +131,10 @@ class FuzzedArchiveTest {
         System.out.println("Changed archives were answered with " + statuses);
         assertThat(broken).isEmpty();
         assertThat(statuses).as("some are refused, some are none the worse").containsKeys(200, 422);
+    }
+
+    private static boolean isDay(JsonNode value) {
+        return value.isString() && value.asString().matches("\\d{4}-\\d{2}-\\d{2}.*");
     }
 
     private static String changed(List<String> lines, String column, String change, Random random) {
